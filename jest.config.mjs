@@ -1,0 +1,12 @@
+export default {
+  testEnvironment: 'node',
+  roots: ['<rootDir>/core', '<rootDir>/knowledge', '<rootDir>/server', '<rootDir>/web', '<rootDir>/demo'],
+  testMatch: ['**/*.test.ts', '**/*.test.tsx'],
+  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  transform: {
+    '^.+\\.tsx?$': ['@swc/jest', {
+      jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } },
+      module: { type: 'es6' },
+    }],
+  },
+};

@@ -1,0 +1,102 @@
+// Takes the pictures of the main views in docs/screenshots from a fresh made-up garden. Needs a build and Chromium.
+// `node scripts/pictures.mjs [folder] [name…]` takes only those named, into another folder if one is given.
+import { spawn } from 'node:child_process';
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { CHROMIUM_ARGS, CHROMIUM_PATH } from './chromium.mjs';
+
+const HEDGE = '01900000-0000-7004-8000-000000000001';
+const PLANT = '01900000-0000-7003-8000-000000000006';
+const LAPTOP = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+/** @type {{ name: string, at: string, size?: { width: number, height: number }, full?: boolean, act?: (page: import('@playwright/test').Page) => Promise<void> }[]} */
+const VIEWS = [
+  { name: 'now', at: '/now' },
+  { name: 'now-phone', at: '/now', size: PHONE },
+  { name: 'garden', at: '/garden' },
+  { name: 'plant', at: `/garden/${PLANT}` },
+  { name: 'look', at: '/look' },
+  { name: 'naming', at: `/look/new?plant=${PLANT}`, act: nameSome },
+  { name: 'guide', at: '/look/guide?q=white%20fluff' },
+  { name: 'weigh', at: `/look/${HEDGE}/weigh` },
+  { name: 'watch', at: `/look/${HEDGE}` },
+  { name: 'tally-phone', at: `/look/${HEDGE}/count`, size: PHONE, act: tallySome },
+  { name: 'round-phone', at: '/look/round', size: PHONE, act: walkSome },
+  { name: 'eye', at: '/look/eye', act: guessSome },
+  { name: 'when', at: `/when/${HEDGE}` },
+  { name: 'stations', at: '/when/stations' },
+  { name: 'dormant', at: '/when/dormant' },
+  { name: 'hours', at: '/when/hours' },
+  { name: 'day', at: '/when/day' },
+  { name: 'mix', at: `/mix?watch=${HEDGE}` },
+  { name: 'seasons', at: `/seasons?watch=${HEDGE}` },
+];
+
+async function nameSome(page) {
+  for (const [question, answer] of [['Are the leaves, or things', 'No'], ['narrow white flecks', 'Yes'], ['Lift one bump', 'A cover lifts off, a separate soft body stays']]) {
+    await page.getByRole('group', { name: new RegExp(question) }).getByRole('button', { name: answer, exact: true }).last().click();
+  }
+  await page.evaluate(() => window.scrollTo(0, 0));
+}
+
+async function tallySome(page) {
+  for (const counts of [[4, 1, 0], [0, 0, 0], [7, 2, 1], [2, 0, 0]]) {
+    for (const [i, kind] of ['live', 'dead', 'holed'].entries()) for (let n = 0; n < counts[i]; n++) await page.getByRole('button', { name: `one ${kind} more` }).click();
+    await page.getByRole('button', { name: counts.some(Boolean) ? 'Next twig' : 'Nothing here' }).click();
+  }
+  for (let n = 0; n < 5; n++) await page.getByRole('button', { name: 'one live more' }).click();
+}
+
+async function walkSome(page) {
+  await page.getByRole('button', { name: 'Start the round' }).click();
+  await page.getByRole('link', { name: /^Next: / }).click();
+  for (let i = 0; i < 3; i++) {
+    const title = await page.getByRole('heading', { level: 1 }).textContent();
+    await page.getByRole('button', { name: /^Nothing found/ }).click();
+    await page.waitForFunction((before) => document.querySelector('h1')?.textContent !== before, title);
+  }
+  await page.getByRole('link', { name: 'the whole round' }).click();
+  await page.getByText('3 of 16 stops done').waitFor();
+}
+
+async function guessSome(page) {
+  for (const guess of ['3', '12', '25', '8', '30', '15']) {
+    await page.getByRole('textbox').fill(guess);
+    await page.getByRole('button', { name: 'That is my guess' }).click();
+    await page.getByRole('button', { name: 'Next one' }).click();
+  }
+  await page.evaluate(() => window.scrollTo(0, 0));
+}
+
+const [folder = 'docs/screenshots', ...wanted] = process.argv.slice(2);
+mkdirSync(folder, { recursive: true });
+const data = mkdtempSync(join(tmpdir(), 'juglans-pictures-'));
+const server = spawn(process.execPath, ['dist/server/demo.js'], { env: { ...process.env, DATA: data, PORT: '0', HOST: '127.0.0.1' }, stdio: ['ignore', 'pipe', 'inherit'] });
+const address = await new Promise((resolve, reject) => {
+  server.stdout.on('data', (text) => { const found = /http:\S+/.exec(String(text)); if (found) resolve(found[0]); });
+  server.on('exit', () => reject(new Error('the demo did not start')));
+});
+const browser = await chromium.launch({ executablePath: CHROMIUM_PATH, args: CHROMIUM_ARGS });
+try {
+  for (const view of VIEWS.filter(({ name }) => wanted.length === 0 || wanted.includes(name))) await take(view);
+} finally {
+  await browser.close();
+  server.kill();
+  rmSync(data, { recursive: true, force: true });
+}
+
+async function take(view) {
+  const context = await browser.newContext({ viewport: view.size ?? LAPTOP, reducedMotion: 'reduce', colorScheme: process.env.DARK ? 'dark' : 'light' });
+  context.setDefaultTimeout(8000);
+  const page = await context.newPage();
+  page.on('console', (message) => { if (message.type() === 'error') console.error(view.name, message.text()); });
+  page.on('pageerror', (error) => console.error(view.name, error.message));
+  await page.goto(address + view.at, { waitUntil: 'networkidle' });
+  await view.act?.(page);
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: join(folder, `${view.name}.png`), fullPage: Boolean(process.env.FULL) });
+  await context.close();
+}
