@@ -1,0 +1,41 @@
+import { addDays, type CivilDate, daysBetween } from '#core/calendar';
+import type { DormantStep } from '#core/plan';
+import { DAYS, dueItem, type DueRule } from './due-rules.ts';
+import type { DueItem } from './due-item.ts';
+
+/** A third of the flush: below it grown citrus is left alone by the default school (grade C). */
+const MINED_THRESHOLD = 1 / 3;
+
+/** Citrus leaf miner: only tender growth is mined, so cover lasts as long as the flush is soft. */
+export const coverFlush: DueRule = (facts, today) => {
+  const { flush, young, minedShare } = facts.miner;
+  if (!flush || (!young && (minedShare ?? 0) <= MINED_THRESHOLD)) return [];
+  const last = facts.treatedOn.filter((on) => on >= flush.since).sort().at(-1);
+  const opens = last ? addDays(last, DAYS.betweenSprays) : flush.since;
+  if (daysBetween(today, opens) > DAYS.openingSoon || opens > flush.hardBy) return [];
+  return [dueItem(facts, 'cover-flush', 'flush-soft', {
+    opens, closes: flush.hardBy, closesRange: [flush.hardEarly, flush.hardLate], standing: opens <= today ? 'open' : 'soon',
+    facts: [
+      { label: 'Soft since', quantity: { kind: 'date', on: flush.since } }, { label: 'Hard by, by rule of thumb', quantity: { kind: 'date', on: flush.hardBy, early: flush.hardEarly, late: flush.hardLate } },
+      ...(minedShare === null ? [] : [{ label: 'Leaves mined, last count', quantity: { kind: 'share' as const, value: minedShare } }]),
+      ...(last ? [{ label: 'Last spray', quantity: { kind: 'date' as const, on: last } }] : []),
+    ],
+  })];
+};
+
+/** Miners that winter in fallen leaves are cleared with them. */
+export const clearLeaves: DueRule = (facts, today) => {
+  const { leavesDown, budSwell } = facts.miner;
+  if (!leavesDown || !budSwell || today > budSwell || daysBetween(today, leavesDown) > DAYS.openingSoon) return [];
+  return [dueItem(facts, 'clear-leaves', 'clear-fallen-leaves', { opens: leavesDown, closes: budSwell, standing: leavesDown <= today ? 'open' : 'soon', facts: [{ label: 'Leaves down', quantity: { kind: 'date', on: leavesDown } }] })];
+};
+
+/** Winter sprays of a plant that are due or near, told at the watch that asks for them. */
+export function dormantDue(watchId: string, steps: readonly DormantStep[], today: CivilDate): DueItem[] {
+  const near = steps.filter(({ state, from }) => state === 'due' || (state === 'coming' && daysBetween(today, from) <= DAYS.openingSoon));
+  return near.map((step): DueItem => ({
+    id: `${watchId}:dormant-spray:${step.place}`, watchId, kind: 'dormant-spray', ruleId: step.what === 'copper' || step.what === 'oil-and-copper' ? 'dormant-copper' : 'dormant-oil',
+    opens: step.from, opensRange: null, closes: step.to, closesRange: null, standing: step.state === 'due' ? 'open' : 'soon', eventId: null,
+    facts: [{ label: 'What', quantity: { kind: 'words', text: step.what.replaceAll('-', ' ') } }, ...(step.mattersMost ? [{ label: 'Of this winter\'s sprays', quantity: { kind: 'words' as const, text: 'the one that matters most' } }] : [])],
+  }));
+}

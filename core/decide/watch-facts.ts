@@ -1,0 +1,46 @@
+import type { CivilDate } from '#core/calendar';
+import type { TapeReading } from '#core/emergence';
+import type { Life, TargetGroup } from '#core/identify';
+import type { EventState } from '#core/phenology';
+import type { SoftFlush } from '#core/plan';
+
+/** What is known of one watch on one day; the season's own records only, where it says so. */
+export interface WatchFacts {
+  readonly watchId: string;
+  readonly openedOn: CivilDate;
+  /** Closed and ruled-out watches ask for nothing. */
+  readonly open: boolean;
+  readonly named: boolean;
+  readonly group: TargetGroup | null;
+  readonly life: Life;
+  /** Published events laid on this season, for the named target. */
+  readonly events: readonly EventState[];
+  /** This season's tapes. */
+  readonly tapes: readonly TapeReading[];
+  /** Days on which the tapes that hang now were hung. */
+  readonly tapesHungOn: readonly CivilDate[];
+  /** Days of this season's treatments. */
+  readonly treatedOn: readonly CivilDate[];
+  /** Days of this season's work by hand. */
+  readonly workedOn: readonly CivilDate[];
+  /** Days of all counts. */
+  readonly countedOn: readonly CivilDate[];
+  /** Last day on which all stages were seen at once this season. */
+  readonly allStagesOn: CivilDate | null;
+  /** Whether a trap hangs, or has told this season. */
+  readonly trapHangs: boolean;
+  readonly miner: MinerFacts;
+  readonly seasonStart: CivilDate;
+}
+
+/** What decides about leaf miners; all null or false for other troubles. */
+export interface MinerFacts {
+  /** The soft growth a citrus leaf miner can mine. */
+  readonly flush: SoftFlush | null;
+  readonly young: boolean;
+  /** Share of leaves mined at the last count, 0–1. */
+  readonly minedShare: number | null;
+  /** For miners that winter in fallen leaves: from when to when those are cleared. */
+  readonly leavesDown: CivilDate | null;
+  readonly budSwell: CivilDate | null;
+}

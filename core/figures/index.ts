@@ -1,0 +1,1 @@
+export { type Figure, type Grade, type Source } from './figure.ts';

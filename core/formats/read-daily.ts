@@ -1,0 +1,87 @@
+import type { CivilDate } from '#core/calendar';
+import { COLDEST_PLAUSIBLE_C, HOTTEST_PLAUSIBLE_C, type WeatherDay } from '#core/weather';
+import { clip, decimal, MM_PER_INCH, readDate, toCelsius } from './cells.ts';
+import type { ColumnMapping } from './daily-columns.ts';
+
+/** A row that cannot be used: its line in the file (the header is line 1) and why. */
+export interface RowProblem {
+  readonly line: number;
+  readonly reason: string;
+}
+
+export interface ReadDays {
+  /** Sorted by date, one each. */
+  readonly days: readonly WeatherDay[];
+  readonly problems: readonly RowProblem[];
+  /** Rows that repeat an earlier one to the letter. */
+  readonly repeats: number;
+}
+
+const HIGHEST_PLAUSIBLE_RAIN_MM = 2000;
+const HIGHEST_PLAUSIBLE_WIND_MS = 100;
+
+/** Rows between two words of progress. */
+const ROWS_A_STEP = 1000;
+
+/**
+ * Reads the rows below the header. Nothing is guessed: a row with a doubt is a problem, not a day.
+ * `onShare` is told the share of rows read, now and then.
+ */
+export function readDailyRows(rows: readonly (readonly string[])[], mapping: ColumnMapping, onShare: (share: number) => void = () => {}): ReadDays {
+  const byDate = new Map<CivilDate, WeatherDay>();
+  const problems: RowProblem[] = [];
+  let repeats = 0;
+  rows.forEach((row, i) => {
+    if (i % ROWS_A_STEP === 0) onShare(i / rows.length);
+    if (row.every((cell) => cell.trim() === '')) return;
+    const line = i + 2;
+    const read = readRow(row, mapping);
+    if (typeof read === 'string') return void problems.push({ line, reason: read });
+    const earlier = byDate.get(read.date);
+    if (!earlier) return void byDate.set(read.date, read);
+    if (sameDay(earlier, read)) repeats++;
+    else problems.push({ line, reason: `${read.date} stands in an earlier row with other figures` });
+  });
+  return { days: [...byDate.values()].sort((a, b) => (a.date < b.date ? -1 : 1)), problems, repeats };
+}
+
+/** Whether two records of one day say the same. */
+export function sameDay(a: WeatherDay, b: WeatherDay): boolean {
+  return a.minC === b.minC && a.maxC === b.maxC && a.rainMm === b.rainMm && a.windMs === b.windMs;
+}
+
+function readRow(row: readonly string[], mapping: ColumnMapping): WeatherDay | string {
+  const dateText = row[mapping.date]?.trim() ?? '';
+  const date = readDate(dateText, mapping.dateOrder);
+  if (!date) return dateText ? `"${clip(dateText)}" is not a day in the order chosen` : 'the date is missing';
+  const minC = temperature(row[mapping.minTemperature], mapping);
+  const maxC = temperature(row[mapping.maxTemperature], mapping);
+  if (minC === null) return `the minimum "${clip(row[mapping.minTemperature] ?? '')}" is not a number`;
+  if (maxC === null) return `the maximum "${clip(row[mapping.maxTemperature] ?? '')}" is not a number`;
+  if (minC < COLDEST_PLAUSIBLE_C || maxC > HOTTEST_PLAUSIBLE_C) {
+    return `${round1(minC)} to ${round1(maxC)} °C is not weather: is the unit right?`;
+  }
+  if (maxC < minC) return `the maximum (${round1(maxC)} °C) is below the minimum (${round1(minC)} °C)`;
+  const rain = optional(row, mapping.rain, mapping.rainUnit === 'in' ? MM_PER_INCH : 1, HIGHEST_PLAUSIBLE_RAIN_MM);
+  if (rain === undefined) return `the rain "${clip(row[mapping.rain!] ?? '')}" is not an amount`;
+  const wind = optional(row, mapping.wind, 1, HIGHEST_PLAUSIBLE_WIND_MS);
+  if (wind === undefined) return `the wind "${clip(row[mapping.wind!] ?? '')}" is not a speed`;
+  return { date, minC, maxC, rainMm: rain, windMs: wind };
+}
+
+function temperature(cell: string | undefined, mapping: ColumnMapping): number | null {
+  const value = decimal(cell);
+  return value === null ? null : toCelsius(value, mapping.temperatureUnit);
+}
+
+/** Null when empty or unmapped, undefined when there but not an amount. */
+function optional(row: readonly string[], column: number | null, factor: number, highest: number): number | null | undefined {
+  if (column === null || (row[column]?.trim() ?? '') === '') return null;
+  const value = decimal(row[column]);
+  if (value === null || value < 0 || value * factor > highest) return undefined;
+  return Math.round(value * factor * 100) / 100;
+}
+
+function round1(value: number): number {
+  return Math.round(value * 10) / 10;
+}

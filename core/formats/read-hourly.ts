@@ -1,0 +1,56 @@
+import type { CivilDate } from '#core/calendar';
+import { COLDEST_PLAUSIBLE_C, daysFromHours, HOTTEST_PLAUSIBLE_C, type HourReading } from '#core/weather';
+import { clip, decimal, MM_PER_INCH, readDate, toCelsius } from './cells.ts';
+import { dateText, type HourlyMapping } from './hourly-columns.ts';
+import type { ReadDays, RowProblem } from './read-daily.ts';
+
+/**
+ * Reads a logger's rows into days with their hours. A day with too few hours to tell its minimum
+ * and maximum is told as a problem of its first line.
+ */
+export function readHourlyRows(rows: readonly (readonly string[])[], mapping: HourlyMapping): ReadDays {
+  const problems: RowProblem[] = [];
+  const lineOf = new Map<CivilDate, number>();
+  const readings: HourReading[] = [];
+  rows.forEach((row, i) => {
+    if (row.every((cell) => cell.trim() === '')) return;
+    const line = i + 2;
+    const read = readRow(row, mapping);
+    if (typeof read === 'string') return void problems.push({ line, reason: read });
+    if (!lineOf.has(read.date)) lineOf.set(read.date, line);
+    readings.push(read);
+  });
+  const { days, short } = daysFromHours(readings);
+  for (const { date, hours } of short) problems.push({ line: lineOf.get(date)!, reason: `${date} has ${hours} of 24 hours: too few for its low and high` });
+  return { days, problems: problems.sort((a, b) => a.line - b.line), repeats: 0 };
+}
+
+function readRow(row: readonly string[], mapping: HourlyMapping): HourReading | string {
+  const stamp = row[mapping.time]?.trim() ?? '';
+  const date = readDate(dateText(stamp), mapping.dateOrder);
+  if (!date) return stamp ? `"${clip(stamp)}" is not a day in the order chosen` : 'the time is missing';
+  const clockText = mapping.clock === null ? stamp : row[mapping.clock] ?? '';
+  const hour = hourOf(clockText);
+  if (hour === null) return `"${clip(clockText)}" holds no time of day`;
+  const value = decimal(row[mapping.temperature]);
+  if (value === null) return `the temperature "${clip(row[mapping.temperature] ?? '')}" is not a number`;
+  const temperatureC = toCelsius(value, mapping.temperatureUnit);
+  if (temperatureC < COLDEST_PLAUSIBLE_C || temperatureC > HOTTEST_PLAUSIBLE_C) return `${temperatureC} °C is not weather: is the unit right?`;
+  const amount = (column: number | null, factor: number) => {
+    const read = column === null ? null : decimal(row[column]);
+    return read === null || read < 0 ? null : read * factor;
+  };
+  return { date, hour, temperatureC, rainMm: amount(mapping.rain, mapping.rainUnit === 'in' ? MM_PER_INCH : 1), windMs: amount(mapping.wind, 1) };
+}
+
+/** Whole hours, 0–23, of "14:30", "2:30 PM" or "2026-05-01T14:30". */
+function hourOf(text: string): number | null {
+  const match = /(\d{1,2}):(\d{2})(?::\d{2})?(?:\.\d+)?\s*([ap])?\.?m?/i.exec(text);
+  if (!match) return null;
+  const [, hours, minutes, half] = match;
+  const clock = Number(hours);
+  if (Number(minutes) > 59) return null;
+  if (half === undefined) return clock <= 23 ? clock : null;
+  if (clock < 1 || clock > 12) return null;
+  return (clock % 12) + (half.toLowerCase() === 'p' ? 12 : 0);
+}

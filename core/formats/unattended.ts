@@ -1,0 +1,27 @@
+import { guessMapping, type ColumnMapping } from './daily-columns.ts';
+import { guessHourly, type HourlyMapping } from './hourly-columns.ts';
+import { readDailyRows, type ReadDays } from './read-daily.ts';
+import { ghcnLayout, readGhcn } from './read-ghcn.ts';
+import { readHourlyRows } from './read-hourly.ts';
+import { readTable } from './table.ts';
+
+/**
+ * Reads a weather file with nobody there to ask: GHCN-Daily, an hourly logger's or a table of days.
+ * @throws RangeError when it is none of them, or leaves open what only a person can say.
+ */
+export function readUnattended(text: string): ReadDays {
+  if (ghcnLayout(text)) return readGhcn(text);
+  const { header, rows } = readTable(text, 2);
+  const hourly = guessHourly(header, rows);
+  if (hourly) return readHourlyRows(rows, settled(hourly) as HourlyMapping);
+  const daily = guessMapping(header, rows);
+  if (daily.date === null || daily.minTemperature === null || daily.maxTemperature === null) throw new RangeError('it has no columns named for date, minimum and maximum');
+  return readDailyRows(rows, settled(daily) as ColumnMapping);
+}
+
+/** A guess that leaves neither the unit nor the order of dates open. */
+function settled<Guess extends { readonly temperatureUnit: string | null; readonly dateOrder: string | null }>(guess: Guess): Guess {
+  if (guess.temperatureUnit === null) throw new RangeError('it leaves open whether its temperatures are °C or °F: no unit is named, or the values contradict it');
+  if (guess.dateOrder === null) throw new RangeError('its dates can be read day first or month first; write them as 2026-05-31');
+  return guess;
+}

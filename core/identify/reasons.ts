@@ -1,0 +1,71 @@
+import { type Candidate, type Check } from './evidence.ts';
+import { likelihoodTable, type WeighedAnswer } from './likelihood.ts';
+
+/** Evidence weaker than this many bits is not worth naming as a reason. */
+const TELLING_BITS = 0.3;
+/** An answer this improbable under a trouble speaks against it, however improbable it is under others too. */
+const UNLIKELY = 0.2;
+/** A trouble has a clear opinion on a check when one answer is at least this probable. */
+const SURE = 0.7;
+
+export interface Reason {
+  readonly checkId: string;
+  readonly answerId: string;
+  /** Weight of evidence: log2 of how much likelier the answer is under this trouble than under the field of all. */
+  readonly bits: number;
+  /** The answer is seldom seen with this trouble. */
+  readonly unlikely: boolean;
+}
+
+export interface Reasons {
+  readonly for: readonly Reason[];
+  readonly against: readonly Reason[];
+  /** Unanswered checks this trouble has a clear opinion on, most decided first. */
+  readonly missing: readonly string[];
+}
+
+/** A given answer with what it weighs under each candidate. */
+export interface FieldAnswer {
+  readonly checkId: string;
+  readonly answerId: string;
+  /** Its probability under each candidate, in their order. */
+  readonly chances: readonly number[];
+  /** log2 of its probability over the field of all troubles before any answer was given. */
+  readonly fieldBits: number;
+}
+
+/** All that reasons rest on: the given answers, and the checks still open with each candidate's surest answer. */
+export interface Field {
+  readonly given: readonly FieldAnswer[];
+  readonly open: readonly { readonly check: Check; readonly surest: readonly number[] }[];
+}
+
+/** The given answers against the field of all troubles; resting on no answer, it lets no reason depend on the order they came in. */
+export function fieldOf(candidates: readonly Candidate[], checks: readonly Check[], given: readonly WeighedAnswer[], priors: readonly number[]): Field {
+  const table = likelihoodTable(candidates, checks);
+  const answered = new Set(given.map(({ check }) => check));
+  const fieldAnswers = given.map(({ check, index }) => {
+    const chances = table.get(check.id)!.map((perAnswer) => perAnswer[index]!);
+    return { checkId: check.id, answerId: check.answers[index]!.id, chances, fieldBits: Math.log2(priors.reduce((sum, p, i) => sum + p * chances[i]!, 0)) };
+  });
+  const open = checks.filter((check) => !answered.has(check)).map((check) => ({ check, surest: table.get(check.id)!.map((perAnswer) => Math.max(...perAnswer)) }));
+  return { given: fieldAnswers, open };
+}
+
+/** What speaks for and against one candidate (strongest first), and which unanswered checks could. `field` as from {@link fieldOf}. */
+export function reasonsFor(own: number, candidates: readonly Candidate[], { given, open }: Field): Reasons {
+  const speaking: Reason[] = [], against: Reason[] = [];
+  for (const { checkId, answerId, chances, fieldBits } of given) {
+    const chance = chances[own]!;
+    const bits = Math.log2(chance) - fieldBits;
+    const unlikely = chance <= UNLIKELY;
+    if (bits >= TELLING_BITS) speaking.push({ checkId, answerId, bits, unlikely });
+    else if (bits <= -TELLING_BITS || unlikely) against.push({ checkId, answerId, bits, unlikely });
+  }
+  return {
+    for: speaking.sort((a, b) => b.bits - a.bits),
+    against: against.sort((a, b) => a.bits - b.bits),
+    missing: open.filter(({ check, surest }) => surest[own]! >= SURE && candidates[own]!.looks[check.id])
+      .sort((a, b) => b.surest[own]! - a.surest[own]!).map(({ check }) => check.id),
+  };
+}

@@ -1,0 +1,41 @@
+import type { Grade } from '#core/figures';
+
+/** What in a product decides what it may meet. */
+export type Ingredient =
+  | 'oil' | 'neem' | 'soap' | 'sulfur' | 'lime-sulfur' | 'copper' | 'captan' | 'mancozeb' | 'malathion' | 'alkaline' | 'acid' | 'phosphite' | 'spinosad' | 'bacillus' | 'growth-regulator' | 'other';
+
+/** What holds between two ingredients, either way round. */
+export interface MeetingRule {
+  readonly id: string;
+  readonly between: readonly [Ingredient, Ingredient];
+  /** In one tank: `never` where people or plants come to harm whatever a label says. */
+  readonly tank: 'never' | 'no' | 'jar-test';
+  /** Days to keep between two sprays of the same plant, whichever comes first; 0 for none. */
+  readonly apartDays: number;
+  readonly says: string;
+  readonly grade: Grade;
+  readonly sourceIds: readonly string[];
+}
+
+/** Whether two loads may meet, in one tank and one after the other, with every rule that says so. */
+export interface Meeting {
+  readonly tank: MeetingRule['tank'];
+  readonly apartDays: number;
+  readonly rules: readonly MeetingRule[];
+}
+
+const STRICTNESS: Readonly<Record<MeetingRule['tank'], number>> = { never: 2, no: 1, 'jar-test': 0 };
+
+/** What is known of two loads nothing stands between: a new pair is tried in a jar first. */
+export const NOTHING_AGAINST: MeetingRule = {
+  id: 'nothing-known', between: ['other', 'other'], tank: 'jar-test', apartDays: 0, grade: 'C', sourceIds: ['practice'],
+  says: 'Nothing is known against it. Both labels must allow it; try a new pair in a jar first, and mix only what is used that day.',
+};
+
+/** The strictest of all rules between two loads; order does not matter. Always names at least one rule. */
+export function meeting(rules: readonly MeetingRule[], first: readonly Ingredient[], second: readonly Ingredient[]): Meeting {
+  const met = rules.filter(({ between: [a, b] }) => (first.includes(a) && second.includes(b)) || (first.includes(b) && second.includes(a)));
+  if (met.length === 0) return { tank: NOTHING_AGAINST.tank, apartDays: 0, rules: [NOTHING_AGAINST] };
+  const strictest = met.reduce((worst, rule) => (STRICTNESS[rule.tank] > STRICTNESS[worst.tank] ? rule : worst));
+  return { tank: strictest.tank, apartDays: Math.max(...met.map(({ apartDays }) => apartDays)), rules: met };
+}

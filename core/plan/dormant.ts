@@ -1,0 +1,119 @@
+import { addDays, type CivilDate, daysBetween } from '#core/calendar';
+import type { Winter } from './winter.ts';
+
+/** What a plant's history and place say about winter sprays. */
+export interface DormantPlant {
+  readonly evergreen: boolean;
+  readonly sheltered: boolean;
+  /** How the kind bears oil; `avoid` in any state. */
+  readonly oil: 'usual' | 'dormant-only' | 'test-first' | 'avoid';
+  /** Troubles that winter sprays reach, of open watches. */
+  readonly troubles: readonly ('scale' | 'felt-scale' | 'bark-disease')[];
+}
+
+export type DormantSchool = 'by-trouble' | 'three-sprays' | 'monthly-oil' | 'delayed-oil' | 'by-spurs';
+export type DormantSpray = 'oil' | 'copper' | 'oil-and-copper' | 'spur-sample';
+export type DormantPlace = 'leaf-fall' | 'midwinter' | 'before-swell' | 'delayed' | 'monthly';
+
+/** One spray (or count) of the programme with the days it may be done on. */
+export interface DormantStep {
+  readonly place: DormantPlace;
+  readonly what: DormantSpray;
+  readonly from: CivilDate;
+  readonly to: CivilDate;
+  readonly state: 'done' | 'due' | 'coming' | 'missed';
+  readonly doneOn: CivilDate | null;
+  /** The one to keep if only one is done. */
+  readonly mattersMost: boolean;
+}
+
+/** Why a plant has no winter sprays. */
+export type DormantReason = 'evergreen' | 'sheltered' | 'no-dormant-season' | 'no-trouble' | 'oil-sensitive';
+
+export type DormantPlan = { readonly kind: 'left-out'; readonly reason: DormantReason } | { readonly kind: 'steps'; readonly steps: readonly DormantStep[] };
+
+/** A winter spray that was logged. */
+export interface WinterSpray {
+  readonly on: CivilDate;
+  readonly oil: boolean;
+  readonly copper: boolean;
+}
+
+/** Days after leaf fall through which the first spray is in time, and how long before swell the last must be on (grade C). */
+const AFTER_FALL_DAYS = 21;
+const BEFORE_SWELL_DAYS = 21;
+const MIDWINTER_SPAN_DAYS = 14;
+const MONTH_DAYS = 30;
+/** A spray this near its span still counts as that one. */
+const GRACE_DAYS = 7;
+
+/** The winter programme of one plant by the school followed, with what was done of it up to `today`. */
+export function dormantPlan(plant: DormantPlant, winter: Winter | null, school: DormantSchool, sprayed: readonly WinterSpray[], countedSpursOn: readonly CivilDate[], today: CivilDate): DormantPlan {
+  if (plant.evergreen) return { kind: 'left-out', reason: 'evergreen' };
+  if (plant.sheltered) return { kind: 'left-out', reason: 'sheltered' };
+  if (plant.troubles.length === 0) return { kind: 'left-out', reason: 'no-trouble' };
+  if (!winter) return { kind: 'left-out', reason: 'no-dormant-season' };
+  const wanted = spansOf(plant, winter, school).flatMap((span) => borne(span, plant.oil));
+  if (wanted.length === 0) return { kind: 'left-out', reason: 'oil-sensitive' };
+  const most = mostImportant(wanted);
+  return { kind: 'steps', steps: wanted.map((span) => ({ ...span, ...standing(span, sprayed, countedSpursOn, today), mattersMost: span === most })) };
+}
+
+type Span = Pick<DormantStep, 'place' | 'what' | 'from' | 'to'>;
+
+function spansOf(plant: DormantPlant, winter: Winter, school: DormantSchool): Span[] {
+  const { leafFall, budSwell, greenTip } = { leafFall: winter.leafFall.on, budSwell: winter.budSwell.on, greenTip: winter.greenTip.on };
+  const diseased = plant.troubles.includes('bark-disease'), scaly = plant.troubles.some((trouble) => trouble !== 'bark-disease');
+  const middle = addDays(leafFall, Math.round(daysBetween(leafFall, budSwell) / 2));
+  const atFall: Omit<Span, 'what'> = { place: 'leaf-fall', from: leafFall, to: addDays(leafFall, AFTER_FALL_DAYS) };
+  const midwinter: Omit<Span, 'what'> = { place: 'midwinter', from: addDays(middle, -MIDWINTER_SPAN_DAYS), to: addDays(middle, MIDWINTER_SPAN_DAYS) };
+  // What must be on before swell cannot wait for it.
+  const beforeSwell: Omit<Span, 'what'> = { place: 'before-swell', from: addDays(budSwell, -BEFORE_SWELL_DAYS), to: addDays(budSwell, -1) };
+  const delayed: Span = { place: 'delayed', what: 'oil', from: budSwell, to: greenTip };
+  switch (school) {
+    case 'delayed-oil': return scaly ? [delayed] : [];
+    case 'three-sprays': {
+      const what = diseased ? 'oil-and-copper' : 'oil';
+      return [{ ...atFall, what }, { ...midwinter, what }, { ...beforeSwell, what }];
+    }
+    case 'monthly-oil': return scaly ? months(leafFall, budSwell) : [];
+    case 'by-spurs': return [{ ...midwinter, what: 'spur-sample' }];
+    case 'by-trouble': {
+      const copper: Span[] = diseased ? [{ ...atFall, what: 'copper' }, { ...midwinter, what: 'copper' }, { ...beforeSwell, what: 'copper' }] : [];
+      return [...copper, ...(scaly ? [delayed] : [])];
+    }
+  }
+}
+
+function months(from: CivilDate, to: CivilDate): Span[] {
+  const count = Math.max(1, Math.floor(daysBetween(from, to) / MONTH_DAYS));
+  return Array.from({ length: count }, (_, i) => ({ place: 'monthly', what: 'oil', from: addDays(from, i * MONTH_DAYS), to: addDays(from, i * MONTH_DAYS + 20) }));
+}
+
+/** What the kind bears of a step: oil drops out where no oil is borne. */
+function borne(span: Span, oil: DormantPlant['oil']): Span[] {
+  if (oil !== 'avoid' || span.what === 'copper' || span.what === 'spur-sample') return [span];
+  return span.what === 'oil-and-copper' ? [{ ...span, what: 'copper' }] : [];
+}
+
+/** Copper before swell where there is any, since curl is not to be cured later; else the last oil. */
+function mostImportant(spans: readonly Span[]): Span {
+  return spans.findLast(({ what }) => what === 'copper' || what === 'oil-and-copper') ?? spans.at(-1)!;
+}
+
+function standing(span: Span, sprayed: readonly WinterSpray[], countedOn: readonly CivilDate[], today: CivilDate): Pick<DormantStep, 'state' | 'doneOn'> {
+  const [from, to] = [addDays(span.from, -GRACE_DAYS), addDays(span.to, GRACE_DAYS)];
+  const within = (on: CivilDate) => on >= from && on <= to && on <= today;
+  const fits = ({ oil, copper }: WinterSpray) => (span.what === 'oil' ? oil : span.what === 'copper' ? copper : oil && copper);
+  const doneOn = span.what === 'spur-sample' ? countedOn.find(within) : doneBy(span, sprayed.filter(({ on }) => within(on)), fits);
+  if (doneOn) return { state: 'done', doneOn };
+  return { state: today < span.from ? 'coming' : today <= span.to ? 'due' : 'missed', doneOn: null };
+}
+
+/** The spray that did it; oil and copper may have gone on in two passes. */
+function doneBy(span: Span, sprayed: readonly WinterSpray[], fits: (spray: WinterSpray) => boolean): CivilDate | undefined {
+  const single = sprayed.find(fits);
+  if (single || span.what !== 'oil-and-copper') return single?.on;
+  const oil = sprayed.find((spray) => spray.oil), copper = sprayed.find((spray) => spray.copper);
+  return oil && copper ? (oil.on > copper.on ? oil.on : copper.on) : undefined;
+}

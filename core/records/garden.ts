@@ -1,0 +1,75 @@
+import { z } from 'zod';
+import { SPOONS, type MeasureSystem } from '#core/units';
+import { civilDate, note, recordId, shortText, metres, wholeCount } from './fields.ts';
+
+const SPOON_IDS = new Set(Object.values(SPOONS).flat().map((spoon) => spoon.id));
+
+export const gardenRecord = z.object({
+  name: shortText(60),
+  latitudeDeg: z.number('a number of degrees').min(-70, 'between −70 and 70').max(70, 'between −70 and 70'),
+  longitudeDeg: z.number('a number of degrees').min(-180, 'between −180 and 180').max(180, 'between −180 and 180'),
+  timeZone: z.string().refine(isTimeZone, 'a time zone such as Europe/Paris'),
+  temperatureUnit: z.enum(['C', 'F']),
+  measureSystem: z.enum(['metric', 'us', 'imperial', 'australian']),
+  spoonIds: z.array(z.string().refine((id) => SPOON_IDS.has(id), 'no such spoon')).max(16),
+  /** The school followed, by question; a question left out follows the first. */
+  schools: z.record(z.string().max(40), z.string().max(40)),
+});
+export type Garden = z.infer<typeof gardenRecord>;
+
+export const placeRecord = z.object({
+  id: recordId,
+  name: shortText(60),
+  kind: z.enum(['outdoors', 'cold-house', 'sunroom', 'indoors']),
+  /** The thermometer it is read from, its own or the garden's; null until there is one. */
+  stationId: recordId.nullable(),
+  minOffsetC: z.number('a number').min(-30, 'at least −30').max(30, 'at most 30'),
+  maxOffsetC: z.number('a number').min(-30, 'at least −30').max(30, 'at most 30'),
+  /** Stations that stand in, in this order, where its own is silent. */
+  standInIds: z.array(recordId).max(10, 'at most 10').default([]),
+});
+export type Place = z.infer<typeof placeRecord>;
+
+export const plantRecord = z.object({
+  id: recordId,
+  name: shortText(80),
+  hostId: z.string().min(1, 'choose what it is'),
+  /** The place it stood in first; later places come from dated moves. */
+  placeId: recordId,
+  count: wholeCount(5000).min(1, 'at least 1'),
+  heightM: metres(40),
+  spreadM: metres(40),
+  /** Length of a row or hedge; null for plants standing alone. */
+  lengthM: metres(500).nullable(),
+  yearPlanted: z.number().int('a whole year').min(1500, 'not before 1500').max(2200, 'not after 2200').nullable(),
+  vigour: z.enum(['weak', 'fair', 'strong']),
+  light: z.enum(['sun', 'part-shade', 'shade']),
+  watering: z.enum(['rain', 'at-base', 'overhead']),
+  edible: z.boolean(),
+  age: z.enum(['young', 'mature']),
+  /** Somebody else's, or out of reach: can be watched, not treated. */
+  outOfReach: z.boolean(),
+  retiredOn: civilDate.nullable(),
+  retiredWhy: z.string().max(200, 'at most 200 characters').default(''),
+  note,
+});
+export type Plant = z.infer<typeof plantRecord>;
+
+export const moveRecord = z.object({ id: recordId, plantId: recordId, placeId: recordId, movedOn: civilDate });
+export type Move = z.infer<typeof moveRecord>;
+
+export const stationRecord = z.object({ id: recordId, name: shortText(60), kind: z.enum(['thermometer', 'simulated', 'logger']) });
+export type Station = z.infer<typeof stationRecord>;
+
+function isTimeZone(name: string): boolean {
+  try {
+    return Boolean(new Intl.DateTimeFormat('en', { timeZone: name }));
+  } catch {
+    return false;
+  }
+}
+
+/** The spoons a person of each system usually has. */
+export function usualSpoonIds(system: MeasureSystem): string[] {
+  return SPOONS[system].map((spoon) => spoon.id);
+}

@@ -1,0 +1,31 @@
+import { z } from 'zod';
+import { civilDate, note, recordId } from './fields.ts';
+
+/** Along one side, from 0 at the left or top to 1. */
+const share = z.number('a number').min(0, 'lies outside the picture').max(1, 'lies outside the picture');
+
+export const SPOT_KINDS = ['bump', 'hole', 'mine'] as const;
+export type SpotKind = (typeof SPOT_KINDS)[number];
+
+const spot = z.object({ kind: z.enum(SPOT_KINDS), x: share, y: share });
+export type Spot = z.infer<typeof spot>;
+
+/** A stretch of known length in the picture: a ruler, a coin, a matchstick. */
+const scale = z.object({
+  fromX: share, fromY: share, toX: share, toY: share,
+  lengthMm: z.number('a length in mm').min(0.1, 'at least 0.1 mm').max(2000, 'at most 2000 mm'),
+}).refine((mark) => mark.fromX !== mark.toX || mark.fromY !== mark.toY, { path: ['toX'], message: 'needs two different ends' });
+export type ScaleMark = z.infer<typeof scale>;
+
+/** What is known of a photo besides the picture itself. */
+export const photoRecord = z.object({
+  id: recordId,
+  watchId: recordId,
+  takenOn: civilDate,
+  /** Who says when it was taken: the camera, or the day it was added. */
+  takenFrom: z.enum(['camera', 'added']),
+  scale: scale.nullable(),
+  spots: z.array(spot).max(500, 'at most 500 marks'),
+  note,
+});
+export type PhotoRecord = z.infer<typeof photoRecord>;

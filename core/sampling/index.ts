@@ -1,0 +1,15 @@
+export { agreement, type Agreement, type GuessedAgainstTrue } from './agreement.ts';
+export { differenceOfMeans, differenceOfShares } from './difference.ts';
+export { type Estimate } from './interval.ts';
+export { LEVEL_WORDS, levelOf, levelRange, type Level, type LevelBounds, type LevelRange } from './level.ts';
+export { meanArea } from './mean-area.ts';
+export { meanCount, type MeanCount } from './mean-count.ts';
+export { unitsForPrecision, unitsToDecide, type MoreUnits } from './more-units.ts';
+export {
+  emptyUnit, itemProblem, PROTOCOL_SHAPES, PROTOCOLS, type ItemKind, type MeasureKind, type Protocol, type ProtocolShape, type Unit,
+} from './protocol.ts';
+export { planAround, sequentialVerdict, type SequentialPlan, type SequentialVerdict } from './sequential.ts';
+export { clusteredShare, wilson, type Share } from './share.ts';
+export { simulateMinedLeaves, simulateSpottedLeaves } from './simulate-leaves.ts';
+export { simulateTwigs, type TrueState } from './simulate-twigs.ts';
+export { summarise, type Measure, type SampleSummary } from './summarise.ts';

@@ -1,0 +1,70 @@
+import type { Estimate } from './interval.ts';
+import { type LevelBounds, type LevelRange, levelRange } from './level.ts';
+import { meanArea } from './mean-area.ts';
+import { meanCount } from './mean-count.ts';
+import { type MeasureKind, type Protocol, PROTOCOL_SHAPES, type Unit } from './protocol.ts';
+import { clusteredShare, type Share, wilson } from './share.ts';
+
+/** What a sample comes to: a mean a unit, a share of units (0–1) or a mean area (0–100 %), with its 95 % interval. */
+export interface Measure extends Estimate {
+  readonly kind: MeasureKind;
+  readonly units: number;
+  /** Standard error of the logarithm of a mean or an area; null for a share, and when nothing was found. */
+  readonly logStandardError: number | null;
+  /** How far units that resemble each other widened a share's interval; 1 when each stands for itself. */
+  readonly designEffect: number;
+}
+
+export interface SampleSummary {
+  readonly protocol: Protocol;
+  readonly measure: Measure;
+  /** Null under a protocol that measures no infestation. */
+  readonly level: LevelRange | null;
+  /** Covers with a wasp's exit hole among all covers; null when the protocol has none or none were found. */
+  readonly holedShare: Share | null;
+  readonly covers: number;
+  /** Share of units on which each item was found. */
+  readonly found: Readonly<Record<string, Share>>;
+}
+
+/** Fewer trees than this say nothing about how far trees differ. */
+const FEWEST_TREES = 3;
+
+/**
+ * Sums up units counted under one protocol. Levels carry the interval through. A share over
+ * several trees is widened by how far the trees differ, from three trees on; on one plant each
+ * unit is taken to have been picked by itself.
+ * @throws RangeError for fewer than 2 units, or numbers their protocol does not allow.
+ */
+export function summarise(protocol: Protocol, units: readonly Unit[], bounds: LevelBounds | null): SampleSummary {
+  const { items, measure: { kind, item } } = PROTOCOL_SHAPES[protocol];
+  if (units.length < 2) throw new RangeError('a sample needs at least 2 units');
+  const measure = measureOf(kind, item, units);
+  const covers = units.map(({ counts }) => ({ hits: counts.holed ?? 0, outOf: (counts.live ?? 0) + (counts.dead ?? 0) + (counts.holed ?? 0) }));
+  return {
+    protocol, measure,
+    level: bounds && levelRange(measure, bounds),
+    holedShare: 'holed' in items ? clusteredShare(covers) : null,
+    covers: covers.reduce((sum, { outOf }) => sum + outOf, 0),
+    found: Object.fromEntries(Object.keys(items).map((id) => [id, shareOfUnits(units, id)])),
+  };
+}
+
+function measureOf(kind: MeasureKind, item: string, units: readonly Unit[]): Measure {
+  const values = units.map(({ counts }) => counts[item]!);
+  if (kind === 'mean') return { kind, ...meanCount(values), designEffect: 1 };
+  if (kind === 'area') return { kind, ...meanArea(values), designEffect: 1 };
+  const { value, low, high, designEffect } = shareOfUnits(units, item);
+  return { kind, value, low, high, designEffect, units: units.length, logStandardError: null };
+}
+
+function shareOfUnits(units: readonly Unit[], item: string): Share {
+  const trees = new Map<number | undefined, { hits: number; outOf: number }>();
+  for (const { counts, tree } of units) {
+    const { hits, outOf } = trees.get(tree) ?? { hits: 0, outOf: 0 };
+    trees.set(tree, { hits: hits + (counts[item]! > 0 ? 1 : 0), outOf: outOf + 1 });
+  }
+  const groups = [...trees.values()];
+  if (!trees.has(undefined) && groups.length >= FEWEST_TREES) return clusteredShare(groups)!;
+  return { ...wilson(groups.reduce((sum, { hits }) => sum + hits, 0), units.length), outOf: units.length, designEffect: 1 };
+}

@@ -1,0 +1,1 @@
+export { search, type Findable, type Found } from './search.ts';

@@ -1,0 +1,59 @@
+import { type CivilDate, dayOfYear } from '#core/calendar';
+
+/** The sun at a place on a day, in hours of the local clock (may be broken numbers). */
+export interface SunTimes {
+  readonly sunrise: number;
+  readonly sunset: number;
+}
+
+/**
+ * Sunrise and sunset from the length of the day (Forsythe et al. 1995, Ecol. Model. 80:87, with
+ * the sun's upper edge at the horizon), centred on `solarNoonHour` of the local clock.
+ */
+export function sunTimes(latitudeDeg: number, date: CivilDate, solarNoonHour: number): SunTimes {
+  const theta = 0.2163108 + 2 * Math.atan(0.9671396 * Math.tan(0.0086 * (dayOfYear(date) + 1 - 186)));
+  const declination = Math.asin(0.39795 * Math.cos(theta));
+  const latitude = (latitudeDeg * Math.PI) / 180;
+  const cosine = (Math.sin((0.8333 * Math.PI) / 180) + Math.sin(latitude) * Math.sin(declination))
+    / (Math.cos(latitude) * Math.cos(declination));
+  const dayHours = 24 - (24 / Math.PI) * Math.acos(Math.max(-1, Math.min(1, cosine)));
+  return { sunrise: solarNoonHour - dayHours / 2, sunset: solarNoonHour + dayHours / 2 };
+}
+
+/** Lags and night cooling of air at 1.5 m (Parton & Logan 1981, Agric. Meteorol. 23:205). */
+const MAXIMUM_LAG_H = 1.86;
+const NIGHT_COOLING = 2.2;
+const MINIMUM_LAG_H = -0.17;
+
+interface DayTemperatureShape extends SunTimes {
+  readonly minC: number;
+  readonly maxC: number;
+  /** Minimum of the next morning, which the evening cools towards. */
+  readonly nextMinC: number;
+  /** Temperature at the previous sunset, from which the early hours cool. */
+  readonly previousSunsetC: number;
+  readonly previousSunset: number;
+}
+
+/** Temperature at sunset, °C: the day's sine curve at its end. */
+export function sunsetTemperature(minC: number, maxC: number, { sunrise, sunset }: SunTimes): number {
+  const dayHours = sunset - sunrise;
+  return minC + (maxC - minC) * Math.sin((Math.PI * (dayHours - MINIMUM_LAG_H)) / (dayHours + 2 * MAXIMUM_LAG_H));
+}
+
+/** Temperature at a local hour (0–24), °C: a sine by day, exponential cooling by night. */
+export function temperatureAt(hour: number, day: DayTemperatureShape): number {
+  const { sunrise, sunset, minC, maxC } = day;
+  const dayHours = sunset - sunrise;
+  const minimumAt = sunrise + MINIMUM_LAG_H;
+  if (hour >= minimumAt && hour <= sunset) {
+    return minC + (maxC - minC) * Math.sin((Math.PI * (hour - minimumAt)) / (dayHours + 2 * MAXIMUM_LAG_H));
+  }
+  const nightHours = 24 - dayHours;
+  if (hour > sunset) return cool(sunsetTemperature(minC, maxC, day), day.nextMinC, hour - sunset, nightHours);
+  return cool(day.previousSunsetC, minC, hour + 24 - day.previousSunset, nightHours);
+}
+
+function cool(fromC: number, towardsC: number, hours: number, nightHours: number): number {
+  return towardsC + (fromC - towardsC) * Math.exp((-NIGHT_COOLING * hours) / nightHours);
+}

@@ -1,0 +1,90 @@
+import { randomGamma, randomLcg, randomNormal } from 'd3-random';
+import { addDays, type CivilDate, dayOfYear, daysBetween } from '#core/calendar';
+import type { WeatherDay } from './day.ts';
+
+/** The shape of an invented place's year. Temperatures °C, rain mm, wind m/s. */
+export interface SimulatedClimate {
+  readonly meanC: number;
+  /** Half the difference between the warmest and the coldest time of the year. */
+  readonly seasonalC: number;
+  /** Day of the year (0–364) on which it is coldest on average. */
+  readonly coldestDay: number;
+  /** Mean distance between a dry day's minimum and maximum, winter and summer. */
+  readonly dailyRangeWinterC: number;
+  readonly dailyRangeSummerC: number;
+  /** Spread of a day's mean about the season's, winter and summer, and its day-to-day correlation. */
+  readonly spreadWinterC: number;
+  readonly spreadSummerC: number;
+  readonly persistence: number;
+  readonly wetAfterDry: number;
+  readonly wetAfterWet: number;
+  readonly rainPerWetDayMm: number;
+  readonly windMeanMs: number;
+}
+
+/**
+ * Invents consecutive days from `from` to `to` for a climate. Temperatures follow a yearly cosine
+ * with a first-order autoregressive departure; rain is a two-state chain with gamma amounts
+ * (after Richardson 1981, Water Resour. Res. 17:182). The same seed and `from` always give the same days, and
+ * a longer run begins with the shorter one.
+ */
+export function simulateDays(climate: SimulatedClimate, seed: number, from: CivilDate, to: CivilDate): WeatherDay[] {
+  const source = randomLcg(seed);
+  const normal = randomNormal.source(source)(0, 1);
+  const rain = randomGamma.source(source)(0.8, climate.rainPerWetDayMm / 0.8);
+  const wind = randomGamma.source(source)(5, climate.windMeanMs / 5);
+  const innovation = Math.sqrt(1 - climate.persistence ** 2);
+  let departure = normal();
+  let wet = false;
+  return Array.from({ length: daysBetween(from, to) + 1 }, (_, i) => {
+    const date = addDays(from, i);
+    // 1 at midsummer, 0 at midwinter.
+    const summer = (1 - Math.cos((2 * Math.PI * (dayOfYear(date) - climate.coldestDay)) / 365.25)) / 2;
+    departure = climate.persistence * departure + innovation * normal();
+    wet = source() < (wet ? climate.wetAfterWet : climate.wetAfterDry);
+    const spreadC = mix(climate.spreadWinterC, climate.spreadSummerC, summer);
+    const dayMeanC = climate.meanC + climate.seasonalC * (2 * summer - 1) + spreadC * departure - (wet ? 0.8 : 0);
+    const dryRangeC = mix(climate.dailyRangeWinterC, climate.dailyRangeSummerC, summer) * (1 + 0.18 * normal());
+    const rangeC = Math.max(1.5, dryRangeC * (wet ? 0.65 : 1.06));
+    const amountMm = rain();
+    return {
+      date,
+      minC: tenth(dayMeanC - rangeC / 2),
+      maxC: tenth(dayMeanC + rangeC / 2),
+      rainMm: wet ? Math.max(0.2, tenth(amountMm)) : 0,
+      windMs: tenth(wind()),
+    };
+  });
+}
+
+/**
+ * A forecast made from the days that will come true, worsening with lead time: the error of a
+ * day's mean grows to `errorAtTenC` (standard deviation, °C) at ten days and is shared by
+ * neighbouring days. Rain is told right with a chance that falls from 95 to 60 %.
+ */
+export function simulateForecast(truth: readonly WeatherDay[], seed: number, errorAtTenC: number): WeatherDay[] {
+  const source = randomLcg(seed);
+  const normal = randomNormal.source(source)(0, 1);
+  let drift = 0;
+  return truth.map((day, lead) => {
+    drift = 0.7 * drift + Math.sqrt(1 - 0.7 ** 2) * normal();
+    const errorC = drift * errorAtTenC * Math.sqrt((lead + 1) / 10);
+    const told = source() < 0.95 - 0.035 * lead;
+    const wet = told ? (day.rainMm ?? 0) > 0 : !((day.rainMm ?? 0) > 0);
+    return {
+      date: day.date,
+      minC: Math.round(day.minC + errorC),
+      maxC: Math.round(Math.max(day.maxC, day.minC + 1) + errorC),
+      rainMm: wet ? Math.max(1, Math.round(day.rainMm || 3)) : 0,
+      windMs: Math.max(0.5, tenth((day.windMs ?? 2) * (1 + 0.15 * normal()))),
+    };
+  });
+}
+
+function mix(winter: number, summer: number, part: number): number {
+  return winter + (summer - winter) * part;
+}
+
+function tenth(value: number): number {
+  return Math.round(value * 10) / 10;
+}
