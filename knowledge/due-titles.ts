@@ -1,0 +1,23 @@
+import type { DueKind } from '#core/decide';
+
+/** What a due item is called; `about` is the plant and its trouble, `plant` the plant alone. */
+export const DUE_TITLES: Readonly<Record<DueKind, (about: string, plant: string) => string>> = {
+  'name-it': (_, plant) => `Name what is on the ${plant.toLowerCase()}`,
+  'count-first': (about) => `Count ${about}`,
+  'hang-tapes': (about) => `Put up tapes: ${about}`,
+  'change-tape': (about) => `Change the tapes: ${about}`,
+  'treat-now': (about) => `Spray ${about}`,
+  'treat-soon': (about) => `Get ready: ${about}`,
+  'second-pass': (about) => `Second pass: ${about}`,
+  'hatch-passing': (about) => `The hatch is passing: ${about}`,
+  'window-disputed': (about) => `Let the tape decide: ${about}`,
+  'look-alive': (about) => `Look again: ${about}`,
+  'adults-soon': (about) => `Watch for adults: ${about}`,
+  'adults-now': (about) => `Adults fly: ${about}`,
+  'all-stages': (about) => `Treat what is there: ${about}`,
+  'hang-trap': (about) => `Hang a trap for males: ${about}`,
+  'cover-flush': (about) => `Cover the soft flush: ${about}`,
+  'clear-leaves': (about) => `Clear fallen leaves: ${about}`,
+  'dormant-spray': (about) => `Winter spray: ${about}`,
+  'check-after-treatment': (about) => `Did it work? ${about}`,
+};

@@ -1,0 +1,23 @@
+import type { HandworkKind } from '#core/records';
+
+/** A way of working by hand: how, what it asks of the plant, and what becomes of what comes off. */
+export interface HandworkText {
+  readonly name: string;
+  /** As it stands in a record: "cut out". */
+  readonly done: string;
+  readonly how: string;
+  readonly stands: string;
+  readonly bin: string;
+}
+
+export const HANDWORK: Readonly<Record<HandworkKind, HandworkText>> = {
+  prune: { name: 'Cut out the worst', done: 'cut out', how: 'Whole infested twigs, back to clean wood; clean the blade between plants, and between cuts where a blight is about.', stands: 'Most plants stand a fifth of the crown; less in drought or on the young.', bin: 'Bin or burn it; crawlers walk off a heap.' },
+  pinch: { name: 'Pinch mined tips', done: 'pinched', how: 'Only leaves whose larva is still in, seen against the light.', stands: 'A few leaves a shoot; mined leaves without a larva still work.', bin: 'Crush or bin them.' },
+  strip: { name: 'Strip spotted leaves', done: 'stripped', how: 'From below upward, on a dry day, into a bag.', stands: 'Up to a third of the leaves; not in the heat, and not on a plant that is thirsty.', bin: 'Bin them; most heaps do not get hot enough.' },
+  brush: { name: 'Brush the bark', done: 'brushed', how: 'A soft brush and mild soapy water, from the top down; a photo first.', stands: 'Bark of a year and older; not green shoots nor paper-thin bark.', bin: 'Catch it on a sheet.' },
+  wipe: { name: 'Wipe the leaves', done: 'wiped', how: 'Both sides along the midrib with a soft cloth and mild soapy water, rinsed after.', stands: 'Tough leaves such as citrus, camellia, bay; not hairy or tender ones.', bin: 'Wash the cloth hot.' },
+  dip: { name: 'Dip the pot plant', done: 'dipped', how: 'Seal the soil with a bag, turn the crown upside down into mild soapy water, keep it under for a minute, rinse.', stands: 'Plants one can lift; try one shoot and wait two days.', bin: 'Water away from drains to ponds.' },
+  jet: { name: 'Wash off with a jet', done: 'hosed off', how: 'A hose jet to the undersides, early in the day so that it dries; no pressure washer.', stands: 'Leaves that do not tear; again after three days.', bin: 'Nothing to bin: what falls seldom climbs back.' },
+  band: { name: 'Band against ants', done: 'banded', how: 'A sticky band over a wrap, never on the bark itself; cut away branches that bridge it. Look weekly.', stands: 'Any trunk, if the wrap is loosened as it grows.', bin: 'Take it off in autumn, so that nothing winters under it.' },
+  clear: { name: 'Clear fallen leaves', done: 'cleared', how: 'All of them, to the fence, before buds swell.', stands: 'Any plant.', bin: 'Bin or bury them a spade deep.' },
+};

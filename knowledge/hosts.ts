@@ -1,0 +1,106 @@
+/** A kind of plant, with what decides about it. */
+export interface Host {
+  readonly id: string;
+  readonly name: string;
+  readonly botanical: string;
+  readonly evergreen: boolean;
+  /** Parts are commonly eaten, so days to harvest matter. */
+  readonly edible: boolean;
+  /** How it bears horticultural oil: as usual, only bare, after a test leaf, or not at all (grade C). */
+  readonly oil: 'usual' | 'dormant-only' | 'test-first' | 'avoid';
+  readonly beesVisitBloom: boolean;
+}
+
+const host = (
+  id: string, name: string, botanical: string,
+  traits: Partial<Pick<Host, 'evergreen' | 'edible' | 'oil' | 'beesVisitBloom'>> = {},
+): Host => ({ id, name, botanical, evergreen: false, edible: false, oil: 'usual', beesVisitBloom: true, ...traits });
+
+const EVERGREEN = { evergreen: true } as const;
+const FRUIT = { edible: true } as const;
+const CITRUS = { evergreen: true, edible: true } as const;
+
+export const HOSTS: readonly Host[] = [
+  host('apple', 'Apple', 'Malus domestica', FRUIT),
+  host('pear', 'Pear', 'Pyrus communis', FRUIT),
+  host('quince', 'Quince', 'Cydonia oblonga', FRUIT),
+  host('plum', 'Plum', 'Prunus domestica', FRUIT),
+  host('cherry', 'Cherry', 'Prunus avium', FRUIT),
+  host('peach', 'Peach, nectarine', 'Prunus persica', FRUIT),
+  host('fig', 'Fig', 'Ficus carica', { ...FRUIT, beesVisitBloom: false }),
+  host('walnut', 'Walnut', 'Juglans', { ...FRUIT, oil: 'avoid', beesVisitBloom: false }),
+  host('hickory', 'Hickory, pecan', 'Carya', { ...FRUIT, oil: 'avoid', beesVisitBloom: false }),
+  host('apricot', 'Apricot', 'Prunus armeniaca', FRUIT),
+  host('almond', 'Almond', 'Prunus dulcis', FRUIT),
+  host('persimmon', 'Persimmon', 'Diospyros', FRUIT),
+  host('mulberry', 'Mulberry', 'Morus', { ...FRUIT, beesVisitBloom: false }),
+  host('olive', 'Olive', 'Olea europaea', { evergreen: true, edible: true, beesVisitBloom: false }),
+  host('pomegranate', 'Pomegranate', 'Punica granatum', FRUIT),
+  host('medlar', 'Medlar', 'Mespilus germanica', FRUIT),
+  host('currant', 'Currant, gooseberry', 'Ribes', FRUIT),
+  host('blueberry', 'Blueberry', 'Vaccinium', FRUIT),
+  host('grape', 'Grapevine', 'Vitis', { ...FRUIT, beesVisitBloom: false }),
+  host('lemon', 'Lemon', 'Citrus limon', CITRUS),
+  host('orange', 'Orange, mandarin', 'Citrus', CITRUS),
+  host('calamondin', 'Calamondin', 'Citrus × microcarpa', CITRUS),
+  host('kumquat', 'Kumquat', 'Citrus japonica', CITRUS),
+  host('citrus-other', 'Lime, grapefruit, pomelo', 'Citrus', CITRUS),
+  host('spindle', 'Spindle (deciduous euonymus)', 'Euonymus europaeus'),
+  host('euonymus', 'Evergreen euonymus', 'Euonymus fortunei, E. japonicus', EVERGREEN),
+  host('pachysandra', 'Pachysandra', 'Pachysandra terminalis', EVERGREEN),
+  host('holly', 'Holly', 'Ilex', { evergreen: true, oil: 'test-first' }),
+  host('boxwood', 'Boxwood', 'Buxus', EVERGREEN),
+  host('camellia', 'Camellia', 'Camellia', EVERGREEN),
+  host('azalea', 'Azalea, rhododendron', 'Rhododendron', { evergreen: true, oil: 'test-first' }),
+  host('pittosporum', 'Pittosporum', 'Pittosporum', EVERGREEN),
+  host('bay-laurel', 'Bay laurel', 'Laurus nobilis', { ...CITRUS }),
+  host('cherry-laurel', 'Cherry laurel', 'Prunus laurocerasus', EVERGREEN),
+  host('privet', 'Privet', 'Ligustrum', EVERGREEN),
+  host('lilac', 'Lilac', 'Syringa vulgaris'),
+  host('forsythia', 'Forsythia', 'Forsythia × intermedia', { beesVisitBloom: false }),
+  host('black-locust', 'Black locust', 'Robinia pseudoacacia'),
+  host('catalpa', 'Northern catalpa', 'Catalpa speciosa'),
+  host('star-magnolia', 'Star magnolia', 'Magnolia stellata'),
+  host('dogwood', 'Dogwood', 'Cornus'),
+  host('maple', 'Maple', 'Acer', { oil: 'dormant-only' }),
+  host('oak', 'Oak', 'Quercus', { beesVisitBloom: false }),
+  host('magnolia', 'Magnolia', 'Magnolia'),
+  host('tuliptree', 'Tuliptree', 'Liriodendron tulipifera'),
+  host('linden', 'Linden', 'Tilia'),
+  host('redbud', 'Redbud', 'Cercis', { oil: 'dormant-only' }),
+  host('birch', 'Birch', 'Betula', { beesVisitBloom: false }),
+  host('beech', 'Beech', 'Fagus', { oil: 'avoid', beesVisitBloom: false }),
+  host('ash', 'Ash', 'Fraxinus', { beesVisitBloom: false }),
+  host('willow', 'Willow', 'Salix'),
+  host('poplar', 'Poplar', 'Populus', { beesVisitBloom: false }),
+  host('horse-chestnut', 'Horse-chestnut', 'Aesculus'),
+  host('smoke-tree', 'Smoke tree', 'Cotinus', { oil: 'avoid' }),
+  host('photinia', 'Photinia', 'Photinia', { evergreen: true, oil: 'test-first' }),
+  host('indian-hawthorn', 'Indian hawthorn', 'Rhaphiolepis', EVERGREEN),
+  host('gardenia', 'Gardenia', 'Gardenia', EVERGREEN),
+  host('oleander', 'Oleander', 'Nerium oleander', EVERGREEN),
+  host('hibiscus', 'Hibiscus', 'Hibiscus'),
+  host('hydrangea', 'Hydrangea', 'Hydrangea'),
+  host('viburnum', 'Viburnum', 'Viburnum'),
+  host('cotoneaster', 'Cotoneaster', 'Cotoneaster', EVERGREEN),
+  host('pyracantha', 'Firethorn', 'Pyracantha', EVERGREEN),
+  host('yew', 'Yew', 'Taxus', { evergreen: true, beesVisitBloom: false }),
+  host('spruce', 'Spruce', 'Picea', { evergreen: true, oil: 'avoid', beesVisitBloom: false }),
+  host('crape-myrtle', 'Crape myrtle', 'Lagerstroemia'),
+  host('rose', 'Rose', 'Rosa'),
+  host('hawthorn', 'Hawthorn', 'Crataegus'),
+  host('juniper', 'Juniper', 'Juniperus', { evergreen: true, oil: 'dormant-only', beesVisitBloom: false }),
+  host('pine', 'Pine', 'Pinus', { evergreen: true, beesVisitBloom: false }),
+];
+
+const BY_ID = new Map(HOSTS.map((entry) => [entry.id, entry]));
+
+/** @throws RangeError for an unknown id. */
+export function hostById(id: string): Host {
+  const found = BY_ID.get(id);
+  if (!found) throw new RangeError(`no host "${id}"`);
+  return found;
+}
+
+/** Hosts that burn sooner under oil and flush as citrus does. */
+export const CITRUS_HOSTS: ReadonlySet<string> = new Set(HOSTS.filter(({ botanical }) => botanical.startsWith('Citrus')).map(({ id }) => id));

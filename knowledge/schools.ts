@@ -1,0 +1,82 @@
+import type { Grade } from '#core/figures';
+
+/** One way practitioners answer a question. */
+export interface School {
+  readonly id: string;
+  readonly name: string;
+  /** What following it means, in one line. */
+  readonly says: string;
+}
+
+/** A question practitioners disagree on; the first school is followed unless another is chosen. */
+export interface SchoolQuestion {
+  readonly id: string;
+  readonly asks: string;
+  readonly schools: readonly School[];
+  readonly grade: Grade;
+  readonly sourceIds: readonly string[];
+}
+
+export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = [
+  {
+    id: 'oil-top', asks: 'Up to what temperature may oil go on leaves?', grade: 'C', sourceIds: ['practice'],
+    schools: [
+      { id: '29', name: '29 °C (84 °F)', says: 'No oil when it is or will be above 29 °C within two days.' },
+      { id: '27', name: '27 °C (81 °F)', says: 'The careful limit, for tender leaves and dry air.' },
+      { id: '32', name: '32 °C (90 °F)', says: 'As many labels allow; never above the label\'s own.' },
+    ],
+  },
+  {
+    id: 'first-strike', asks: 'What comes first?', grade: 'C', sourceIds: ['practice'],
+    schools: [{ id: 'hand-first', name: 'Hand work', says: 'Cut, wipe, brush and strip first; most is gone before anything is sprayed.' }, { id: 'spray-first', name: 'The spray', says: 'Spray when the stage is out; tidy afterwards.' }],
+  },
+  {
+    id: 'leaf-mining', asks: 'Is leaf mining worth treating?', grade: 'C', sourceIds: ['practice'],
+    schools: [{ id: 'young-or-third', name: 'Young trees, or over a third', says: 'Leave it unless the tree is young or more than a third of the flush is mined.' }, { id: 'every-flush', name: 'Every flush', says: 'Cover every flush while it is soft.' }],
+  },
+  {
+    id: 'fig-rust', asks: 'Rust on figs after the crop?', grade: 'C', sourceIds: ['practice'],
+    schools: [{ id: 'leave', name: 'Leave it', says: 'After the crop leave it, and clear the fallen leaves.' }, { id: 'strip', name: 'Strip the leaves', says: 'Strip, bin, and wet bare stems and ground; repeat.' }],
+  },
+  {
+    id: 'drench', asks: 'Drenches through the roots?', grade: 'C', sourceIds: ['practice'],
+    schools: [
+      { id: 'never-where-bees', name: 'Never on what bees visit', says: 'No drench on any plant whose bloom or honeydew bees visit.' }, { id: 'after-bloom', name: 'After bloom only', says: 'Only once petals are down, on licensed advice, never in autumn.' },
+    ],
+  },
+  {
+    id: 'oil-sulfur', asks: 'How long between oil and sulfur?', grade: 'C', sourceIds: ['practice'],
+    schools: [
+      { id: '30', name: '30 days', says: 'A month between oil and sulfur, whichever comes first.' }, { id: '14', name: '14 days', says: 'Two weeks, as some labels have it; a longer label still holds.' }, { id: '60', name: '60 days', says: 'Two months, for tender plants and dry summers.' },
+    ],
+  },
+  {
+    id: 'spinosad-oil', asks: 'Spinosad and oil against leaf miners?', grade: 'C', sourceIds: ['practice'],
+    schools: [
+      { id: 'alternate', name: 'Alternate', says: 'One, then the other, every 10 to 14 days while the flush is soft.' }, { id: 'tank-mix', name: 'In one tank', says: 'Together once a month in the growing season, late in the evening.' },
+      { id: 'never-near-neem', name: 'Never near neem', says: 'Three weeks between spinosad and anything of neem.' },
+    ],
+  },
+  {
+    id: 'dormant', asks: 'Which sprays in the dormant season?', grade: 'C', sourceIds: ['practice'],
+    schools: [
+      { id: 'by-trouble', name: 'By trouble', says: 'One oil at delayed dormant against scale; three sprays with copper where leaf curl, shot hole or blight was seen.' },
+      { id: 'three-sprays', name: 'Three sprays', says: 'At leaf fall, in midwinter and before buds swell: oil, with fixed copper on stone fruit. The last counts most.' },
+      { id: 'monthly-oil', name: 'Oil monthly', says: 'Oil about once a month through winter, for bark-dwelling felt scale.' },
+      { id: 'delayed-oil', name: 'One oil, delayed dormant', says: 'A single oil between bud swell and first green, when scale takes it hardest.' },
+      { id: 'by-spurs', name: 'Only if the spurs ask', says: 'Nothing unless the winter spur sample stands above its threshold.' },
+    ],
+  },
+];
+
+/** The school a garden follows on a question: the chosen one if it is still listed, else the first. */
+export function schoolFor(questionId: string, chosen: Readonly<Record<string, string>>): School {
+  const question = SCHOOL_QUESTIONS.find(({ id }) => id === questionId);
+  if (!question) throw new RangeError(`no question "${questionId}"`);
+  return question.schools.find(({ id }) => id === chosen[questionId]) ?? question.schools[0]!;
+}
+
+/** Top temperature for oil on leaves of the school followed, °C. */
+export function oilTopC(chosen: Readonly<Record<string, string>>): number {
+  return Number(schoolFor('oil-top', chosen).id);
+}

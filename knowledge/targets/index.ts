@@ -1,0 +1,21 @@
+import { ARMORED } from './armored.ts';
+import { FELT_AND_GIANT } from './felt-and-giant.ts';
+import { FUNGI } from './fungi.ts';
+import { LEAF_MINERS } from './leaf-miners.ts';
+import { NEIGHBOURS } from './neighbours.ts';
+import { NO_TROUBLE } from './no-trouble.ts';
+import { SOFT } from './soft.ts';
+import type { Target } from './target.ts';
+
+export { type Target } from './target.ts';
+
+export const TARGETS: readonly Target[] = [...ARMORED, ...SOFT, ...FELT_AND_GIANT, ...LEAF_MINERS, ...FUNGI, ...NEIGHBOURS, ...NO_TROUBLE];
+
+const BY_ID = new Map(TARGETS.map((target) => [target.id, target]));
+
+/** @throws RangeError for an unknown id. */
+export function targetById(id: string): Target {
+  const found = BY_ID.get(id);
+  if (!found) throw new RangeError(`no target "${id}"`);
+  return found;
+}
