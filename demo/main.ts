@@ -1,0 +1,37 @@
+import { existsSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { pino } from 'pino';
+import { createApp } from '#server/app';
+import { listen } from '#server/listen';
+import { watchedFolder } from '#server/sources/watched-folder';
+import { openStore } from '#server/store/store';
+import { OPENING_DAY, passDays, seedFallowBank } from './seed.ts';
+import { gardenStation, STATION_TO, sunroomLogger } from './stations.ts';
+import { steppedClock } from './stepped-clock.ts';
+
+/** Starts the made-up garden. PORT, HOST and DATA from the environment; `--fresh` begins it anew. */
+async function main(): Promise<void> {
+  const log = pino({ level: 'warn' });
+  const root = process.cwd();
+  const folder = process.env.DATA ?? join(root, '.demo');
+  const file = join(folder, 'fallow-bank.sqlite');
+  if (process.argv.includes('--fresh')) for (const old of [file, `${file}-wal`, `${file}-shm`, join(folder, 'weather-in')]) rmSync(old, { force: true, recursive: true });
+  const isNew = !existsSync(file);
+  const store = openStore(file, join(root, 'server/migrations'));
+  const sources = [gardenStation(), sunroomLogger()];
+  if (isNew || store.garden() === null) seedFallowBank(store, sources);
+  const clock = steppedClock(store, OPENING_DAY, STATION_TO);
+  const logError = (error: unknown) => log.error(error);
+  const weatherFolder = watchedFolder(store, clock, join(folder, 'weather-in'), logError);
+  weatherFolder.start();
+  const app = createApp(
+    { store, clock, demo: true, weatherFolder, onStep: (from, to) => passDays(store, sources, weatherFolder, from, to) },
+    join(root, 'dist/web'), logError);
+  const { address } = await listen(app, { close: () => { void weatherFolder.close(); store.close(); } }, process.env.HOST ?? '127.0.0.1', Number(process.env.PORT ?? 4173));
+  console.log(`Fallow Bank, a made-up garden, is at ${address}`);
+}
+
+main().catch((error: unknown) => {
+  console.error(error);
+  process.exit(1);
+});

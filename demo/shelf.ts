@@ -1,0 +1,35 @@
+import type { ProductRecord, Sprayer } from '#core/records';
+import { lineId, productId, sprayerId } from './ids.ts';
+
+const line: Pick<ProductRecord['lines'][number], 'hostIds' | 'leastC' | 'greatestC' | 'intervalDays' | 'usesPerYear' | 'daysToHarvest' | 'reentryHours' | 'rainFreeHours'> = {
+  hostIds: [], leastC: 4, greatestC: 29, intervalDays: 14, usesPerYear: 6, daysToHarvest: 0, reentryHours: 4, rainFreeHours: 24,
+};
+
+export const OIL = { product: productId(1), leafLine: lineId(1), bareLine: lineId(2) } as const;
+export const SOAP = { product: productId(2), line: lineId(4) } as const;
+
+export const PRODUCTS: readonly ProductRecord[] = [
+  {
+    id: OIL.product, name: 'Horticultural oil, all seasons', materialId: 'mineral-oil', strengthPercent: 98, containsOil: true, formulation: 'emulsifiable-oil',
+    lines: [
+      { ...line, id: OIL.leafLine, crop: 'Trees and shrubs in leaf', groups: ['armored', 'soft', 'felt', 'giant'], leafStates: ['in-leaf'], rateLow: 1, rateHigh: 2, rateUnit: 'percent' },
+      { ...line, id: OIL.bareLine, crop: 'Deciduous trees and shrubs, dormant to delayed dormant', groups: ['armored', 'soft', 'felt', 'giant'], leafStates: ['dormant', 'delayed-dormant'], rateLow: 2, rateHigh: 4, rateUnit: 'percent', usesPerYear: 2 },
+      { ...line, id: lineId(3), crop: 'Citrus, camellia and house plants', hostIds: ['lemon', 'orange', 'calamondin', 'kumquat', 'camellia'], groups: ['armored', 'soft', 'leaf-miner'], leafStates: ['in-leaf'], rateLow: 1, rateHigh: 1.5, rateUnit: 'percent' },
+    ],
+  },
+  {
+    id: SOAP.product, name: 'Insecticidal soap', materialId: 'soap', strengthPercent: 49, containsOil: false, formulation: 'soap',
+    lines: [{ ...line, id: SOAP.line, crop: 'Ornamentals, fruit and house plants', groups: ['soft', 'felt', 'armored'], leafStates: ['in-leaf'], rateLow: 2.5, rateHigh: 5, rateUnit: 'tbsp-per-us-gal', intervalDays: 7, usesPerYear: null, greatestC: 32 }],
+  },
+  {
+    id: productId(3), name: 'Spinosad concentrate', materialId: 'spinosad', strengthPercent: 0.5, containsOil: false, formulation: 'flowable',
+    lines: [{ ...line, id: lineId(5), crop: 'Citrus', hostIds: ['lemon', 'orange', 'calamondin', 'kumquat'], groups: ['leaf-miner'], leafStates: ['in-leaf'], rateLow: 2, rateHigh: 4, rateUnit: 'floz-per-us-gal', usesPerYear: 6, daysToHarvest: 1 }],
+  },
+];
+
+export const PUMP_SPRAYER = sprayerId(1);
+
+export const SPRAYERS: readonly Sprayer[] = [
+  { id: sprayerId(2), name: 'Hand bottle', capacityMl: 1000, reachM: 1, heldHerbicide: false },
+  { id: PUMP_SPRAYER, name: 'Pump sprayer', capacityMl: 5000, reachM: 2.5, heldHerbicide: false },
+];

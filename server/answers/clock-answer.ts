@@ -1,0 +1,108 @@
+import { addDays, type CivilDate, daysBetween } from '#core/calendar';
+import type { DegreeDayModel } from '#core/degree-days';
+import {
+  type Carry, type EventState, eventState, heatBefore, indicatorOpinions, type IndicatorOpinion, pastSpread, projectCrossing, type Projection, type SeasonEnsemble, type SpreadPoint, type StartedClock, startOfClock,
+} from '#core/phenology';
+import type { Gap } from '#core/weather';
+import { BASE_50F, INDICATORS } from '#knowledge';
+import type { Store } from '../store/store.ts';
+import type { SeasonReader } from './plant-season.ts';
+import { carryAt, signsOf, timedEvents } from './watch-clock.ts';
+import type { WatchPicture } from './watch-picture.ts';
+
+/** What a person may lay over the published model, to see what difference it makes. */
+export type ModelChoice = Partial<Pick<DegreeDayModel, 'method' | 'cutoff'>>;
+
+/** The degree-day clock of one watch, ready to draw. Sums in °C·days from the day its count started. */
+export interface ClockAnswer {
+  readonly start: CivilDate;
+  readonly today: CivilDate;
+  readonly model: DegreeDayModel;
+  /** When the count started, and what told it; null while nothing did. */
+  readonly started: StartedClock | null;
+  /** Sum through each measured day. */
+  readonly measured: readonly number[];
+  /** Sum through each forecast day, following on. */
+  readonly forecast: readonly number[];
+  /** Past years' spread through each day of the season. */
+  readonly spread: readonly SpreadPoint[];
+  readonly pastYears: readonly number[];
+  /** Where the futures come from. */
+  readonly futures: 'past-years' | 'usual-months' | 'none';
+  readonly filled: readonly Gap[];
+  readonly refused: readonly Gap[];
+  /** Days taken from a station that stands in. */
+  readonly stoodInDays: number;
+  readonly events: readonly EventState[];
+  readonly carry: Carry;
+  readonly hasColdSeason: boolean;
+  /** What plants seen to bloom say beside the thermometer, of the next event. */
+  readonly opinions: readonly IndicatorOpinion[];
+  readonly tapes: readonly { readonly putOn: CivilDate; readonly takenOff: CivilDate; readonly perWeek: number; readonly crawlers: number }[];
+  readonly sprayedOn: readonly CivilDate[];
+  /** For leaf miners counted by rounds: when an egg laid today has become an adult, and how many rounds have passed. */
+  readonly round: { readonly eggToday: Projection; readonly roundsPassed: number; readonly roundCd: number } | null;
+}
+
+export function clockAnswer(store: Store, reader: SeasonReader, picture: WatchPicture, today: CivilDate, choice: ModelChoice): ClockAnswer {
+  const weather = reader.ofPlant(picture.plant);
+  const published = timedEvents(store, picture.watch);
+  const model: DegreeDayModel = { ...(published[0]?.model ?? BASE_50F), ...choice };
+  const ensemble = reader.ensemble(weather, model);
+  const signs = signsOf(store, picture.watch, today);
+  const started = startOfClock(published[0]?.start ?? { kind: 'season' }, reader.start, today, signs);
+  const carry = carryAt(weather);
+  const events = weather.measured.length === 0 ? [] : published
+    .filter((event) => carry !== 'refused' || (event.start.kind !== 'season' && event.start.kind !== 'date'))
+    .map((event) => eventState({ ...event, model: { ...event.model, ...choice } }, reader.ensemble(weather, { ...event.model, ...choice }), startOfClock(event.start, reader.start, today, signs), carry === 'refused' ? 'as-published' : carry));
+  const fromStart = countedFrom(ensemble, started);
+  return {
+    start: weather.start, today, model, started, carry, events,
+    measured: fromStart.measured, forecast: fromStart.forecast, spread: fromStart.spread,
+    pastYears: weather.pastYears, futures: weather.pastYears.length > 0 ? 'past-years' : weather.pastSeasons.length > 0 ? 'usual-months' : 'none',
+    filled: weather.filled, refused: weather.refused, stoodInDays: weather.stoodInDays, hasColdSeason: weather.hasColdSeason,
+    opinions: opinionsOn(store, reader, events, ensemble),
+    tapes: picture.tapes.map((tape) => ({
+      putOn: tape.putOn, takenOff: tape.takenOff, crawlers: tape.crawlers,
+      perWeek: (7 * tape.crawlers) / daysBetween(tape.putOn, tape.takenOff),
+    })),
+    sprayedOn: picture.sprays.filter((spray) => spray.on >= weather.start).map((spray) => spray.on),
+    round: roundOf(events, ensemble),
+  };
+}
+
+/** Rounds of a miner whose events are all a development time apart. */
+function roundOf(events: readonly EventState[], ensemble: SeasonEnsemble): ClockAnswer['round'] {
+  const first = events.find(({ event }) => event.start.kind === 'first-mines' && event.generation === 1);
+  if (!first) return null;
+  const nowCd = ensemble.measuredSums.at(-1) ?? 0;
+  return {
+    eggToday: projectCrossing(ensemble, nowCd + first.event.fromCd, nowCd), roundCd: first.event.fromCd,
+    roundsPassed: events.filter(({ event, opens }) => event.start.kind === 'first-mines' && opens.kind === 'reached').length,
+  };
+}
+
+/** The season's curves with what lies before the count's start taken off; past years from the same day of theirs. */
+function countedFrom(ensemble: SeasonEnsemble, started: StartedClock | null): Pick<ClockAnswer, 'measured' | 'forecast' | 'spread'> {
+  const first = started ? daysBetween(ensemble.start, started.on) : 0;
+  const before = started ? heatBefore(ensemble, started.on) : 0;
+  const less = (sums: ArrayLike<number>, offset: number) => Array.from(sums, (sum) => Math.max(0, sum - offset));
+  const past = ensemble.pastSums.map((sums) => less(sums, first > 0 ? sums[Math.min(first, sums.length) - 1]! : 0));
+  const seasonDays = daysBetween(ensemble.start, addDays(ensemble.start, 365));
+  return {
+    measured: less(ensemble.measuredSums, before), forecast: less(ensemble.expectedSums.slice(ensemble.measuredDays), before),
+    spread: past.length > 0 ? pastSpread(past, seasonDays) : [],
+  };
+}
+
+/** First blooms logged this season on plants with a published place on the same scale of heat. */
+function opinionsOn(store: Store, reader: SeasonReader, events: readonly EventState[], ensemble: SeasonEnsemble): IndicatorOpinion[] {
+  const next = events.find(({ phase, event }) => phase === 'ahead' && event.start.kind === 'season') ?? events.find(({ event }) => event.start.kind === 'season');
+  if (!next) return [];
+  const hostOf = new Map(store.plants().map((plant) => [plant.id, plant.hostId]));
+  const blooms = store.growth.all().filter(({ stage, on }) => stage === 'bloom-start' && on >= reader.start).flatMap(({ plantId, on }) => {
+    const indicator = INDICATORS.find(({ hostId }) => hostId === hostOf.get(plantId));
+    return indicator ? [{ indicator, on }] : [];
+  });
+  return indicatorOpinions(next.event, ensemble, blooms);
+}

@@ -1,0 +1,77 @@
+import { type CivilDate, shiftSeason } from '#core/calendar';
+import { dormantDue, type DueItem } from '#core/decide';
+import { dormantPlan, type DormantPlan, type DormantPlant, type DormantSchool, type Winter, type WinterSpray } from '#core/plan';
+import type { Garden } from '#core/records';
+import { placeOn } from '#core/weather';
+import { hostById, materialById, schoolFor, type School } from '#knowledge';
+import type { Store } from '../store/store.ts';
+import { staysOf, type SeasonReader } from './plant-season.ts';
+import { plantWinter } from './plant-winter.ts';
+import type { WatchPicture } from './watch-picture.ts';
+import { picturesByPlant, watchPictures } from './watch-pictures.ts';
+
+/** One plant's winter and what is to be sprayed in it. */
+export interface PlantWinter {
+  readonly plantId: string;
+  readonly plantName: string;
+  readonly winter: Winter | null;
+  readonly plan: DormantPlan;
+  /** What came of the winter just past, while the coming one is planned. */
+  readonly before: DormantPlan | null;
+  /** The watch that asks for it, to log a spray against. */
+  readonly watchId: string | null;
+  readonly asksFor: readonly string[];
+}
+
+export interface DormantAnswer {
+  readonly school: School;
+  readonly plants: readonly PlantWinter[];
+}
+
+/** Diseases that winter sprays on bare bark and buds reach. */
+const BARK_DISEASES = new Set(['peach-leaf-curl', 'shot-hole', 'fire-blight', 'bacterial-spot', 'brown-rot']);
+
+export function dormantAnswer(store: Store, reader: SeasonReader, garden: Garden, today: CivilDate): DormantAnswer {
+  const byPlant = picturesByPlant(watchPictures(store, reader, today));
+  const school = schoolFor('dormant', garden.schools);
+  const kinds = new Map(store.places().map((place) => [place.id, place.kind]));
+  const plants = store.plants().filter(({ retiredOn, outOfReach }) => retiredOn === null && !outOfReach).map((plant): PlantWinter => {
+    const watches = (byPlant.get(plant.id) ?? []).filter(({ watch }) => watch.outcome === 'open');
+    const asking = watches.filter((picture) => troubleOf(picture) !== null);
+    const host = hostById(plant.hostId);
+    const facts: DormantPlant = {
+      evergreen: host.evergreen, sheltered: kinds.get(placeOn(staysOf(store, plant), today)) !== 'outdoors', oil: host.oil,
+      troubles: [...new Set(asking.map((picture) => troubleOf(picture)!))],
+    };
+    // Only what asks for a spray needs its winter worked out.
+    const winter = host.evergreen || asking.length === 0 ? null : plantWinter(store, reader, plant, today);
+    const spurs = watches.flatMap(({ samples }) => samples.filter(({ protocol }) => protocol === 'spur').map(({ on }) => on));
+    const sprayed = spraysOf(store, asking, shiftSeason(reader.start, -1));
+    const planFor = (of: Winter | null) => dormantPlan(facts, of, school.id as DormantSchool, sprayed, spurs, today);
+    const isComing = winter !== null && winter.leafFall.on > today;
+    return {
+      plantId: plant.id, plantName: plant.name, winter, watchId: asking[0]?.watch.id ?? null, asksFor: asking.map(({ targetName }) => targetName),
+      plan: planFor(winter), before: isComing ? planFor(plantWinter(store, reader, plant, reader.start)) : null,
+    };
+  });
+  return { school, plants: plants.sort((a, b) => Number(a.plan.kind === 'left-out') - Number(b.plan.kind === 'left-out')) };
+}
+
+function troubleOf({ watch }: WatchPicture): DormantPlant['troubles'][number] | null {
+  if (watch.group === 'felt') return 'felt-scale';
+  if (watch.group === 'armored' || watch.group === 'soft') return 'scale';
+  return watch.targetId !== null && BARK_DISEASES.has(watch.targetId) ? 'bark-disease' : null;
+}
+
+/** Sprays on bare wood since last winter began; older ones belong to winters nobody asks about. */
+function spraysOf(store: Store, watches: readonly WatchPicture[], since: CivilDate): WinterSpray[] {
+  return watches.flatMap(({ sprays }) => sprays).filter(({ on, leafState }) => on >= since && leafState !== 'in-leaf').map(({ on, productId }) => {
+    const product = store.product(productId)!;
+    return { on, oil: product.containsOil || materialById(product.materialId).isOil, copper: product.materialId === 'copper' };
+  });
+}
+
+/** Winter sprays that are due or near, for the list of what is due. */
+export function dormantItems(answer: DormantAnswer, today: CivilDate): DueItem[] {
+  return answer.plants.flatMap(({ plan, watchId }) => (plan.kind === 'steps' && watchId ? dormantDue(watchId, plan.steps, today) : []));
+}

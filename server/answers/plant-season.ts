@@ -1,0 +1,151 @@
+import { addDays, type CivilDate, daysBetween, hemisphereOf, seasonStart, shiftSeason, yearOf } from '#core/calendar';
+import type { DegreeDayModel } from '#core/degree-days';
+import { FEWEST_PAST_YEARS, seasonEnsemble, type SeasonEnsemble } from '#core/phenology';
+import { seasonStages } from '#core/plan';
+import type { Garden, Place, Plant } from '#core/records';
+import { completeSeries, fillFromNeighbour, followPlant, generateDays, normalsFromTable, type Gap, offsetDays, placeOn, type PlacedDay, type StandInDay, type Stay, type WeatherDay } from '#core/weather';
+import type { Store } from '../store/store.ts';
+
+/** How many past seasons are looked through for an ensemble. */
+const MOST_PAST_SEASONS = 30;
+
+/** Futures drawn from the usual months where too few years were measured, and where their drawing starts. */
+const DRAWN_SEASONS = 40;
+const DRAW_SEED = 2011;
+
+/** The temperatures of one season where a plant (or the open garden) stands. */
+export interface SeasonWeather {
+  readonly start: CivilDate;
+  readonly today: CivilDate;
+  readonly measured: readonly PlacedDay[];
+  /** Gaps filled on a straight line. */
+  readonly filled: readonly Gap[];
+  /** Measured days taken from a station that stands in. */
+  readonly stoodInDays: number;
+  /** Gaps too long to fill; the sum stops at the first. */
+  readonly refused: readonly Gap[];
+  /** Follows on the last measured day; empty when that is not yesterday or there is no forecast. */
+  readonly forecast: readonly WeatherDay[];
+  /** Whole past seasons; drawn from the usual months where fewer than five were measured. */
+  readonly pastSeasons: readonly (readonly WeatherDay[])[];
+  /** The years they were; empty when they were drawn. */
+  readonly pastYears: readonly number[];
+  /** Without a cold season published sums of heat mean nothing here: generations run on. */
+  readonly hasColdSeason: boolean;
+}
+
+/** Answers weather questions for one request; repeated questions are answered once. */
+export interface SeasonReader {
+  readonly start: CivilDate;
+  ofPlant(plant: Plant): SeasonWeather;
+  ofPlace(place: Place): SeasonWeather;
+  ensemble(weather: SeasonWeather, model: DegreeDayModel): SeasonEnsemble;
+}
+
+export function seasonReader(store: Store, garden: Garden, today: CivilDate): SeasonReader {
+  const start = seasonStart(today, hemisphereOf(garden.latitudeDeg));
+  const places = new Map(store.places().map((place) => [place.id, place]));
+  const seriesOf = memo((placeId: string) => placeSeries(store, places.get(placeId), start, today));
+  const drawn = lazy(() => drawnSeasons(store, start));
+  const weatherOf = memo((key: string) => readSeason(seriesOf, drawn, JSON.parse(key) as Stay[], start, today));
+  const ensembles = new Map<SeasonWeather, Map<string, SeasonEnsemble>>();
+  const ofStays = (stays: readonly Stay[]) => weatherOf(JSON.stringify(stays));
+  return {
+    start,
+    ofPlant: (plant) => ofStays(staysOf(store, plant)),
+    ofPlace: (place) => ofStays([{ placeId: place.id, from: '1900-01-01' }]),
+    ensemble(weather, model) {
+      const key = JSON.stringify(model);
+      const known = ensembles.get(weather) ?? new Map<string, SeasonEnsemble>();
+      ensembles.set(weather, known);
+      const ensemble = known.get(key) ?? seasonEnsemble({ ...weather, model });
+      known.set(key, ensemble);
+      return ensemble;
+    },
+  };
+}
+
+/** Where a plant stood: its first place, then its dated moves. */
+export function staysOf(store: Store, plant: Plant): Stay[] {
+  return [
+    { placeId: plant.placeId, from: '1900-01-01' },
+    ...store.moves(plant.id).map((move) => ({ placeId: move.placeId, from: move.movedOn })),
+  ];
+}
+
+interface PlaceSeries {
+  readonly byDate: ReadonlyMap<CivilDate, StandInDay>;
+  readonly all: readonly StandInDay[];
+  readonly forecast: readonly WeatherDay[];
+  /** Days of the open garden as they would be here. */
+  offset(seasons: readonly (readonly WeatherDay[])[]): readonly (readonly WeatherDay[])[];
+}
+
+function placeSeries(store: Store, place: Place | undefined, start: CivilDate, today: CivilDate): PlaceSeries {
+  if (!place?.stationId) return { byDate: new Map(), all: [], forecast: [], offset: () => [] };
+  const offset = <Day extends WeatherDay>(days: readonly Day[]) => offsetDays(days, place.minOffsetC, place.maxOffsetC);
+  const daysOf = (stationId: string): StandInDay[] => store.days(stationId, shiftSeason(start, -MOST_PAST_SEASONS), addDays(today, -1));
+  const all = offset(place.standInIds.reduce((days, id) => fillFromNeighbour(days, daysOf(id)), daysOf(place.stationId)));
+  return { byDate: new Map(all.map((day) => [day.date, day])), all, forecast: offset(store.forecast(place.stationId, today)), offset: (seasons) => seasons.map(offset) };
+}
+
+function readSeason(seriesOf: (placeId: string) => PlaceSeries, drawn: () => readonly (readonly WeatherDay[])[], stays: Stay[], start: CivilDate, today: CivilDate): SeasonWeather {
+  const yesterday = addDays(today, -1);
+  const dates = Array.from({ length: Math.max(0, daysBetween(start, today)) }, (_, i) => addDays(start, i));
+  const byPlace = new Map(stays.map((stay) => [stay.placeId, seriesOf(stay.placeId).byDate]));
+  const lived = followPlant(stays, byPlace, dates);
+  const { days: measured, filled, refused } = completeSeries(lived, start, yesterday);
+  const here = seriesOf(placeOn(stays, today));
+  const upToDate = measured.length === dates.length;
+  const past = pastSeasons(here.all, start);
+  const futures = past.length >= FEWEST_PAST_YEARS || drawn().length === 0 ? past.map(({ days }) => days) : here.offset(drawn());
+  return {
+    start, today, measured, filled, refused,
+    stoodInDays: measured.filter(({ origin }) => origin === 'neighbour').length,
+    forecast: upToDate ? consecutive(here.forecast, today) : [],
+    pastSeasons: futures, pastYears: futures.length === past.length ? past.map((season) => season.year) : [],
+    hasColdSeason: futures.length === 0 || seasonStages(start, futures) !== null,
+  };
+}
+
+/** Earlier seasons of a place that are whole, or whole but for gaps short enough to fill. */
+function pastSeasons(all: readonly WeatherDay[], start: CivilDate) {
+  const oldest = all[0]?.date;
+  if (!oldest) return [];
+  return Array.from({ length: MOST_PAST_SEASONS }, (_, i) => shiftSeason(start, -(i + 1)))
+    .filter((from) => from >= oldest)
+    .map((from) => {
+      const to = addDays(shiftSeason(from, 1), -1);
+      const series = completeSeries(all.filter((day) => day.date >= from && day.date <= to), from, to);
+      return { year: yearOf(from), days: series.days, whole: series.refused.length === 0 };
+    })
+    .filter((season) => season.whole)
+    .reverse();
+}
+
+/** The leading run of days that follow each other from `from` on. */
+function consecutive(days: readonly WeatherDay[], from: CivilDate): WeatherDay[] {
+  const firstMissing = days.findIndex((day, i) => day.date !== addDays(from, i));
+  return firstMissing < 0 ? [...days] : days.slice(0, firstMissing);
+}
+
+/** Years drawn from the usual months, if those are kept; each is one possible season. */
+function drawnSeasons(store: Store, start: CivilDate): WeatherDay[][] {
+  const normals = store.normals();
+  if (normals.length < 12) return [];
+  const climate = normalsFromTable(normals);
+  return Array.from({ length: DRAWN_SEASONS }, (_, i) => generateDays(climate, DRAW_SEED + i, start, addDays(shiftSeason(start, 1), -1)));
+}
+
+function lazy<T>(make: () => T): () => T {
+  let made: { readonly value: T } | null = null;
+  return () => (made ??= { value: make() }).value;
+}
+
+function memo<T>(make: (key: string) => T): (key: string) => T {
+  const known = new Map<string, T>();
+  return (key) => {
+    if (!known.has(key)) known.set(key, make(key));
+    return known.get(key)!;
+  };
+}

@@ -1,0 +1,49 @@
+import { addDays, type CivilDate, shiftSeason, yearOf } from '#core/calendar';
+import { accumulateDegreeDays, type DegreeDayModel } from '#core/degree-days';
+import { firstIndexAtLeast, projectCrossing } from '#core/phenology';
+import { seasonStages, type StageByHeat, type StageSpan, type Winter, winterOf } from '#core/plan';
+import type { Growth, Plant } from '#core/records';
+import type { Store } from '../store/store.ts';
+import type { SeasonReader, SeasonWeather } from './plant-season.ts';
+
+/** Buds wake to warmth above about 4 °C, counted from the season's first day (rule of thumb, grade C). */
+const BUD_WARMTH: DegreeDayModel = { lowerC: 4, upperC: null, method: 'single-sine', cutoff: 'none' };
+
+const stagesOf = new WeakMap<SeasonWeather, readonly StageSpan[] | null>();
+
+/** The usual stages where a plant stands, worked out once for all that stand there. */
+function usualStages(reader: SeasonReader, weather: SeasonWeather): readonly StageSpan[] | null {
+  if (!stagesOf.has(weather)) stagesOf.set(weather, weather.pastSeasons.length > 0 ? seasonStages(reader.start, weather.pastSeasons) : null);
+  return stagesOf.get(weather)!;
+}
+
+/** The winter of a deciduous plant that matters today; null where there is none. */
+export function plantWinter(store: Store, reader: SeasonReader, plant: Plant, today: CivilDate): Winter | null {
+  const weather = reader.ofPlant(plant);
+  const stages = usualStages(reader, weather);
+  const log = store.growth.by('plant_id', plant.id).filter(({ on }) => on <= today);
+  return winterOf(stages, reader.start, today, log, stageByHeat(reader, weather, log));
+}
+
+/** When a stage comes by the mean warmth the plant had at it in earlier, measured years. */
+function stageByHeat(reader: SeasonReader, weather: SeasonWeather, log: readonly Growth[]): StageByHeat {
+  return (stage, year) => {
+    const warmths = log.filter((entry) => entry.stage === stage).flatMap(({ on }) => warmthAt(weather, on));
+    if (warmths.length === 0) return null;
+    const warmthCd = warmths.reduce((sum, value) => sum + value, 0) / warmths.length;
+    const ensemble = reader.ensemble(weather, BUD_WARMTH);
+    if (year === yearOf(reader.start)) {
+      const at = projectCrossing(ensemble, warmthCd);
+      return at.kind === 'reached' ? at.on : at.kind === 'expected' ? at.median : null;
+    }
+    const days = ensemble.pastSums.flatMap((sums) => firstIndexAtLeast(sums, warmthCd) ?? []).sort((a, b) => a - b);
+    return days.length === 0 ? null : addDays(shiftSeason(reader.start, year - yearOf(reader.start)), days[Math.floor((days.length - 1) / 2)]!);
+  };
+}
+
+function warmthAt(weather: SeasonWeather, on: CivilDate): number[] {
+  const season = weather.pastSeasons.find((days, i) => weather.pastYears[i] !== undefined && days[0]!.date <= on && on <= days.at(-1)!.date);
+  if (!season) return [];
+  const before = season.filter(({ date }) => date < on);
+  return before.length === 0 ? [] : [accumulateDegreeDays(before.map(({ minC }) => minC), before.map(({ maxC }) => maxC), BUD_WARMTH).at(-1)!];
+}

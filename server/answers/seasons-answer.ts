@@ -1,0 +1,106 @@
+import type { CivilDate } from '#core/calendar';
+import type { RateUnit } from '#core/materials';
+import type { LevelRange, Measure, Protocol, Share } from '#core/sampling';
+import { compareCounts, hendersonTilton, type Change } from '#core/seasons';
+import type { WatchStatus } from '#core/decide';
+import type { Handwork } from '#core/records';
+import type { Store } from '../store/store.ts';
+import type { SeasonReader } from './plant-season.ts';
+import { seasonCount, type SummedSample } from './summed-sample.ts';
+import type { WatchPicture } from './watch-picture.ts';
+import { watchPictures } from './watch-pictures.ts';
+
+export interface CountedSeason {
+  readonly sampleId: string;
+  readonly on: CivilDate;
+  readonly protocol: Protocol;
+  readonly tagged: boolean;
+  readonly measure: Measure;
+  readonly level: LevelRange | null;
+  readonly holedShare: Share | null;
+  /** Against the count before it in the list; null for the first. */
+  readonly change: Change | null;
+  /** What was sprayed since that count. */
+  readonly treatments: readonly { readonly on: CivilDate; readonly product: string; readonly rate: number; readonly rateUnit: RateUnit | null }[];
+  /** What was done by hand since that count. */
+  readonly handwork: readonly Pick<Handwork, 'on' | 'kind' | 'minutes'>[];
+}
+
+/** The same trouble on a plant left alone, for judging what a treatment did. */
+export interface UntreatedComparison {
+  readonly plantName: string;
+  readonly from: CivilDate;
+  readonly to: CivilDate;
+  /** Share taken away by treating, Henderson & Tilton; null when it cannot be had. */
+  readonly efficacy: number | null;
+}
+
+export interface WatchSeasons {
+  readonly watchId: string;
+  readonly plantName: string;
+  readonly targetName: string;
+  readonly status: WatchStatus;
+  readonly seasons: readonly CountedSeason[];
+  readonly untreated: UntreatedComparison | null;
+}
+
+export type CountedWatch = Pick<WatchSeasons, 'watchId' | 'plantName' | 'targetName'>;
+
+/** Every watch with at least one count. */
+export function countedWatches(store: Store, reader: SeasonReader, today: CivilDate): CountedWatch[] {
+  return watchPictures(store, reader, today).filter(({ samples }) => samples.length > 0).map(({ watch, plant, targetName }) => ({ watchId: watch.id, plantName: plant.name, targetName }));
+}
+
+/** One watch over its seasons: what changed, and what was done in between. */
+export function seasonsAnswer(store: Store, reader: SeasonReader, picture: WatchPicture, today: CivilDate): WatchSeasons {
+  const pictures = watchPictures(store, reader, today);
+  const products = new Map(store.products().map((product) => [product.id, product]));
+  return {
+    watchId: picture.watch.id, plantName: picture.plant.name, targetName: picture.targetName, status: picture.status,
+    seasons: picture.samples.map((sample, i) => {
+      const earlier = picture.samples[i - 1] ?? null;
+      return {
+        sampleId: sample.id, on: sample.on, protocol: sample.protocol, tagged: sample.tagged, measure: sample.summary.measure, level: sample.summary.level,
+        holedShare: sample.summary.holedShare,
+        change: earlier && compareCounts(seasonCount(earlier), seasonCount(sample)),
+        handwork: picture.handwork.filter(({ on }) => earlier !== null && on > earlier.on && on <= sample.on),
+        treatments: picture.sprays
+          .filter((spray) => earlier !== null && spray.on > earlier.on && spray.on <= sample.on)
+          .map((spray) => {
+            const product = products.get(spray.productId);
+            return {
+              on: spray.on, rate: spray.rate, product: product?.name ?? 'a product',
+              rateUnit: product?.lines.find((line) => line.id === spray.lineId)?.rateUnit ?? null,
+            };
+          }),
+      };
+    }),
+    untreated: untreatedComparison(picture, pictures),
+  };
+}
+
+/** Looks for an untreated plant with the same trouble counted at the same first and last times. */
+function untreatedComparison(picture: WatchPicture, all: readonly WatchPicture[]): UntreatedComparison | null {
+  const [first, last] = [picture.samples[0], picture.samples.at(-1)];
+  if (!first || !last || first === last || picture.sprays.length === 0 || !picture.watch.targetId) return null;
+  for (const other of all) {
+    if (other === picture || other.watch.targetId !== picture.watch.targetId || other.sprays.length > 0) continue;
+    const before = sampleNear(other, first);
+    const after = sampleNear(other, last);
+    if (!before || !after || before === after) continue;
+    return {
+      plantName: other.plant.name, from: first.on, to: last.on,
+      efficacy: hendersonTilton({
+        treatedBefore: first.summary.measure.value, treatedAfter: last.summary.measure.value,
+        untreatedBefore: before.summary.measure.value, untreatedAfter: after.summary.measure.value,
+      }),
+    };
+  }
+  return null;
+}
+
+/** A count of the other plant in the same year that may be compared with `sample`. */
+function sampleNear(other: WatchPicture, sample: SummedSample): SummedSample | undefined {
+  return other.samples.find((candidate) => candidate.on.slice(0, 4) === sample.on.slice(0, 4)
+    && compareCounts(seasonCount(candidate), seasonCount(sample)).kind !== 'not-comparable');
+}

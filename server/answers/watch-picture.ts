@@ -1,0 +1,170 @@
+import { addDays, type CivilDate } from '#core/calendar';
+import { type MinerFacts, watchStatus, type WatchFacts, type WatchStatus } from '#core/decide';
+import { readTapes, type TapeVerdict } from '#core/emergence';
+import { assessLife, type Answers, type LifeFinding } from '#core/identify';
+import type { EventState } from '#core/phenology';
+import { softFlush } from '#core/plan';
+import type { Device, Handwork, Inspection, Plant, Sighting, Tag, Tape, Trap, Watch, WatchClock } from '#core/records';
+import type { LevelRange, Protocol } from '#core/sampling';
+import { type Change, compareCounts, type TaggedEffect } from '#core/seasons';
+import { GROUPS, hostById, materialById, protocolsFor, targetById } from '#knowledge';
+import type { LoggedSpray } from '../store/shelf-store.ts';
+import type { Store } from '../store/store.ts';
+import type { SeasonReader } from './plant-season.ts';
+import { plantWinter } from './plant-winter.ts';
+import { statesOf } from './watch-clock.ts';
+import { seasonCount, type SummedSample, sumUp, taggedEffectOf } from './summed-sample.ts';
+
+/** One watch as it stands on one day: everything recorded, and what follows from it. */
+export interface WatchPicture {
+  readonly watch: Watch;
+  readonly plant: Plant;
+  readonly hostName: string;
+  readonly targetName: string;
+  readonly status: WatchStatus;
+  readonly life: LifeFinding;
+  readonly level: LevelRange | null;
+  /** Level at the same time of an earlier season, for the arrow. */
+  readonly levelBefore: LevelRange | null;
+  readonly change: Change | null;
+  readonly inspections: readonly Inspection[];
+  readonly answers: Answers;
+  /** Counts of how much there is; cover checks stand apart. */
+  readonly samples: readonly SummedSample[];
+  readonly coverChecks: readonly SummedSample[];
+  /** Ways of counting that make sense here, the usual one first. */
+  readonly protocols: readonly Protocol[];
+  /** This season's tapes and what they say. */
+  readonly tapes: readonly Tape[];
+  readonly tapeVerdict: TapeVerdict;
+  readonly pastTapes: readonly Tape[];
+  readonly traps: readonly Trap[];
+  /** Tapes and traps that hang now. */
+  readonly hanging: readonly Device[];
+  /** Tagged units still there. */
+  readonly tags: readonly Tag[];
+  /** What the last treatment did, by tags counted before and after it. */
+  readonly tagged: TaggedEffect | null;
+  readonly sprays: readonly LoggedSpray[];
+  readonly handwork: readonly Handwork[];
+  readonly events: readonly EventState[];
+  /** What was seen that starts a clock or overrides it. */
+  readonly sightings: readonly Sighting[];
+  /** The start of its clock, where a person chose another than the published. */
+  readonly clock: WatchClock | null;
+  readonly miner: MinerFacts;
+}
+
+/** Days after an oil spray during which a moist body proves nothing. */
+const MOIST_AFTER_OIL_DAYS = 30;
+
+/** Draws the picture of a watch from what was recorded up to `today`; later records are not yet known. */
+export function watchPicture(store: Store, reader: SeasonReader, watch: Watch, today: CivilDate): WatchPicture {
+  const plant = store.plant(watch.plantId)!;
+  const known = <T>(records: readonly T[], dayOf: (record: T) => CivilDate) => records.filter((record) => dayOf(record) <= today);
+  const inspections = known(store.inspections(watch.id), (r) => r.on);
+  const summed = known(store.samples(watch.id), (r) => r.on).map((sample) => sumUp(sample, watch));
+  const samples = summed.filter((sample) => sample.protocol !== 'cover');
+  const tags = known(store.tags.by('watch_id', watch.id), (r) => r.taggedOn);
+  const allTapes = known(store.tapes(watch.id), (r) => r.takenOff);
+  const tapes = allTapes.filter((tape) => tape.takenOff >= reader.start);
+  const sprays = known(store.sprays(watch.id), (r) => r.on);
+  const latest = samples.at(-1) ?? null;
+  const change = latest && lastChange(samples);
+  const picture = {
+    watch, plant, inspections, samples, tapes, sprays,
+    coverChecks: summed.filter((sample) => sample.protocol === 'cover'),
+    protocols: protocolsFor(watch.targetId, watch.group, hostById(plant.hostId).edible && !hostById(plant.hostId).evergreen),
+    traps: known(store.traps.by('watch_id', watch.id), (r) => r.takenOff),
+    hanging: known(store.devices.by('watch_id', watch.id), (r) => r.hungOn).filter(({ takenDownOn }) => takenDownOn === null || takenDownOn > today),
+    tags: tags.filter(({ lostOn }) => lostOn === null || lostOn > today),
+    tagged: taggedEffectOf(samples, tags, sprays),
+    hostName: hostById(plant.hostId).name,
+    targetName: nameOf(watch),
+    answers: Object.assign({}, ...inspections.map((inspection) => inspection.answers)) as Answers,
+    pastTapes: allTapes.filter((tape) => tape.takenOff < reader.start),
+    tapeVerdict: readTapes(tapes),
+    life: lifeOf(store, inspections, samples, sprays, reader.start),
+    level: latest?.summary.level ?? null,
+    levelBefore: change?.earlier.summary.level ?? null,
+    change: change?.change ?? null,
+    events: watch.outcome === 'open' ? statesOf(store, reader, watch, plant, today) : [],
+    handwork: known(store.handwork.by('watch_id', watch.id), (r) => r.on),
+    clock: store.clocks.one(watch.id) ?? null,
+    miner: minerFacts(store, reader, watch, plant, samples, today),
+    sightings: known(store.sightings.by('watch_id', watch.id), (r) => r.on),
+  };
+  return { ...picture, status: statusOf(picture, reader.start) };
+}
+
+/** What the due rules need to know of it. */
+export function factsOf(picture: WatchPicture, seasonStart: CivilDate): WatchFacts {
+  const { watch, plant, life, events, tapes, sprays, samples } = picture;
+  return {
+    watchId: watch.id, openedOn: watch.openedOn, named: watch.group !== null, group: watch.group, life: life.life,
+    open: watch.outcome === 'open' && plant.retiredOn === null && !plant.outOfReach,
+    events, tapes, seasonStart, miner: picture.miner,
+    tapesHungOn: picture.hanging.filter(({ kind, hungOn }) => kind === 'tape' && hungOn >= seasonStart).map(({ hungOn }) => hungOn),
+    treatedOn: sprays.filter((spray) => spray.on >= seasonStart).map((spray) => spray.on),
+    workedOn: picture.handwork.filter(({ on }) => on >= seasonStart).map(({ on }) => on),
+    countedOn: samples.map((sample) => sample.on),
+    allStagesOn: picture.sightings.findLast(({ what, on }) => what === 'all-stages' && on >= seasonStart)?.on ?? null,
+    trapHangs: picture.hanging.some(({ kind }) => kind === 'trap') || picture.traps.some(({ takenOff }) => takenOff >= seasonStart),
+  };
+}
+
+export function nameOf(watch: Watch): string {
+  if (watch.targetId) return targetById(watch.targetId).name;
+  return watch.group ? `${GROUPS[watch.group].name}, species open` : 'Not yet named';
+}
+
+/** Miners that winter as pupae in fallen leaves. */
+const WINTERS_IN_LEAVES = new Set(['tentiform-leaf-miner', 'horse-chestnut-leaf-miner']);
+
+function minerFacts(store: Store, reader: SeasonReader, watch: Watch, plant: Plant, samples: readonly SummedSample[], today: CivilDate): MinerFacts {
+  const onCitrus = watch.targetId === 'citrus-leaf-miner';
+  const winter = watch.targetId !== null && WINTERS_IN_LEAVES.has(watch.targetId) ? plantWinter(store, reader, plant, today) : null;
+  const mined = samples.findLast(({ protocol }) => protocol === 'mined');
+  return {
+    flush: onCitrus ? softFlush(store.growth.by('plant_id', plant.id), today) : null, young: plant.age === 'young',
+    minedShare: mined ? mined.units.filter(({ counts }) => (counts.mines ?? 0) > 0).length / mined.units.length : null,
+    leavesDown: winter?.leafFall.on ?? null, budSwell: winter?.budSwell.on ?? null,
+  };
+}
+
+function lifeOf(
+  store: Store, inspections: readonly Inspection[], samples: readonly SummedSample[], sprays: readonly LoggedSpray[], start: CivilDate,
+): LifeFinding {
+  const thisSeason = inspections.filter((inspection) => inspection.on >= start);
+  const last = thisSeason.at(-1);
+  const answers = Object.assign({}, ...thisSeason.map((inspection) => inspection.answers)) as Answers;
+  const oiled = last !== undefined && sprays.some((spray) => spray.on <= last.on && spray.on >= addDays(last.on, -MOIST_AFTER_OIL_DAYS)
+    && materialById(store.product(spray.productId)!.materialId).isOil);
+  const counted = samples.filter((sample) => sample.on >= start).at(-1);
+  const live = counted?.units.reduce((sum, { counts }) => sum + (counts.live ?? counts.larvae ?? 0), 0) ?? 0;
+  return assessLife(answers, Math.max(0, ...thisSeason.map((inspection) => inspection.coversTurned)), oiled, live);
+}
+
+/** The latest sample against the most recent earlier one that may be compared with it, in an earlier year. */
+function lastChange(samples: readonly SummedSample[]): { earlier: SummedSample; change: Change } | null {
+  const latest = samples.at(-1)!;
+  for (const earlier of samples.slice(0, -1).reverse()) {
+    if (earlier.on.slice(0, 4) === latest.on.slice(0, 4)) continue;
+    const change = compareCounts(seasonCount(earlier), seasonCount(latest));
+    if (change.kind !== 'not-comparable') return { earlier, change };
+  }
+  return null;
+}
+
+
+function statusOf(picture: Omit<WatchPicture, 'status'>, start: CivilDate): WatchStatus {
+  const { watch, samples, sprays, handwork, change, level } = picture;
+  return watchStatus({
+    outcome: watch.outcome,
+    named: watch.group !== null,
+    countedThisSeason: samples.some((sample) => sample.on >= start),
+    treatedThisSeason: [...sprays, ...handwork].some(({ on }) => on >= start),
+    lastChangeFell: change?.kind === 'fell' || change?.kind === 'gone',
+    level: level?.level ?? null,
+  });
+}

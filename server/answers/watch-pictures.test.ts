@@ -1,0 +1,49 @@
+import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { join } from 'node:path';
+import { seedFallowBank, OPENING_DAY } from '#demo/seed';
+import { gardenStation, sunroomLogger } from '#demo/stations';
+import { openStore, type Store } from '../store/store.ts';
+import { seasonReader, type SeasonReader } from './plant-season.ts';
+import { watchPicture } from './watch-picture.ts';
+import { watchPictures } from './watch-pictures.ts';
+
+let store: Store;
+let reader: SeasonReader;
+beforeAll(() => {
+  store = openStore(':memory:', join(process.cwd(), 'server/migrations'));
+  seedFallowBank(store, [gardenStation(), sunroomLogger()]);
+  reader = seasonReader(store, store.garden()!, OPENING_DAY);
+});
+afterAll(() => store.close());
+
+const pictures = () => new Map(watchPictures(store, reader, OPENING_DAY).map((picture) => [picture.watch.id, picture]));
+const asFresh = () => store.watches().map((watch) => watchPicture(store, reader, watch, OPENING_DAY));
+
+test('a write is seen in its own watch at once, whatever statement wrote it; the others are not drawn again', () => {
+  const before = pictures();
+  const [first] = [...before.values()].filter(({ samples, tapes }) => samples.length > 1 && tapes.length > 0);
+  const id = first!.watch.id;
+  const { summary: _, tagged: __, ...sample } = first!.samples[0]!;
+  const writes: (() => unknown)[] = [
+    () => store.putSample({ ...sample, note: 'again' }), () => store.removeSample(sample.id), () => store.putWatch({ ...first!.watch, note: 'changed' }),
+    () => store.tags.put({ id: 'tag', watchId: id, label: '1', untouched: true, taggedOn: OPENING_DAY, lostOn: null }), () => store.tags.remove('tag'),
+    () => store.db.prepare('DELETE FROM tape WHERE watch_id = ?').run(id), () => store.putInspection({ id: 'look', watchId: id, on: OPENING_DAY, answers: { lift: 'whole' }, coversTurned: 3 }),
+  ];
+  for (const write of writes) {
+    const [was, others] = [pictures().get(id), [...pictures()].filter(([other]) => other !== id)];
+    write();
+    const now = pictures();
+    expect(now.get(id)).not.toBe(was);
+    for (const [other, picture] of others) expect(now.get(other)).toBe(picture);
+    expect([...now.values()]).toEqual(asFresh());
+  }
+});
+
+test('a plant or product renamed is seen in every watch; what no picture shows draws nothing anew', () => {
+  const [watch] = store.watches();
+  store.putPlant({ ...store.plant(watch!.plantId)!, name: 'Another name' });
+  expect(pictures().get(watch!.id)!.plant.name).toBe('Another name');
+  const before = pictures();
+  store.guesses.put({ id: 'g', on: OPENING_DAY, kind: 'rust', seed: 1, truth: 2, guess: 3 });
+  expect(pictures().get(watch!.id)).toBe(before.get(watch!.id));
+});

@@ -1,0 +1,92 @@
+import { type CivilDate, daysBetween, monthOf, shiftSeason } from '#core/calendar';
+import { weigh, type Weighed, type WeighFacts } from '#core/decide';
+import { leafStateOn, loggedBloom, loggedLeafState, seasonStages } from '#core/plan';
+import type { Garden } from '#core/records';
+import { placeOn } from '#core/weather';
+import { hostById, oilTopC, WEIGH_RULES } from '#knowledge';
+import type { Store } from '../store/store.ts';
+import { staysOf, type SeasonReader } from './plant-season.ts';
+import { outdoorSprayDays } from './spray-answer.ts';
+import type { WatchPicture } from './watch-picture.ts';
+
+/** What a person sees on the spot and the records do not tell; null where they did not say. */
+export interface SeenOnTheSpot {
+  readonly helpersSeen: boolean | null;
+  readonly antsSeen: boolean | null;
+  readonly beesAtHoneydew: boolean | null;
+  readonly thirsty: boolean | null;
+  readonly cropIsOff: boolean | null;
+  readonly bloomSoon: boolean | null;
+}
+
+export interface WeighAnswer {
+  readonly facts: WeighFacts;
+  readonly weighed: Weighed;
+}
+
+/** A window this many days ahead is "soon". */
+const SOON_DAYS = 21;
+
+export function weighAnswer(store: Store, reader: SeasonReader, garden: Garden, picture: WatchPicture, today: CivilDate, seen: SeenOnTheSpot): WeighAnswer {
+  const facts = factsToWeigh(store, reader, garden, picture, today, seen);
+  return { facts, weighed: weigh(WEIGH_RULES, facts, garden.schools) };
+}
+
+function factsToWeigh(store: Store, reader: SeasonReader, garden: Garden, picture: WatchPicture, today: CivilDate, seen: SeenOnTheSpot): WeighFacts {
+  const { plant, watch, life, level, answers, samples, miner, sightings } = picture;
+  const host = hostById(plant.hostId);
+  const weather = reader.ofPlant(plant);
+  const log = store.growth.by('plant_id', plant.id);
+  const stages = weather.pastSeasons.length > 0 ? seasonStages(reader.start, weather.pastSeasons) : null;
+  const leafState = (host.evergreen ? null : loggedLeafState(log, shiftSeason(reader.start, -1), today)?.leafState) ?? leafStateOn(stages, today, host.evergreen);
+  const bloom = loggedBloom(log, reader.start, today);
+  const kinds = new Map(store.places().map((place) => [place.id, place.kind]));
+  const latest = samples.at(-1);
+  const reach = store.sprayers().map(({ reachM }) => reachM);
+  const south = garden.latitudeDeg < 0;
+  const month = (monthOf(today) + (south ? 5 : 11)) % 12;
+  return {
+    group: watch.group, targetId: watch.targetId, life: life.life, eggsBeneath: life.because === 'eggs-beneath', level: level?.level ?? null, minedShare: miner.minedShare,
+    holedShare: latest?.units.some(({ counts }) => counts.holed !== undefined) ? shareHoled(latest.units) : null,
+    helpersSeen: seen.helpersSeen, antsSeen: seen.antsSeen ?? (answers.ants === 'yes' ? true : answers.ants === 'no' ? false : null),
+    young: plant.age === 'young', vigour: plant.vigour, edible: plant.edible, evergreen: host.evergreen, heightM: plant.heightM,
+    volumeM3: plant.heightM * plant.spreadM * (plant.lengthM ?? plant.spreadM), plants: plant.lengthM === null ? plant.count : 1, reachM: reach.length > 0 ? Math.max(...reach) : null, hostOil: host.oil,
+    sheltered: kinds.get(placeOn(staysOf(store, plant), today)) !== 'outdoors', shade: plant.light !== 'sun', wateredOverhead: plant.watering === 'overhead',
+    sourceOpen: watch.sourcePlantId !== null && store.plant(watch.sourcePlantId)?.retiredOn === null,
+    leafState, window: windowOf(picture, today), allStagesSeen: sightings.some(({ what, on }) => what === 'all-stages' && on >= reader.start), softFlush: miner.flush !== null,
+    bloom: bloom.kind === 'unknown' ? (seen.bloomSoon ? 'soon' : 'unknown') : seen.bloomSoon && bloom.kind !== 'open' ? 'soon' : bloom.kind,
+    beesVisitBloom: host.beesVisitBloom, beesAtHoneydew: seen.beesAtHoneydew,
+    hot: weather.forecast.length === 0 ? null : weather.forecast.slice(0, 3).some(({ maxC }) => maxC > oilTopC(garden.schools)),
+    fitHoursToday: fitHours(store, reader, garden), thirsty: seen.thirsty, cropIsOff: seen.cropIsOff,
+    // July to November in the north.
+    lateSeason: month >= 6 && month <= 10 && leafState === 'in-leaf',
+  };
+}
+
+const fitToday = new WeakMap<SeasonReader, boolean | null>();
+
+/** Whether today has an hour for oil on leaves, the strictest common spray; worked out once a day. */
+function fitHours(store: Store, reader: SeasonReader, garden: Garden): boolean | null {
+  const known = fitToday.get(reader);
+  if (known !== undefined) return known;
+  const [today] = outdoorSprayDays(store, reader, garden);
+  const fit = today ? today.hours.some(({ verdict }) => verdict === 'go') : null;
+  fitToday.set(reader, fit);
+  return fit;
+}
+
+function shareHoled(units: readonly { readonly counts: Readonly<Record<string, number>> }[]): number | null {
+  const sum = (item: string) => units.reduce((total, { counts }) => total + (counts[item] ?? 0), 0);
+  const all = sum('live') + sum('dead') + sum('holed');
+  return all === 0 ? null : sum('holed') / all;
+}
+
+function windowOf({ events }: WatchPicture, today: CivilDate): WeighFacts['window'] {
+  const windows = events.filter(({ event }) => event.kind === 'window');
+  if (windows.length === 0) return 'none';
+  if (windows.some(({ phase }) => phase === 'open')) return 'open';
+  const next = windows.find(({ phase }) => phase === 'ahead');
+  if (!next) return 'over';
+  if (next.opens.kind !== 'expected') return 'later';
+  return daysBetween(today, next.opens.median) <= SOON_DAYS ? 'soon' : 'later';
+}

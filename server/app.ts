@@ -1,0 +1,70 @@
+import { serveStatic } from '@hono/node-server/serve-static';
+import { Hono } from 'hono';
+import { bodyLimit } from 'hono/body-limit';
+import { HTTPException } from 'hono/http-exception';
+import { secureHeaders } from 'hono/secure-headers';
+import type { AppParts } from './context.ts';
+import { inOrderEntered } from './in-order-entered.ts';
+import { Problem, problemResponse } from './problem.ts';
+import { answerRoutes } from './routes/answer-routes.ts';
+import { calendarRoutes } from './routes/calendar-routes.ts';
+import { gardenRoutes } from './routes/garden-routes.ts';
+import { mixRoutes } from './routes/mix-routes.ts';
+import { photoRoutes } from './routes/photo-routes.ts';
+import { roundRoutes } from './routes/round-routes.ts';
+import { timingRoutes } from './routes/timing-routes.ts';
+import { watchRoutes } from './routes/watch-routes.ts';
+import { weatherRoutes } from './routes/weather-routes.ts';
+
+const MOST_BODY_BYTES = 500_000;
+/** Where weather and pictures come in, with limits of their own. */
+const LARGE_ADDRESS = /^\/api\/(stations\/[^/]+\/days|photos\/[^/]+\/image)$/;
+/** SQLite's words for a disk that is full, locked, unreadable or not to be written to. */
+const DISK_TROUBLE = /^SQLITE_(FULL|BUSY|LOCKED|READONLY|IOERR|CANTOPEN|CORRUPT|NOTADB)/;
+
+function api(parts: AppParts) {
+  return new Hono()
+    .route('/', gardenRoutes(parts))
+    .route('/', watchRoutes(parts))
+    .route('/', photoRoutes(parts))
+    .route('/', roundRoutes(parts))
+    .route('/', mixRoutes(parts))
+    .route('/', weatherRoutes(parts))
+    .route('/', timingRoutes(parts))
+    .route('/', calendarRoutes(parts))
+    .route('/', answerRoutes(parts));
+}
+
+export type Api = ReturnType<typeof api>;
+
+/** The whole application over HTTP. `webFolder` holds the built interface; null serves the API alone. */
+export function createApp(parts: AppParts, webFolder: string | null, logError: (error: unknown) => void) {
+  const app = new Hono();
+  app.use(secureHeaders());
+  const smallBodies = bodyLimit({ maxSize: MOST_BODY_BYTES, onError: () => { throw new Problem(413, 'That is far more than a record holds.'); } });
+  app.use('/api/*', (c, next) => (LARGE_ADDRESS.test(c.req.path) ? next() : smallBodies(c, next)));
+  app.use('/api/*', inOrderEntered(parts.store));
+  app.get('/api/health', (c) => c.json({ ok: true }));
+  app.route('/api', api(parts));
+  app.all('/api/*', () => { throw new Problem(404, 'There is nothing at this address.'); });
+  if (webFolder) {
+    app.use(serveStatic({ root: webFolder }));
+    app.get('*', serveStatic({ root: webFolder, path: 'index.html' }));
+  }
+  app.notFound((c) => problemResponse(c, new Problem(404, 'There is nothing at this address.')));
+  app.onError((error, c) => problemResponse(c, asProblem(error, logError)));
+  return app;
+}
+
+function asProblem(error: Error, logError: (error: unknown) => void): Problem {
+  if (error instanceof Problem) return error;
+  if (error instanceof HTTPException) {
+    return new Problem(error.status, error.status === 400 ? 'This could not be read: it is not well-formed JSON.' : error.message);
+  }
+  logError(error);
+  const code = (error as { code?: unknown }).code;
+  if (typeof code === 'string' && DISK_TROUBLE.test(code)) {
+    return new Problem(503, 'The records could not be written: the disk is full, locked or not to be written to. Nothing was half-kept.');
+  }
+  return new Problem(500, 'Something went wrong inside. Nothing was half-kept.');
+}

@@ -1,0 +1,12 @@
+import type { CivilDate } from '#core/calendar';
+
+/** What day it is in the garden. A stepped clock can be moved forward; the real one cannot. */
+export interface Clock {
+  today(): CivilDate;
+  readonly step?: (days: number) => void;
+}
+
+/** The real day in a time zone that may change while running. */
+export function systemClock(timeZone: () => string): Clock {
+  return { today: () => new Intl.DateTimeFormat('en-CA', { timeZone: timeZone() }).format(new Date()) };
+}

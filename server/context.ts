@@ -1,0 +1,63 @@
+import type { CivilDate } from '#core/calendar';
+import type { Garden } from '#core/records';
+import { seasonReader, type SeasonReader } from './answers/plant-season.ts';
+import type { Clock } from './clock.ts';
+import { fieldProblem, Problem } from './problem.ts';
+import type { WatchedFolder } from './sources/watched-folder.ts';
+import type { Store } from './store/store.ts';
+
+/** What the app is built from; the demo and the tests pass their own. */
+export interface AppParts {
+  readonly store: Store;
+  readonly clock: Clock;
+  /** Whether this is the made-up garden. */
+  readonly demo: boolean;
+  /** Where stations drop their files; absent in tests. */
+  readonly weatherFolder?: WatchedFolder;
+  /** Called after the clock was stepped, to bring in what happened meanwhile. */
+  readonly onStep?: (from: CivilDate, to: CivilDate) => void;
+}
+
+export interface Season {
+  readonly garden: Garden;
+  readonly today: CivilDate;
+  readonly reader: SeasonReader;
+}
+
+/** The last season read, good until the day or anything that makes the weather changes. */
+const lastRead = new WeakMap<Store, { readonly asOf: string; readonly season: Season }>();
+
+/** The garden on its present day. */
+export function presentSeason({ store, clock }: AppParts): Season {
+  const today = clock.today();
+  const asOf = `${today} ${store.weatherWrites()}`;
+  const known = lastRead.get(store);
+  if (known?.asOf === asOf) return known.season;
+  const garden = store.garden();
+  if (!garden) throw new Problem(409, 'There is no garden yet. Set it up first.');
+  const season = { garden, today, reader: seasonReader(store, garden, today) };
+  lastRead.set(store, { asOf, season });
+  return season;
+}
+
+/** @throws Problem 404 when it is not there. */
+export function found<T>(record: T | undefined | null, what: string): T {
+  if (record === undefined || record === null) throw new Problem(404, `There is no such ${what}.`);
+  return record;
+}
+
+/** A reference in a record must lead somewhere. */
+export function refersTo<T>(record: T | undefined, field: string, what: string): T {
+  if (record === undefined) throw fieldProblem(field, `there is no such ${what}`);
+  return record;
+}
+
+/** The address and the record must name the same thing. */
+export function sameId(inAddress: string, record: { readonly id: string }): void {
+  if (inAddress !== record.id) throw fieldProblem('id', 'differs from the address it was sent to');
+}
+
+/** What was seen or done cannot lie ahead of the garden's day. */
+export function notInFuture(date: CivilDate, field: string, today: CivilDate): void {
+  if (date > today) throw fieldProblem(field, `lies ahead of the garden's day, ${today}`);
+}

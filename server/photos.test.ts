@@ -1,0 +1,93 @@
+import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { join } from 'node:path';
+import { v7 } from 'uuid';
+import { createApp } from './app.ts';
+import { openStore, type Store } from './store/store.ts';
+
+/** Eight pixels by six, green. */
+const JPEG = Buffer.from('/9j/4AAQSkZJRgABAQAAAQABAAD/2wBDABsSFBcUERsXFhceHBsgKEIrKCUlKFE6PTBCYFVlZF9VXVtqeJmBanGQc1tdhbWGkJ6jq62rZ4C8ybqmx5moq6T/2wBDARweHigjKE4rK06kbl1upKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKT/wAARCAAGAAgDASIAAhEBAxEB/8QAFQABAQAAAAAAAAAAAAAAAAAAAAX/xAAUEAEAAAAAAAAAAAAAAAAAAAAA/8QAFAEBAAAAAAAAAAAAAAAAAAAABP/EABQRAQAAAAAAAAAAAAAAAAAAAAD/2gAMAwEAAhEDEQA/AJ4AYD//2Q==', 'base64');
+const PNG = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAgAAAAGCAYAAAD+Bd/7AAAAIElEQVR4AczKsQ0AAAzCsIjL+3n5AFYiZbM4Pi1KC8AAAAD//7/1+rgAAAAGSURBVAMAeQgMBXKZbkMAAAAASUVORK5CYII=', 'base64');
+const WATCH = v7(), STATION = v7(), PLACE = v7(), PLANT = v7();
+const errors: unknown[] = [];
+let store: Store;
+let app: ReturnType<typeof createApp>;
+
+beforeAll(() => {
+  store = openStore(':memory:', join(process.cwd(), 'server/migrations'));
+  app = createApp({ store, clock: { today: () => '2026-05-20' }, demo: false }, null, (error) => errors.push(error));
+  store.putStation({ id: STATION, name: 'S', kind: 'thermometer' });
+  store.putPlace({ id: PLACE, name: 'Out', kind: 'outdoors', stationId: STATION, minOffsetC: 0, maxOffsetC: 0, standInIds: [] });
+  store.putPlant({
+    id: PLANT, name: 'P', hostId: 'apple', placeId: PLACE, count: 1, heightM: 1, spreadM: 1, lengthM: null, yearPlanted: null, vigour: 'fair', light: 'sun', watering: 'rain', edible: true, age: 'young',
+    outOfReach: false, retiredOn: null, retiredWhy: '', note: '',
+  });
+  store.putWatch({ id: WATCH, plantId: PLANT, openedOn: '2026-05-01', targetId: null, group: null, outcome: 'open', outcomeOn: null, sourcePlantId: null, note: '' });
+});
+afterAll(() => {
+  store.close();
+  expect(errors).toEqual([]);
+});
+
+const record = (id: string, more: Record<string, unknown> = {}) => ({ id, watchId: WATCH, takenOn: '2026-05-18', takenFrom: 'camera', scale: null, spots: [], note: '', ...more });
+
+function upload(id: string, bytes: Uint8Array | null, words: unknown = record(id), name = 'photo.jpg', type = 'image/jpeg') {
+  const form = new FormData();
+  form.set('record', typeof words === 'string' ? words : JSON.stringify(words));
+  if (bytes) form.set('image', new File([new Uint8Array(bytes)], name, { type }));
+  return Promise.resolve(app.request(`/api/photos/${id}/image`, { method: 'PUT', body: form }));
+}
+
+test('a photo and its picture are kept together, once, and come back as they were', async () => {
+  const id = v7();
+  for (let i = 0; i < 2; i++) expect((await upload(id, JPEG)).status).toBe(200);
+  const { photos } = await (await app.request(`/api/watches/${WATCH}/photos`)).json() as { photos: { id: string; widthPx: number; heightPx: number }[] };
+  expect(photos.map(({ id: kept, widthPx, heightPx }) => [kept, widthPx, heightPx])).toEqual([[id, 8, 6]]);
+  const image = await app.request(`/api/photos/${id}/image`);
+  expect(Buffer.from(await image.arrayBuffer()).equals(JPEG)).toBe(true);
+  expect(image.headers.get('content-type')).toBe('image/jpeg');
+  expect(image.headers.get('x-content-type-options')).toBe('nosniff');
+  expect(image.headers.get('content-security-policy')).toContain('sandbox');
+  const marked = record(id, { spots: [{ kind: 'hole', x: 0.5, y: 0.25 }], scale: { fromX: 0, fromY: 0, toX: 1, toY: 0, lengthMm: 20 } });
+  const put = await app.request(`/api/photos/${id}`, { method: 'PUT', body: JSON.stringify(marked), headers: { 'content-type': 'application/json' } });
+  expect(await put.json()).toEqual({ photo: { ...marked, widthPx: 8, heightPx: 6 } });
+  expect((await app.request(`/api/photos/${id}`, { method: 'DELETE' })).status).toBe(204);
+  expect((await app.request(`/api/photos/${id}/image`)).status).toBe(404);
+  expect(store.db.prepare('SELECT count(*) AS n FROM photo_image').get()).toEqual({ n: 0 });
+});
+
+test('what a file is, its bytes say, not its name', async () => {
+  const id = v7();
+  expect((await upload(id, PNG, record(id), '../../etc/passwd', 'text/html')).status).toBe(200);
+  expect((await app.request(`/api/photos/${id}/image`)).headers.get('content-type')).toBe('image/png');
+});
+
+const big = Buffer.from(PNG);
+big.writeUInt32BE(60_000, 16);
+test.each<[string, Uint8Array | null, string]>([
+  ['a page of HTML', Buffer.from('<html><script>alert(1)</script></html>'), 'not a JPEG'],
+  ['an SVG with a script', Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="8" height="6"><script>1</script></svg>'), 'not a JPEG'],
+  ['nothing at all', new Uint8Array(0), 'not a JPEG'],
+  ['a picture cut short', JPEG.subarray(0, JPEG.length - 40), 'cut short'],
+  ['a PNG cut short', PNG.subarray(0, PNG.length - 20), 'cut short'],
+  ['a claim of 60 000 pixels', big, 'pixels'],
+  ['more than 4 MB', Buffer.concat([JPEG, Buffer.alloc(4_000_001)]), 'larger than 4 MB'],
+  ['no file', null, 'missing'],
+])('%s is refused with a reason and nothing is kept', async (_, bytes, reason) => {
+  const id = v7();
+  const before = store.writes();
+  const response = await upload(id, bytes);
+  expect(response.status).toBe(422);
+  expect(((await response.json()) as { title: string }).title).toContain(reason);
+  expect(store.writes()).toBe(before);
+  expect(store.photo(id)).toBeUndefined();
+});
+
+test('the words with a picture are checked as any record is', async () => {
+  const id = v7();
+  const statuses = await Promise.all([
+    upload(id, JPEG, '{'), upload(id, JPEG, record(v7())), upload(id, JPEG, record(id, { watchId: v7() })), upload(id, JPEG, record(id, { takenOn: '2026-05-21' })),
+    upload(id, JPEG, record(id, { spots: [{ kind: 'hole', x: 1.5, y: 0 }] })), upload(id, JPEG, record(id, { scale: { fromX: 0, fromY: 0, toX: 0, toY: 0, lengthMm: 5 } })),
+  ].map((sent) => sent.then((response) => response.status)));
+  expect(statuses).toEqual([400, 422, 422, 422, 422, 422]);
+  expect((await app.request(`/api/photos/${id}/image`, { method: 'PUT', body: 'not a form', headers: { 'content-type': 'multipart/form-data; boundary=x' } })).status).toBeLessThan(500);
+});

@@ -1,0 +1,41 @@
+import { randomBytes, timingSafeEqual } from 'node:crypto';
+import { Hono } from 'hono';
+import { calendarEntries, calendarFile } from '../answers/calendar-answer.ts';
+import { presentSeason, type AppParts } from '../context.ts';
+import { Problem } from '../problem.ts';
+
+const SECRET_KEY = 'calendar-secret';
+
+/** The calendar as a file, and at an address with a secret in it that can be made anew or closed. */
+export function calendarRoutes(parts: AppParts) {
+  const { store } = parts;
+  const file = () => {
+    const { garden, reader, today } = presentSeason(parts);
+    return calendarFile(garden, calendarEntries(store, reader, garden, today), new Date());
+  };
+  const headers = (disposition: string) => ({ 'content-type': 'text/calendar; charset=utf-8', 'content-disposition': `${disposition}; filename="juglans.ics"`, 'cache-control': 'no-store' });
+  const address = () => {
+    const secret = store.meta(SECRET_KEY);
+    return secret ? `/api/calendar/${secret}.ics` : null;
+  };
+  return new Hono()
+    .get('/calendar', (c) => {
+      const { garden, reader, today } = presentSeason(parts);
+      return c.json({ address: address(), entries: calendarEntries(store, reader, garden, today) });
+    })
+    .post('/calendar', (c) => {
+      store.putMeta(SECRET_KEY, randomBytes(24).toString('hex'));
+      return c.json({ address: address() });
+    })
+    .delete('/calendar', (c) => {
+      store.putMeta(SECRET_KEY, '');
+      return c.body(null, 204);
+    })
+    .get('/calendar.ics', (c) => c.body(file(), 200, headers('attachment')))
+    .get('/calendar/:secret{[0-9a-f]+\\.ics}', (c) => {
+      const given = Buffer.from(c.req.param('secret').slice(0, -'.ics'.length));
+      const known = Buffer.from(store.meta(SECRET_KEY) ?? '');
+      if (known.length === 0 || given.length !== known.length || !timingSafeEqual(given, known)) throw new Problem(404, 'There is no calendar at this address. It may have been closed.');
+      return c.body(file(), 200, headers('inline'));
+    });
+}

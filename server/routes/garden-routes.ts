@@ -1,0 +1,88 @@
+import { Hono } from 'hono';
+import { z } from 'zod';
+import { gardenRecord, moveRecord, placeRecord, plantRecord } from '#core/records';
+import { HOSTS } from '#knowledge';
+import { picturesByPlant, watchPictures } from '../answers/watch-pictures.ts';
+import { found, notInFuture, presentSeason, refersTo, sameId, type AppParts } from '../context.ts';
+import { fieldProblem, Problem } from '../problem.ts';
+import { jsonBody } from '../validate.ts';
+
+const HOST_IDS = new Set(HOSTS.map((host) => host.id));
+
+/** The garden, its day, places, plants and moves. */
+export function gardenRoutes(parts: AppParts) {
+  const { store, clock, demo, onStep } = parts;
+  return new Hono()
+    .get('/garden', (c) => c.json({ garden: store.garden(), today: clock.today(), demo, canStep: clock.step !== undefined }))
+    .put('/garden', jsonBody(gardenRecord), (c) => {
+      store.putGarden(c.req.valid('json'));
+      return c.json({ garden: store.garden() });
+    })
+    .post('/clock/step', jsonBody(z.object({ days: z.number().int().min(1, 'at least a day').max(31, 'at most 31 days') })), (c) => {
+      if (!clock.step) throw new Problem(409, 'Only the made-up garden\'s day can be moved.');
+      const from = clock.today();
+      clock.step(c.req.valid('json').days);
+      onStep?.(from, clock.today());
+      return c.json({ today: clock.today() });
+    })
+
+    .get('/places', (c) => c.json({ places: store.places() }))
+    .put('/places/:id', jsonBody(placeRecord), (c) => {
+      const place = c.req.valid('json');
+      sameId(c.req.param('id'), place);
+      if (place.stationId) refersTo(store.station(place.stationId), 'stationId', 'thermometer');
+      store.putPlace(place);
+      return c.json({ place });
+    })
+
+    .get('/plants', (c) => {
+      const { reader, today } = presentSeason(parts);
+      const byPlant = picturesByPlant(watchPictures(store, reader, today));
+      return c.json({
+        plants: store.plants().map((plant) => ({
+          ...plant,
+          moves: store.moves(plant.id),
+          touching: store.touching(plant.id),
+          watches: (byPlant.get(plant.id) ?? [])
+            .map(({ watch, targetName, status, level, levelBefore }) => ({ id: watch.id, targetName, status, level, levelBefore })),
+        })),
+      });
+    })
+    .put('/plants/:id', jsonBody(plantRecord), (c) => {
+      const plant = c.req.valid('json');
+      sameId(c.req.param('id'), plant);
+      if (!HOST_IDS.has(plant.hostId)) throw fieldProblem('hostId', 'choose one from the list');
+      refersTo(store.place(plant.placeId), 'placeId', 'place');
+      if (plant.retiredOn) notInFuture(plant.retiredOn, 'retiredOn', clock.today());
+      store.putPlant(plant);
+      return c.json({ plant });
+    })
+
+    .put('/plants/:id/touching/:other', (c) => {
+      const { id, other } = c.req.param();
+      found(store.plant(id), 'plant');
+      found(store.plant(other), 'plant');
+      if (id === other) throw new Problem(422, 'A plant does not touch itself.');
+      store.putTouch(id, other);
+      return c.json({ touching: store.touching(id) });
+    })
+    .delete('/plants/:id/touching/:other', (c) => {
+      const { id, other } = c.req.param();
+      found(store.removeTouch(id, other) || null, 'touching pair');
+      return c.json({ touching: store.touching(id) });
+    })
+
+    .put('/moves/:id', jsonBody(moveRecord), (c) => {
+      const move = c.req.valid('json');
+      sameId(c.req.param('id'), move);
+      refersTo(store.plant(move.plantId), 'plantId', 'plant');
+      refersTo(store.place(move.placeId), 'placeId', 'place');
+      notInFuture(move.movedOn, 'movedOn', clock.today());
+      store.putMove(move);
+      return c.json({ move });
+    })
+    .delete('/moves/:id', (c) => {
+      found(store.removeMove(c.req.param('id')) || null, 'move');
+      return c.body(null, 204);
+    });
+}

@@ -1,0 +1,54 @@
+import { Hono } from 'hono';
+import { careRecord, deviceRecord, growthRecord, guessRecord, roundRecord, stopRecord, tagRecord, trapRecord } from '#core/records';
+import { roundAnswer, roundsAnswer } from '../answers/round-answer.ts';
+import { found, notInFuture, presentSeason, refersTo, type AppParts } from '../context.ts';
+import { fieldProblem } from '../problem.ts';
+import { recordRoute } from './record-route.ts';
+
+/** Rounds and their stops, devices, traps and tags, growth stages and care, the eye trainer's guesses. */
+export function roundRoutes(parts: AppParts) {
+  const { store, clock } = parts;
+  const ofWatch = ({ watchId }: { watchId: string }) => refersTo(store.watch(watchId), 'watchId', 'watch');
+  const ofPlant = ({ plantId, on }: { plantId: string; on: string }) => {
+    refersTo(store.plant(plantId), 'plantId', 'plant');
+    notInFuture(on, 'on', clock.today());
+  };
+  return new Hono()
+    .get('/rounds', (c) => c.json({ rounds: roundsAnswer(store) }))
+    // A round begun without a signal may not be known here yet: the walk is the same.
+    .get('/rounds/:id', (c) => {
+      const { reader, today } = presentSeason(parts);
+      return c.json({ round: roundAnswer(store, reader, store.rounds.one(c.req.param('id')) ?? null, today) });
+    })
+    .get('/walk', (c) => {
+      const { reader, today } = presentSeason(parts);
+      return c.json({ round: roundAnswer(store, reader, null, today) });
+    })
+    .route('/rounds', recordRoute(roundRecord, store.rounds, 'round', (round) => notInFuture(round.startedOn, 'startedOn', clock.today())))
+    .route('/stops', recordRoute(stopRecord, store.stops, 'stop', (stop) => {
+      refersTo(store.rounds.one(stop.roundId), 'roundId', 'round');
+      ofPlant(stop);
+      if (stop.watchId !== null && refersTo(store.watch(stop.watchId), 'watchId', 'watch').plantId !== stop.plantId) throw fieldProblem('watchId', 'is a watch on another plant');
+    }))
+    .route('/traps', recordRoute(trapRecord, store.traps, 'trap reading', (trap) => {
+      ofWatch(trap);
+      notInFuture(trap.takenOff, 'takenOff', clock.today());
+    }))
+    .route('/devices', recordRoute(deviceRecord, store.devices, 'tape or trap', (device) => {
+      ofWatch(device);
+      notInFuture(device.hungOn, 'hungOn', clock.today());
+    }))
+    .route('/tags', recordRoute(tagRecord, store.tags, 'tag', (tag) => {
+      ofWatch(tag);
+      notInFuture(tag.taggedOn, 'taggedOn', clock.today());
+    }))
+    .route('/growth', recordRoute(growthRecord, store.growth, 'growth stage', ofPlant))
+    .route('/care', recordRoute(careRecord, store.care, 'entry', ofPlant))
+    .get('/plants/:id/diary', (c) => {
+      const { id } = found(store.plant(c.req.param('id')), 'plant');
+      return c.json({ growth: store.growth.by('plant_id', id), care: store.care.by('plant_id', id) });
+    })
+    .get('/growth', (c) => c.json({ growth: store.growth.all() }))
+    .get('/guesses', (c) => c.json({ guesses: store.guesses.all() }))
+    .route('/guesses', recordRoute(guessRecord, store.guesses, 'guess', (guess) => notInFuture(guess.on, 'on', clock.today())));
+}

@@ -1,0 +1,97 @@
+import { Hono } from 'hono';
+import { z } from 'zod';
+import { inspectionRecord, sampleRecord, tapeRecord, watchRecord } from '#core/records';
+import { NOT_SURE } from '#core/identify';
+import { CHECKS, TARGETS } from '#knowledge';
+import { weighAnswer } from '../answers/weigh-answer.ts';
+import { spreadAnswer } from '../answers/spread-answer.ts';
+import { listedWatch, pictureOf, watchPictures } from '../answers/watch-pictures.ts';
+import { found, notInFuture, presentSeason, refersTo, sameId, type AppParts } from '../context.ts';
+import { fieldProblem, Problem } from '../problem.ts';
+import { jsonBody, query } from '../validate.ts';
+
+const TARGET_GROUP = new Map(TARGETS.map((target) => [target.id, target.group]));
+const CHECK_ANSWERS = new Map(CHECKS.map((check) => [check.id, new Set([NOT_SURE, ...check.answers.map((answer) => answer.id)])]));
+
+const said = z.enum(['yes', 'no', 'unsaid']).default('unsaid').transform((word) => (word === 'unsaid' ? null : word === 'yes'));
+const seenOnTheSpot = z.object({ helpersSeen: said, antsSeen: said, beesAtHoneydew: said, thirsty: said, cropIsOff: said, bloomSoon: said });
+
+/** Watches, and what is seen and counted for them. */
+export function watchRoutes(parts: AppParts) {
+  const { store, clock } = parts;
+  const watchOf = (watchId: string) => refersTo(store.watch(watchId), 'watchId', 'watch');
+  return new Hono()
+    .get('/watches', (c) => {
+      const { reader, today } = presentSeason(parts);
+      return c.json({ watches: watchPictures(store, reader, today).map(listedWatch) });
+    })
+    .get('/watches/:id', (c) => {
+      const { reader, today } = presentSeason(parts);
+      return c.json({ picture: found(pictureOf(store, reader, c.req.param('id'), today), 'watch') });
+    })
+    .get('/watches/:id/weigh', query(seenOnTheSpot), (c) => {
+      const { garden, reader, today } = presentSeason(parts);
+      return c.json({ answer: weighAnswer(store, reader, garden, found(pictureOf(store, reader, c.req.param('id'), today), 'watch'), today, c.req.valid('query')) });
+    })
+    .get('/watches/:id/spread', (c) => {
+      const { reader, today } = presentSeason(parts);
+      return c.json({ spread: spreadAnswer(store, reader, found(store.watch(c.req.param('id')), 'watch'), today) });
+    })
+    .put('/watches/:id', jsonBody(watchRecord), (c) => {
+      const watch = c.req.valid('json');
+      sameId(c.req.param('id'), watch);
+      refersTo(store.plant(watch.plantId), 'plantId', 'plant');
+      if (watch.sourcePlantId !== null) refersTo(store.plant(watch.sourcePlantId), 'sourcePlantId', 'plant');
+      if (watch.sourcePlantId === watch.plantId) throw fieldProblem('sourcePlantId', 'is the plant itself');
+      notInFuture(watch.openedOn, 'openedOn', clock.today());
+      if (watch.targetId !== null && TARGET_GROUP.get(watch.targetId) !== watch.group) {
+        throw fieldProblem('targetId', 'is not a trouble of that group');
+      }
+      store.putWatch(watch);
+      return c.json({ watch });
+    })
+
+    .put('/inspections/:id', jsonBody(inspectionRecord), (c) => {
+      const inspection = c.req.valid('json');
+      sameId(c.req.param('id'), inspection);
+      watchOf(inspection.watchId);
+      notInFuture(inspection.on, 'on', clock.today());
+      for (const [check, answer] of Object.entries(inspection.answers)) {
+        if (!CHECK_ANSWERS.get(check)?.has(answer)) {
+          throw new Problem(422, 'Something needs correcting before it can be kept.', [{ path: ['answers', check], message: 'is not an answer to that check' }]);
+        }
+      }
+      store.putInspection(inspection);
+      return c.json({ inspection });
+    })
+
+    .put('/samples/:id', jsonBody(sampleRecord), (c) => {
+      const sample = c.req.valid('json');
+      sameId(c.req.param('id'), sample);
+      watchOf(sample.watchId);
+      notInFuture(sample.on, 'on', clock.today());
+      if (sample.roundId !== null) refersTo(store.rounds.one(sample.roundId), 'roundId', 'round');
+      if (sample.sprayId !== null && !store.sprays(sample.watchId).some((spray) => spray.id === sample.sprayId)) throw fieldProblem('sprayId', 'there is no such spray on this watch');
+      const tags = new Set(store.tags.by('watch_id', sample.watchId).map((tag) => tag.id));
+      if (sample.units.some(({ tagId }) => tagId !== undefined && !tags.has(tagId))) throw fieldProblem('units', 'one carries a tag this watch does not know');
+      store.putSample(sample);
+      return c.json({ sample });
+    })
+    .delete('/samples/:id', (c) => {
+      found(store.removeSample(c.req.param('id')) || null, 'count');
+      return c.body(null, 204);
+    })
+
+    .put('/tapes/:id', jsonBody(tapeRecord), (c) => {
+      const tape = c.req.valid('json');
+      sameId(c.req.param('id'), tape);
+      watchOf(tape.watchId);
+      notInFuture(tape.takenOff, 'takenOff', clock.today());
+      store.putTape(tape);
+      return c.json({ tape });
+    })
+    .delete('/tapes/:id', (c) => {
+      found(store.removeTape(c.req.param('id')) || null, 'tape');
+      return c.body(null, 204);
+    });
+}

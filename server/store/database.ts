@@ -1,0 +1,71 @@
+import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import Database from 'better-sqlite3';
+
+export type Db = Database.Database;
+
+/** A database written by a later version of the program. */
+export class NewerDatabaseError extends Error {
+  override readonly name = 'NewerDatabaseError';
+}
+
+interface Migration {
+  readonly version: number;
+  readonly sql: string;
+}
+
+/**
+ * Opens (or makes) the database at `path` and brings it up to date. Before an existing one is
+ * migrated it is copied beside itself. Every commit is on the disk before it is acknowledged.
+ * @throws NewerDatabaseError when the file comes from a later version.
+ */
+export function openDatabase(path: string, migrationsFolder: string): Db {
+  if (path !== ':memory:') mkdirSync(dirname(path), { recursive: true });
+  const existed = path !== ':memory:' && existsSync(path);
+  const db = new Database(path);
+  db.pragma('journal_mode = WAL');
+  db.pragma('synchronous = FULL');
+  db.pragma('foreign_keys = ON');
+  db.pragma('busy_timeout = 5000');
+  rememberStatements(db);
+  migrate(db, readMigrations(migrationsFolder), existed ? path : null);
+  return db;
+}
+
+/** Statements are compiled once: stores ask for the same few by the thousand. */
+function rememberStatements(db: Db): void {
+  const known = new Map<string, Database.Statement>();
+  const compile = db.prepare.bind(db);
+  db.prepare = ((sql: string) => {
+    const statement = known.get(sql) ?? compile(sql);
+    known.set(sql, statement);
+    return statement;
+  }) as typeof db.prepare;
+}
+
+function migrate(db: Db, migrations: readonly Migration[], copyFrom: string | null): void {
+  const current = db.pragma('user_version', { simple: true }) as number;
+  const latest = migrations.at(-1)?.version ?? 0;
+  if (current > latest) {
+    db.close();
+    throw new NewerDatabaseError(`This database is of version ${current}; this program knows ${latest}. Use the newer program.`);
+  }
+  const pending = migrations.filter((migration) => migration.version > current);
+  if (pending.length > 0 && copyFrom && current > 0) {
+    db.pragma('wal_checkpoint(TRUNCATE)');
+    copyFileSync(copyFrom, `${copyFrom}.before-${latest}`);
+  }
+  for (const { version, sql } of pending) {
+    db.transaction(() => {
+      db.exec(sql);
+      db.pragma(`user_version = ${version}`);
+    })();
+  }
+}
+
+function readMigrations(folder: string): Migration[] {
+  return readdirSync(folder)
+    .filter((name) => /^\d{3}-.*\.sql$/.test(name))
+    .sort()
+    .map((name) => ({ version: Number(name.slice(0, 3)), sql: readFileSync(join(folder, name), 'utf8') }));
+}

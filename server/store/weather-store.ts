@@ -1,0 +1,109 @@
+import type { CivilDate } from '#core/calendar';
+import { sameDay } from '#core/formats';
+import type { Reading, Station, WeatherFixRecord } from '#core/records';
+import { daysFromReadings, doubtfulDays, type Doubt, looksFahrenheit, setRight, type WeatherDay } from '#core/weather';
+import type { Db } from './database.ts';
+import { recordTable } from './record-table.ts';
+
+export interface ImportOutcome {
+  readonly added: number;
+  readonly unchanged: number;
+  /** Days the file and the store tell differently. */
+  readonly changed: readonly { readonly date: CivilDate; readonly stored: WeatherDay; readonly given: WeatherDay }[];
+  readonly replaced: number;
+  /** Days of the file that deserve a second look. */
+  readonly doubts: readonly Doubt[];
+  /** Whether the whole file looks like °F taken for °C, by the same time of other years. */
+  readonly looksFahrenheit: boolean;
+}
+
+export interface StationSummary extends Station {
+  readonly days: number;
+  readonly from: CivilDate | null;
+  readonly to: CivilDate | null;
+  /** Readings of a max–min thermometer, entered by hand. */
+  readonly readings: number;
+}
+
+const DAY_COLUMNS = 'date, min_c AS minC, max_c AS maxC, rain_mm AS rainMm, wind_ms AS windMs';
+const STATION_DAY_COLUMNS = `${DAY_COLUMNS}, hours_c AS hoursC`;
+
+type DayRow = Omit<WeatherDay, 'hoursC'> & { hoursC: string | null };
+
+function dayOf({ hoursC, ...day }: DayRow): WeatherDay {
+  return hoursC === null ? day : { ...day, hoursC: JSON.parse(hoursC) as number[] };
+}
+
+/** Thermometers and what they read, and the forecast as it stands. */
+export function weatherStore(db: Db) {
+  const insertForecastDay = db.prepare(`INSERT INTO forecast_day (station_id, date, min_c, max_c, rain_mm, wind_ms) VALUES (@stationId, @date, @minC, @maxC, @rainMm, @windMs)`);
+  const insertDay = db.prepare(`INSERT INTO station_day (station_id, date, min_c, max_c, rain_mm, wind_ms, hours_c)
+     VALUES (@stationId, @date, @minC, @maxC, @rainMm, @windMs, @hoursC)
+     ON CONFLICT (station_id, date) DO UPDATE SET min_c = @minC, max_c = @maxC, rain_mm = @rainMm, wind_ms = @windMs, hours_c = @hoursC`);
+  const selectDay = db.prepare(`SELECT ${STATION_DAY_COLUMNS} FROM station_day WHERE station_id = ? AND date = ?`);
+  const day = (stationId: string, date: CivilDate) => {
+    const row = selectDay.get(stationId, date) as DayRow | undefined;
+    return row && dayOf(row);
+  };
+  const writeDays = (stationId: string, days: readonly WeatherDay[]) => {
+    db.transaction(() => days.forEach((entry) => insertDay.run({ stationId, ...entry, hoursC: entry.hoursC ? JSON.stringify(entry.hoursC) : null })))();
+  };
+
+  const readingTable = recordTable<Reading>(db, 'reading', { id: 'id', stationId: 'station_id', readOn: 'read_on', time: 'time', lowC: 'low_c', highC: 'high_c', rainMm: 'rain_mm' }, 'read_on, time DESC');
+  const fixes = recordTable<WeatherFixRecord>(db, 'weather_fix', { id: 'id', stationId: 'station_id', from: 'from_day', to: 'to_day', kind: 'kind', why: 'why' }, 'from_day, id');
+  const rawDays = (stationId: string, from: CivilDate, to: CivilDate): WeatherDay[] => {
+    const kept = (db.prepare(`SELECT ${STATION_DAY_COLUMNS} FROM station_day WHERE station_id = ? AND date BETWEEN ? AND ? ORDER BY date`).all(stationId, from, to) as DayRow[]).map(dayOf);
+    const readings = readingTable.by('station_id', stationId);
+    if (readings.length === 0) return kept;
+    const known = new Set(kept.map(({ date }) => date));
+    const read = daysFromReadings(readings).filter(({ date }) => date >= from && date <= to && !known.has(date));
+    return read.length === 0 ? kept : [...kept, ...read].sort((a, b) => (a.date < b.date ? -1 : 1));
+  };
+  return {
+    day,
+    writeDays,
+    stations: (): StationSummary[] => db.prepare(`SELECT s.id, s.name, s.kind, count(d.date) AS days, min(d.date) AS "from", max(d.date) AS "to",
+        (SELECT count(*) FROM reading r WHERE r.station_id = s.id) AS readings
+      FROM station s LEFT JOIN station_day d ON d.station_id = s.id GROUP BY s.id ORDER BY s.name`).all() as StationSummary[],
+    station: (id: string) => db.prepare('SELECT id, name, kind FROM station WHERE id = ?').get(id) as Station | undefined,
+    putStation(station: Station): void {
+      db.prepare(`INSERT INTO station (id, name, kind) VALUES (@id, @name, @kind)
+        ON CONFLICT (id) DO UPDATE SET name = @name, kind = @kind`).run(station);
+    },
+
+    /** Days as they came: those kept, and between them those that follow from readings by hand. */
+    rawDays,
+    /** The same with what was decided about doubtful ones laid over them. */
+    days: (stationId: string, from: CivilDate, to: CivilDate): WeatherDay[] => setRight(rawDays(stationId, from, to), fixes.by('station_id', stationId)),
+    fixes,
+    readings: readingTable,
+
+    /** All or nothing; with `preview` nothing at all, only the outcome. */
+    importDays(stationId: string, days: readonly WeatherDay[], replaceChanged: boolean, preview: boolean): ImportOutcome {
+      const fresh: WeatherDay[] = [];
+      const changed: ImportOutcome['changed'][number][] = [];
+      for (const given of days) {
+        const stored = day(stationId, given.date);
+        if (!stored) fresh.push(given);
+        else if (!sameDay(stored, given)) changed.push({ date: given.date, stored, given });
+      }
+      const replaced = replaceChanged ? changed.map((entry) => entry.given) : [];
+      const given = days.toSorted((a, b) => (a.date < b.date ? -1 : 1));
+      const doubts = doubtfulDays(given);
+      const inFahrenheit = looksFahrenheit(given, rawDays(stationId, '0001-01-01', '9999-12-31')) === true;
+      if (!preview) writeDays(stationId, [...fresh, ...replaced]);
+      return { doubts, looksFahrenheit: inFahrenheit, added: fresh.length, unchanged: days.length - fresh.length - changed.length, changed, replaced: replaced.length };
+    },
+
+    forecast: (stationId: string, from: CivilDate): WeatherDay[] => db.prepare(
+      `SELECT ${DAY_COLUMNS} FROM forecast_day WHERE station_id = ? AND date >= ? ORDER BY date`).all(stationId, from) as WeatherDay[],
+    replaceForecast(stationId: string, days: readonly WeatherDay[]): void {
+      db.transaction(() => {
+        db.prepare('DELETE FROM forecast_day WHERE station_id = ?').run(stationId);
+        days.forEach(({ date, minC, maxC, rainMm, windMs }) => insertForecastDay.run({ stationId, date, minC, maxC, rainMm, windMs }));
+      })();
+    },
+  };
+}
+
+export type WeatherStore = ReturnType<typeof weatherStore>;

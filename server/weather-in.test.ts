@@ -1,0 +1,109 @@
+import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { v7 } from 'uuid';
+import { addDays } from '#core/calendar';
+import { writeDailyCsv } from '#core/formats';
+import { simulateDays } from '#core/weather';
+import { FALLOW_BANK } from '#demo/stations';
+import { stationCheck } from './answers/station-check.ts';
+import { seasonReader } from './answers/plant-season.ts';
+import { createApp } from './app.ts';
+import { watchedFolder } from './sources/watched-folder.ts';
+import { openStore, type Store } from './store/store.ts';
+
+const [SHED, ROOF, OUTSIDE] = [v7(), v7(), v7()];
+const TODAY = '2026-05-20';
+let store: Store;
+let app: ReturnType<typeof createApp>;
+const clock = { today: () => TODAY };
+const folder = mkdtempSync(join(tmpdir(), 'juglans-weather-'));
+const days = simulateDays(FALLOW_BANK, 5, '2025-01-01', '2026-05-19');
+
+beforeAll(() => {
+  store = openStore(':memory:', join(process.cwd(), 'server/migrations'));
+  app = createApp({ store, clock, demo: false }, null, (error) => { throw error; });
+  store.putGarden({ name: 'T', latitudeDeg: 45, longitudeDeg: 0, timeZone: 'UTC', temperatureUnit: 'C', measureSystem: 'metric', spoonIds: [], schools: {} });
+  store.putStation({ id: SHED, name: 'Shed wall', kind: 'thermometer' });
+  store.putStation({ id: ROOF, name: 'Roof', kind: 'thermometer' });
+  store.putPlace({ id: OUTSIDE, name: 'Outside', kind: 'outdoors', stationId: SHED, minOffsetC: 0, maxOffsetC: 0, standInIds: [ROOF] });
+});
+afterAll(() => {
+  store.close();
+  rmSync(folder, { recursive: true });
+});
+
+const send = (method: string, path: string, body?: unknown) => Promise.resolve(app.request(`/api${path}`, { method, ...(body ? { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } } : {}) }));
+
+test('a folder\'s files go to the station they are named for, once, and a doubtful one is refused with its reason', () => {
+  const watched = watchedFolder(store, clock, folder, (error) => { throw error; });
+  writeFileSync(join(folder, 'shed-wall-2026.csv'), writeDailyCsv(days.filter(({ date }) => date < '2026-05-01')));
+  writeFileSync(join(folder, 'kitchen.csv'), writeDailyCsv(days.slice(0, 5)));
+  writeFileSync(join(folder, 'shed-wall-odd.csv'), Buffer.from([0, 1, 2, 3]));
+  watched.readNow();
+  const outcome = (name: string) => store.weatherFiles().find((file) => file.name === name)!.outcome;
+  expect(outcome('shed-wall-2026.csv')).toMatchObject({ kind: 'read', stationId: SHED, added: 485, problems: 0 });
+  expect(outcome('kitchen.csv')).toEqual({ kind: 'refused', reason: 'its name begins with no station\'s name' });
+  expect(outcome('shed-wall-odd.csv')).toMatchObject({ kind: 'refused', reason: expect.stringContaining('not a text file') as unknown });
+
+  // The next months of the same thermometer, written in °F under a name that says °C.
+  const inFahrenheit = days.filter(({ date }) => date >= '2026-05-01').map((day) => ({ ...day, minC: day.minC * 1.8 + 32, maxC: day.maxC * 1.8 + 32 }));
+  writeFileSync(join(folder, 'shed-wall-may.csv'), writeDailyCsv(inFahrenheit));
+  watched.readNow();
+  expect(outcome('shed-wall-may.csv')).toMatchObject({ kind: 'refused', reason: expect.stringContaining('°F') as unknown });
+  writeFileSync(join(folder, 'shed-wall-may.csv'), writeDailyCsv(days.filter(({ date }) => date >= '2026-05-01' && date < '2026-05-12')));
+  watched.readNow();
+  expect(outcome('shed-wall-may.csv')).toMatchObject({ kind: 'read', added: 11 });
+});
+
+test('where the own station is silent another stands in, and that is told', () => {
+  store.writeDays(ROOF, days.map((day) => ({ ...day, minC: day.minC + 1.5, maxC: day.maxC + 3 })));
+  const season = seasonReader(store, store.garden()!, TODAY).ofPlace(store.place(OUTSIDE)!);
+  expect(season.measured).toHaveLength(139);
+  expect(season.stoodInDays).toBe(8);
+  const last = season.measured.at(-1)!;
+  expect(last).toMatchObject({ date: '2026-05-19', origin: 'neighbour' });
+  expect(last.maxC).toBeCloseTo(days.at(-1)!.maxC, 6);
+});
+
+test('a doubtful day is left out by a fix that can be taken back; the reading stays', async () => {
+  const odd = '2026-03-10';
+  const before = store.day(SHED, odd)!;
+  store.writeDays(SHED, [{ ...before, maxC: 58 }]);
+  const check = () => stationCheck(store, store.station(SHED)!, addDays(TODAY, -1));
+  expect(check().doubts).toMatchObject([{ kind: 'spike', from: odd, maxC: 58 }]);
+  const fix = { id: v7(), stationId: SHED, from: odd, to: odd, kind: 'leave-out', why: 'stood in the sun' };
+  expect((await send('PUT', `/weather-fixes/${fix.id}`, fix)).status).toBe(200);
+  expect(check()).toMatchObject({ doubts: [], fixes: [fix], bridged: [{ from: odd, to: odd }] });
+  expect((await send('DELETE', `/weather-fixes/${fix.id}`)).status).toBe(204);
+  expect(check().doubts).toHaveLength(1);
+  const backwards = { ...fix, id: v7(), to: '2026-03-09' };
+  expect((await send('PUT', `/weather-fixes/${backwards.id}`, backwards)).status).toBe(422);
+  store.writeDays(SHED, [before]);
+});
+
+test('hours come in with a day and go out as its sum of heat', async () => {
+  const hoursC = Array.from({ length: 24 }, (_, hour) => (hour < 12 ? 4 : 20));
+  const body = { days: [{ date: '2026-05-15', minC: 4, maxC: 20, rainMm: null, windMs: null, hoursC }], replaceChanged: false, preview: false };
+  expect((await send('POST', `/stations/${SHED}/days`, body)).status).toBe(200);
+  expect(store.days(SHED, '2026-05-15', '2026-05-15')[0]!.hoursC).toEqual(hoursC);
+  expect((await send('POST', `/stations/${SHED}/days`, { ...body, days: [{ ...body.days[0], hoursC: [1, 2] }] })).status).toBe(422);
+});
+
+test('three paired readings tell a place\'s offset; twelve months or none are kept', async () => {
+  for (const [i, warmer] of [3, 4, 5].entries()) {
+    const day = store.days(SHED, `2026-05-0${i + 1}`, `2026-05-0${i + 1}`)[0]!;
+    const pair = { id: v7(), placeId: OUTSIDE, on: day.date, lowC: day.minC + warmer, highC: day.maxC + 6 };
+    expect((await send('PUT', `/paired-readings/${pair.id}`, pair)).status).toBe(200);
+  }
+  const { learned } = await (await send('GET', `/places/${OUTSIDE}/offset`)).json() as { learned: { pairs: unknown[]; offset: { min: { offsetC: number }; max: { offsetC: number } } } };
+  expect(learned.offset.min.offsetC).toBeCloseTo(4, 6);
+  expect(learned.offset.max.offsetC).toBeCloseTo(6, 6);
+
+  const month = (number: number) => ({ month: number, minC: 5, maxC: 15, rainMm: 60, wetDays: 10 });
+  const year = Array.from({ length: 12 }, (_, i) => month(i + 1));
+  expect((await send('PUT', '/normals', { normals: year.slice(0, 11) })).status).toBe(422);
+  expect((await send('PUT', '/normals', { normals: year })).status).toBe(200);
+  expect(store.normals()).toEqual(year);
+});
