@@ -1,0 +1,131 @@
+import { lazy, Suspense } from 'react';
+import { Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
+import { useGarden } from './api/queries.ts';
+import { WaitingBadge } from './outbox/waiting-badge.tsx';
+import { NoticesProvider } from './parts/notices.tsx';
+import { Answered } from './parts/page.tsx';
+import { SeasonBand } from './parts/season-band.tsx';
+import { FootNav, ShellHeader } from './parts/shell-header.tsx';
+import { Shortcuts } from './parts/shortcuts.tsx';
+import { NowPage } from './places/now/now-page.tsx';
+
+const GardenPage = lazy(() => import('./places/garden/garden-page.tsx').then((m) => ({ default: m.GardenPage })));
+const PlantPage = lazy(() => import('./places/garden/plant-page.tsx').then((m) => ({ default: m.PlantPage })));
+const NewPlantPage = lazy(() => import('./places/garden/plant-page.tsx').then((m) => ({ default: m.NewPlantPage })));
+const LookPage = lazy(() => import('./places/look/look-page.tsx').then((m) => ({ default: m.LookPage })));
+const NewWatchPage = lazy(() => import('./places/look/new-watch-page.tsx').then((m) => ({ default: m.NewWatchPage })));
+const WatchPage = lazy(() => import('./places/look/watch-page.tsx').then((m) => ({ default: m.WatchPage })));
+const NamePage = lazy(() => import('./places/look/name-page.tsx').then((m) => ({ default: m.NamePage })));
+const EyePage = lazy(() => import('./places/look/eye/eye-page.tsx').then((m) => ({ default: m.EyePage })));
+const CountPage = lazy(() => import('./places/look/count/count-page.tsx').then((m) => ({ default: m.CountPage })));
+const RoundPage = lazy(() => import('./places/look/round/round-page.tsx').then((m) => ({ default: m.RoundPage })));
+const StopPage = lazy(() => import('./places/look/round/stop-page.tsx').then((m) => ({ default: m.StopPage })));
+const RoundSummaryPage = lazy(() => import('./places/look/round/round-summary-page.tsx').then((m) => ({ default: m.RoundSummaryPage })));
+const CatchPage = lazy(() => import('./places/look/catch-page.tsx').then((m) => ({ default: m.CatchPage })));
+const AreaPage = lazy(() => import('./places/look/area/area-page.tsx').then((m) => ({ default: m.AreaPage })));
+const PhotoPage = lazy(() => import('./places/look/photos/photo-page.tsx').then((m) => ({ default: m.PhotoPage })));
+const GuidePage = lazy(() => import('./places/look/guide/guide-page.tsx').then((m) => ({ default: m.GuidePage })));
+const TargetPage = lazy(() => import('./places/look/guide/target-page.tsx').then((m) => ({ default: m.TargetPage })));
+const HostPage = lazy(() => import('./places/look/guide/host-and-sign-pages.tsx').then((m) => ({ default: m.HostPage })));
+const SignPage = lazy(() => import('./places/look/guide/host-and-sign-pages.tsx').then((m) => ({ default: m.SignPage })));
+const WhenPage = lazy(() => import('./places/when/when-page.tsx').then((m) => ({ default: m.WhenPage })));
+const StationsPage = lazy(() => import('./places/when/stations-page.tsx').then((m) => ({ default: m.StationsPage })));
+const CalendarPage = lazy(() => import('./places/when/calendar-page.tsx').then((m) => ({ default: m.CalendarPage })));
+const ReadingPage = lazy(() => import('./places/when/reading-page.tsx').then((m) => ({ default: m.ReadingPage })));
+const ForecastPage = lazy(() => import('./places/when/forecast-page.tsx').then((m) => ({ default: m.ForecastPage })));
+const CheckPage = lazy(() => import('./places/when/check-page.tsx').then((m) => ({ default: m.CheckPage })));
+const HoursPage = lazy(() => import('./places/when/hours-page.tsx').then((m) => ({ default: m.HoursPage })));
+const DormantPage = lazy(() => import('./places/when/dormant-page.tsx').then((m) => ({ default: m.DormantPage })));
+const DayPage = lazy(() => import('./places/when/day-page.tsx').then((m) => ({ default: m.DayPage })));
+const NormalsPage = lazy(() => import('./places/when/normals-page.tsx').then((m) => ({ default: m.NormalsPage })));
+const HourPage = lazy(() => import('./places/now/hour-page.tsx').then((m) => ({ default: m.HourPage })));
+const BookPage = lazy(() => import('./places/seasons/book-page.tsx').then((m) => ({ default: m.BookPage })));
+const HandPage = lazy(() => import('./places/look/hand-page.tsx').then((m) => ({ default: m.HandPage })));
+const WeighPage = lazy(() => import('./places/look/weigh-page.tsx').then((m) => ({ default: m.WeighPage })));
+const MeetPage = lazy(() => import('./places/mix/meet-page.tsx').then((m) => ({ default: m.MeetPage })));
+const ImportPage = lazy(() => import('./places/when/import-page.tsx').then((m) => ({ default: m.ImportPage })));
+const MixPage = lazy(() => import('./places/mix/mix-page.tsx').then((m) => ({ default: m.MixPage })));
+const ShelfPage = lazy(() => import('./places/mix/shelf-page.tsx').then((m) => ({ default: m.ShelfPage })));
+const ProductPage = lazy(() => import('./places/mix/product-page.tsx').then((m) => ({ default: m.ProductPage })));
+const SeasonsPage = lazy(() => import('./places/seasons/seasons-page.tsx').then((m) => ({ default: m.SeasonsPage })));
+const SetupPage = lazy(() => import('./places/setup/setup-page.tsx').then((m) => ({ default: m.SetupPage })));
+
+/** Every address of the app. Without a garden there is only Setup. */
+export function App() {
+  return (
+    <NoticesProvider>
+      <Routes>
+        <Route element={<Frame />}>
+          <Route index element={<Navigate to="/now" replace />} />
+          <Route path="now" element={<NowPage />} />
+          <Route path="garden" element={<GardenPage />} />
+          <Route path="garden/new" element={<NewPlantPage />} />
+          <Route path="garden/:plantId" element={<PlantPage />} />
+          <Route path="look" element={<LookPage />} />
+          <Route path="look/new" element={<NewWatchPage />} />
+          <Route path="look/guide" element={<GuidePage />} />
+          <Route path="look/guide/host/:hostId" element={<HostPage />} />
+          <Route path="look/guide/sign/:checkId" element={<SignPage />} />
+          <Route path="look/guide/:targetId" element={<TargetPage />} />
+          <Route path="look/eye" element={<EyePage />} />
+          <Route path="look/round" element={<RoundPage />} />
+          <Route path="look/round/stop" element={<StopPage />} />
+          <Route path="look/round/:roundId" element={<RoundSummaryPage />} />
+          <Route path="look/:watchId" element={<WatchPage />} />
+          <Route path="look/:watchId/name" element={<NamePage />} />
+          <Route path="look/:watchId/count" element={<CountPage />} />
+          <Route path="look/:watchId/tape" element={<CatchPage />} />
+          <Route path="look/:watchId/photo/:photoId" element={<PhotoPage />} />
+          <Route path="look/:watchId/photo/:photoId/area" element={<AreaPage />} />
+          <Route path="when" element={<WhenPage />} />
+          <Route path="when/stations" element={<StationsPage />} />
+          <Route path="when/stations/:stationId/import" element={<ImportPage />} />
+          <Route path="when/stations/:stationId/check" element={<CheckPage />} />
+          <Route path="when/hours" element={<HoursPage />} />
+          <Route path="when/dormant" element={<DormantPage />} />
+          <Route path="when/day" element={<DayPage />} />
+          <Route path="now/hour" element={<HourPage />} />
+          <Route path="seasons/book" element={<BookPage />} />
+          <Route path="look/:watchId/hand" element={<HandPage />} />
+          <Route path="look/:watchId/weigh" element={<WeighPage />} />
+          <Route path="mix/meet" element={<MeetPage />} />
+          <Route path="when/normals" element={<NormalsPage />} />
+          <Route path="when/stations/:stationId/reading" element={<ReadingPage />} />
+          <Route path="when/stations/:stationId/forecast" element={<ForecastPage />} />
+          <Route path="when/calendar" element={<CalendarPage />} />
+          <Route path="when/:watchId" element={<WhenPage />} />
+          <Route path="mix" element={<MixPage />} />
+          <Route path="mix/shelf" element={<ShelfPage />} />
+          <Route path="mix/shelf/:productId" element={<ProductPage />} />
+          <Route path="seasons" element={<SeasonsPage />} />
+          <Route path="setup" element={<SetupPage />} />
+          <Route path="*" element={<p>There is nothing at this address.</p>} />
+        </Route>
+      </Routes>
+    </NoticesProvider>
+  );
+}
+
+function Frame() {
+  const garden = useGarden();
+  const { pathname } = useLocation();
+  return (
+    <>
+      <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-base-100 focus:p-3">Skip to the page</a>
+      <ShellHeader />
+      {garden.data?.garden && <SeasonBand />}
+      <WaitingBadge />
+      <main id="main" className="px-4 md:px-7 py-5 pb-24 md:pb-10 max-w-[1400px]">
+        <Answered question={garden}>
+          {({ garden: known }) => (
+            <Suspense fallback={<p className="soft" role="status">Opening…</p>}>
+              {known || pathname === '/setup' ? <Outlet /> : <Navigate to="/setup" replace />}
+            </Suspense>
+          )}
+        </Answered>
+      </main>
+      <FootNav />
+      <Shortcuts />
+    </>
+  );
+}

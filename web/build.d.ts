@@ -1,0 +1,2 @@
+/** When this build was made. */
+declare const __BUILD__: string;

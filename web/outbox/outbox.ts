@@ -1,0 +1,157 @@
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import type { ProblemBody } from '#server/problem';
+
+/** Something entered, as it will be sent. The address carries the record's own id, so that sending it again keeps one. */
+export interface Entry {
+  /** When it was entered here, in ms: what reaches the server late does not undo what was entered since. */
+  readonly enteredAt?: number;
+  readonly method: 'PUT' | 'DELETE';
+  readonly path: string;
+  /** What it is, for the person who waits: "10 twigs, West hedge". */
+  readonly label: string;
+  readonly json?: string;
+  /** A picture goes with its record. */
+  readonly image?: Blob;
+}
+
+export interface WaitingEntry extends Entry {
+  readonly seq: number;
+  /** Why the server would not take it; it waits for the person, the others go on. */
+  readonly refused?: string;
+}
+
+interface OutboxSchema extends DBSchema {
+  waiting: { key: number; value: Omit<WaitingEntry, 'seq'> & { seq?: number } };
+}
+
+/** What came of sending one entry. */
+type Sent = { readonly kind: 'taken' } | { readonly kind: 'unreachable' } | { readonly kind: 'refused'; readonly title: string };
+
+const RETRY_MS = 8000;
+const GIVE_UP_MS = 10_000;
+const PATIENCE_MS = 1500;
+
+let opened: Promise<IDBPDatabase<OutboxSchema>> | null = null;
+const database = () => (opened ??= openDB<OutboxSchema>('juglans-outbox', 1, { upgrade: (db) => { db.createObjectStore('waiting', { keyPath: 'seq', autoIncrement: true }); } }));
+
+let shown: readonly WaitingEntry[] = [];
+const listeners = new Set<() => void>();
+const sentListeners = new Set<() => void>();
+
+/** Everything not yet taken by the server, oldest first, as last known. */
+export const waitingEntries = (): readonly WaitingEntry[] => shown;
+
+export function onWaitingChange(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+/** Called when the server has taken something. */
+export function onSent(listener: () => void): () => void {
+  sentListeners.add(listener);
+  return () => sentListeners.delete(listener);
+}
+
+let lastMoment = 0;
+
+/** Now, but never the same moment twice: what was entered later must read as later. */
+function nextMoment(): number {
+  lastMoment = Math.max(Date.now(), lastMoment + 1);
+  return lastMoment;
+}
+
+async function refresh(): Promise<void> {
+  shown = (await (await database()).getAll('waiting')) as WaitingEntry[];
+  listeners.forEach((listener) => listener());
+}
+
+/**
+ * Keeps an entry on this device, then sends everything that waits, in the order it was entered.
+ * Once this resolves the entry is safe here even if the page closes. Says whether the server has it.
+ */
+export async function keepAndSend(entry: Entry): Promise<'sent' | 'waiting' | { readonly refused: string }> {
+  const db = await database();
+  const seq = await db.add('waiting', { ...entry, enteredAt: nextMoment() });
+  await refresh();
+  // A hand in a glove does not wait for a slow server: what is safe here may be sent later.
+  await Promise.race([sendWaiting(), new Promise((go) => { setTimeout(go, PATIENCE_MS); })]);
+  const left = await db.get('waiting', seq);
+  if (!left) return 'sent';
+  return left.refused === undefined ? 'waiting' : { refused: left.refused };
+}
+
+let sending: Promise<void> | null = null;
+
+/** Sends what waits; one run at a time, and what comes in meanwhile goes with it. */
+export function sendWaiting(): Promise<void> {
+  sending ??= runSending().finally(() => { sending = null; });
+  return sending;
+}
+
+async function runSending(): Promise<void> {
+  const db = await database();
+  let taken = 0;
+  for (let after = 0; ;) {
+    const next = (await db.getAll('waiting', IDBKeyRange.lowerBound(after, true), 1))[0] as WaitingEntry | undefined;
+    if (!next) break;
+    after = next.seq;
+    if (next.refused !== undefined) continue;
+    const sent = await send(next);
+    if (sent.kind === 'unreachable') break;
+    if (sent.kind === 'taken') await db.delete('waiting', next.seq);
+    else await db.put('waiting', { ...next, refused: sent.title });
+    taken++;
+    await refresh();
+  }
+  if (taken > 0) sentListeners.forEach((listener) => listener());
+}
+
+async function send(entry: WaitingEntry): Promise<Sent> {
+  let response: Response;
+  try {
+    response = await fetch(`/api${entry.path}`, { method: entry.method, signal: AbortSignal.timeout(GIVE_UP_MS), ...bodyOf(entry) });
+  } catch {
+    return { kind: 'unreachable' };
+  }
+  // Taken out already is taken out. A server in trouble is asked again later.
+  if (response.ok || (entry.method === 'DELETE' && response.status === 404)) return { kind: 'taken' };
+  if (response.status >= 500 || response.status === 401) return { kind: 'unreachable' };
+  const problem = (await response.json().catch(() => null)) as ProblemBody | null;
+  const details = problem?.errors?.map((error) => `${error.path.join(' ')}: ${error.message}`).join('; ');
+  return { kind: 'refused', title: [problem?.title ?? 'The server would not take it.', details].filter(Boolean).join(' ') };
+}
+
+function bodyOf({ json, image, enteredAt }: Entry): { body?: BodyInit; headers: Record<string, string> } {
+  const headers = { 'entered-at': String(enteredAt ?? 0) };
+  if (json === undefined) return { headers };
+  if (!image) return { body: json, headers: { ...headers, 'content-type': 'application/json' } };
+  const form = new FormData();
+  form.set('record', json);
+  form.set('image', image, 'photo.jpg');
+  return { body: form, headers };
+}
+
+/** Gives up an entry that waits; it is gone from this device. */
+export async function dropWaiting(seq: number): Promise<void> {
+  await (await database()).delete('waiting', seq);
+  await refresh();
+}
+
+/** Lets a refused entry be tried again. */
+export async function retryRefused(seq: number): Promise<void> {
+  const db = await database();
+  const entry = await db.get('waiting', seq);
+  if (!entry) return;
+  const { refused: _, ...again } = entry;
+  await db.put('waiting', again);
+  await refresh();
+  await sendWaiting();
+}
+
+/** Reads what an earlier page left, and tries again whenever the connection may be back. */
+export function startOutbox(): void {
+  void refresh().then(sendWaiting);
+  window.addEventListener('online', () => void sendWaiting());
+  document.addEventListener('visibilitychange', () => { if (!document.hidden) void sendWaiting(); });
+  setInterval(() => { if (shown.some((entry) => entry.refused === undefined)) void sendWaiting(); }, RETRY_MS);
+}

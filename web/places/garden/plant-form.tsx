@@ -1,0 +1,101 @@
+import { useState } from 'react';
+import { useForm, type ResolverResult } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import type { z } from 'zod';
+import { plantRecord, type Place, type Plant } from '#core/records';
+import { HOSTS, hostById } from '#knowledge';
+import { usePutPlant } from '../../api/queries.ts';
+import { Field } from '../../parts/field.tsx';
+import { spreadProblem } from '../../parts/form-errors.ts';
+import { useNotices } from '../../parts/notices.tsx';
+import type { Show } from '../../show/units.ts';
+import { useShow } from '../../show/use-show.ts';
+
+const HOSTS_BY_NAME = [...HOSTS].sort((a, b) => a.name.localeCompare(b.name));
+const SHOWN = ['name', 'hostId', 'placeId', 'count', 'heightM', 'spreadM', 'lengthM', 'yearPlanted', 'note'] as const;
+
+/** Everything about one plant. Sizes are typed in the garden's unit and kept in metres. */
+export function PlantForm({ plant, places, isNew }: { plant: Plant; places: readonly Place[]; isNew: boolean }) {
+  const show = useShow();
+  const { say } = useNotices();
+  const navigate = useNavigate();
+  const put = usePutPlant();
+  const [problem, setProblem] = useState<string | null>(null);
+  const { register, handleSubmit, setError, setValue, formState: { errors } } = useForm<TypedPlant, unknown, Plant>({
+    // What is typed stays as typed; only its record, in metres, is judged.
+    resolver: (typed) => judged(recordOf(typed, show)),
+    defaultValues: typedOf(plant, show),
+  });
+  const hostField = register('hostId', {
+    onChange: (event: { target: { value: string } }) => { if (isNew && event.target.value) setValue('edible', hostById(event.target.value).edible); },
+  });
+  const save = handleSubmit(async (values) => {
+    try {
+      await put.mutateAsync(values);
+      say(isNew ? `${values.name} was added.` : `${values.name} was saved.`, isNew ? undefined : () => put.mutate(plant));
+      if (isNew) await navigate(`/garden/${values.id}`);
+      setProblem(null);
+    } catch (error) {
+      setProblem(spreadProblem(error, setError, SHOWN));
+    }
+  });
+  const sizeHint = `in ${show.lengthUnit}`;
+  return (
+    <form onSubmit={(event) => void save(event)} noValidate className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
+      {problem && <p role="alert" className="sm:col-span-full text-error font-semibold">{problem}</p>}
+      <Field label="Name" hint="as you call it" error={errors.name?.message}><input className="input w-full" {...register('name')} /></Field>
+      <Field label="What it is" error={errors.hostId?.message}>
+        <select className="select w-full" {...hostField}>
+          <option value="">choose…</option>
+          {HOSTS_BY_NAME.map((host) => <option key={host.id} value={host.id}>{host.name}</option>)}
+        </select>
+      </Field>
+      <Field label={isNew ? 'Place' : 'First place'} hint={isNew ? undefined : 'later places come from its moves'} error={errors.placeId?.message}>
+        <select className="select w-full" {...register('placeId')}>{places.map((place) => <option key={place.id} value={place.id}>{place.name}</option>)}</select>
+      </Field>
+      <Field label="How many" hint="a hedge or row counts as one watch" error={errors.count?.message}><input className="input w-full" inputMode="numeric" {...register('count')} /></Field>
+      <Field label="Height" hint={sizeHint} error={errors.heightM?.message}><input className="input w-full" inputMode="decimal" {...register('heightM')} /></Field>
+      <Field label="Spread" hint={`front to back, ${sizeHint}`} error={errors.spreadM?.message}><input className="input w-full" inputMode="decimal" {...register('spreadM')} /></Field>
+      <Field label="Length of the row" hint={`${sizeHint}; empty if it stands alone`} error={errors.lengthM?.message}><input className="input w-full" inputMode="decimal" {...register('lengthM')} /></Field>
+      <Field label="Year planted" hint="empty if not known" error={errors.yearPlanted?.message}><input className="input w-full" inputMode="numeric" {...register('yearPlanted')} /></Field>
+      <Field label="Vigour"><select className="select w-full" {...register('vigour')}><option value="weak">weak</option><option value="fair">fair</option><option value="strong">strong</option></select></Field>
+      <Field label="Light"><select className="select w-full" {...register('light')}><option value="sun">sun</option><option value="part-shade">part shade</option><option value="shade">shade</option></select></Field>
+      <Field label="Watered" hint="wet leaves feed fungi"><select className="select w-full" {...register('watering')}><option value="rain">by rain only</option><option value="at-base">at the base</option><option value="overhead">from above</option></select></Field>
+      <Field label="Age"><select className="select w-full" {...register('age')}><option value="young">young</option><option value="mature">mature</option></select></Field>
+      <label className="flex items-center gap-3 min-h-11"><input type="checkbox" className="checkbox" {...register('edible')} /> Parts of it are eaten</label>
+      <label className="flex items-center gap-3 min-h-11"><input type="checkbox" className="checkbox" {...register('outOfReach')} /> Not mine, or out of reach: watch only</label>
+      <div className="sm:col-span-full"><Field label="Note" error={errors.note?.message}><textarea className="textarea w-full" rows={2} {...register('note')} /></Field></div>
+      <div className="sm:col-span-full"><button type="submit" className="btn btn-primary" disabled={put.isPending}>{isNew ? 'Add it' : 'Save'}</button></div>
+    </form>
+  );
+}
+
+type TypedField = 'count' | 'heightM' | 'spreadM' | 'lengthM' | 'yearPlanted';
+
+/** A plant as it stands in the form: numbers as typed, sizes in the garden's unit. */
+type TypedPlant = Omit<z.input<typeof plantRecord>, TypedField> & Record<TypedField, string>;
+
+function judged(record: z.input<typeof plantRecord>): ResolverResult<TypedPlant, Plant> {
+  const { success, data, error } = plantRecord.safeParse(record);
+  if (success) return { values: data, errors: {} };
+  return { values: {}, errors: Object.fromEntries(error.issues.map((issue) => [issue.path[0], { type: 'value', message: issue.message }])) };
+}
+
+function typedOf(plant: Plant, show: Show): TypedPlant {
+  const size = (metres: number | null) => (metres ? String(show.lengthNumber(metres)) : '');
+  return {
+    ...plant, count: String(plant.count), yearPlanted: plant.yearPlanted === null ? '' : String(plant.yearPlanted),
+    heightM: size(plant.heightM), spreadM: size(plant.spreadM), lengthM: size(plant.lengthM),
+  };
+}
+
+/** The record of what is typed; what is no number becomes NaN, which the schema refuses beside its field. */
+function recordOf(typed: TypedPlant, show: Show): z.input<typeof plantRecord> {
+  const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.')));
+  const metres = (text: string) => Math.round(show.metresFrom(number(text)) * 1000) / 1000;
+  const orNone = <T,>(text: string, read: (text: string) => T) => (text.trim() === '' ? null : read(text));
+  return {
+    ...typed, count: number(typed.count), yearPlanted: orNone(typed.yearPlanted, number),
+    heightM: metres(typed.heightM), spreadM: metres(typed.spreadM), lengthM: orNone(typed.lengthM, metres),
+  };
+}

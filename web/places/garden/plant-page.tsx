@@ -1,0 +1,154 @@
+import { useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import type { Move, Place, Plant } from '#core/records';
+import { hostById } from '#knowledge';
+import { newId } from '../../api/new-id.ts';
+import { usePlaces, usePlants, usePutMove, usePutPlant, useRemoveMove } from '../../api/queries.ts';
+import { BeadScale } from '../../parts/bead-scale.tsx';
+import { Field } from '../../parts/field.tsx';
+import { useNotices } from '../../parts/notices.tsx';
+import { useTakeOut } from '../../parts/use-take-out.ts';
+import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
+import { showFullDate } from '../../show/dates.ts';
+import { useToday } from '../../show/use-show.ts';
+import { STATUS_WORDS } from '../look/status-words.ts';
+import { Diary } from './diary.tsx';
+import { PlantForm } from './plant-form.tsx';
+import { TouchingSection } from './touching-section.tsx';
+
+/** A new plant, empty but for the usual. */
+export function NewPlantPage() {
+  const [id] = useState(newId);
+  return (
+    <Answered question={usePlaces()}>
+      {(places) => (
+        <>
+          <PageHead title="A new plant" lead="Only name, kind, place and size matter at once; the rest can follow." />
+          <div className="sheet p-5">
+            <PlantForm isNew places={places} plant={{
+              id, name: '', hostId: '', placeId: places[0]?.id ?? '', count: 1, heightM: 0, spreadM: 0, lengthM: null, yearPlanted: null, vigour: 'fair', light: 'sun',
+              watering: 'rain', edible: false, age: 'mature', outOfReach: false, retiredOn: null, retiredWhy: '', note: '',
+            }} />
+          </div>
+        </>
+      )}
+    </Answered>
+  );
+}
+
+/** A plant's own page: its watches, its places, its particulars. */
+export function PlantPage() {
+  const { plantId } = useParams();
+  const places = usePlaces();
+  return (
+    <Answered question={usePlants()}>
+      {(plants) => {
+        const plant = plants.find((entry) => entry.id === plantId);
+        if (!plant) return <EmptyState title="There is no such plant."><Link className="link-husk" to="/garden">To the garden</Link></EmptyState>;
+        const { moves, watches, touching: _, ...record } = plant;
+        return <Answered question={places}>{(known) => <PlantView key={plant.id} plant={record} moves={moves} watches={watches} places={known} />}</Answered>;
+      }}
+    </Answered>
+  );
+}
+
+type ListedWatches = NonNullable<ReturnType<typeof usePlants>['data']>[number]['watches'];
+
+function PlantView({ plant, moves, watches, places }: { plant: Plant; moves: readonly Move[]; watches: ListedWatches; places: readonly Place[] }) {
+  const [params] = useSearchParams();
+  const host = hostById(plant.hostId);
+  return (
+    <>
+      <PageHead title={plant.name} lead={<>{host.name}, <i>{host.botanical}</i>{host.evergreen ? ', evergreen' : ', loses its leaves'}{host.oil === 'avoid' ? '; hurt by oil' : ''}.</>}>
+        {plant.retiredOn === null && <Link to={`/look/new?plant=${plant.id}`} className="btn btn-primary">Note something on it</Link>}
+      </PageHead>
+      <div className="grid gap-5 lg:grid-cols-[minmax(0,1fr)_340px]">
+        <section aria-label="Particulars" className="sheet p-5 order-2 lg:order-none"><PlantForm isNew={params.has('new')} plant={plant} places={places} /></section>
+        <div className="flex flex-col gap-5">
+          <section aria-label="Watches">
+            <h2 className="mb-2">Watches</h2>
+            <ul className="sheet divide-y divide-base-300">
+              {watches.length === 0 && <li className="p-4 soft">None. What is not looked at is not known.</li>}
+              {watches.map((watch) => (
+                <li key={watch.id}>
+                  <Link to={`/look/${watch.id}`} className="flex flex-col p-4 gap-1 hover:bg-base-200">
+                    <b className="font-semibold">{watch.targetName}</b>
+                    <BeadScale level={watch.level} before={watch.levelBefore} compact />
+                    <span className="soft text-sm">{STATUS_WORDS[watch.status]}</span>
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          </section>
+          <Diary plant={plant} />
+          <Moves plant={plant} moves={moves} places={places} />
+          <TouchingSection plantId={plant.id} />
+          <Retiring plant={plant} />
+        </div>
+      </div>
+    </>
+  );
+}
+
+function Moves({ plant, moves, places }: { plant: Plant; moves: readonly Move[]; places: readonly Place[] }) {
+  const today = useToday();
+  const put = usePutMove();
+  const takeBack = useTakeOut(useRemoveMove(), put, 'The move was taken out.');
+  const [placeId, setPlaceId] = useState(places.find((place) => place.id !== plant.placeId)?.id ?? '');
+  const [movedOn, setMovedOn] = useState(today);
+  const name = (id: string) => places.find((place) => place.id === id)?.name ?? 'a place that is gone';
+  return (
+    <section aria-label="Places it stood in">
+      <h2 className="mb-2">Places it stood in</h2>
+      <div className="sheet p-4">
+        <ul className="text-[0.93rem] flex flex-col gap-1">
+          <li>first: {name(plant.placeId)}</li>
+          {moves.map((move) => (
+            <li key={move.id} className="flex justify-between gap-3">
+              <span>{showFullDate(move.movedOn)}: to {name(move.placeId)}</span>
+              <button type="button" className="link-husk" onClick={() => takeBack(move)}>take out<span className="sr-only"> the move of {showFullDate(move.movedOn)}</span></button>
+            </li>
+          ))}
+        </ul>
+        {places.length > 1 && (
+          <details className="mt-3">
+            <summary className="link-husk list-none">Moved it</summary>
+            <div className="mt-3 flex flex-col gap-3">
+              <Field label="To"><select className="select w-full" value={placeId} onChange={(event) => setPlaceId(event.target.value)}>{places.map((place) => <option key={place.id} value={place.id}>{place.name}</option>)}</select></Field>
+              <Field label="On" error={put.error?.message} hint="from this day on it is read by that place's thermometer"><input type="date" className="input w-full" value={movedOn} max={today} onChange={(event) => setMovedOn(event.target.value)} /></Field>
+              <button type="button" className="btn btn-sm" onClick={() => put.mutate({ id: newId(), plantId: plant.id, placeId, movedOn })}>Record the move</button>
+            </div>
+          </details>
+        )}
+      </div>
+    </section>
+  );
+}
+
+function Retiring({ plant }: { plant: Plant }) {
+  const today = useToday();
+  const put = usePutPlant();
+  const { say } = useNotices();
+  const [why, setWhy] = useState('');
+  if (plant.retiredOn) {
+    return (
+      <div className="sheet p-4 text-[0.93rem]">
+        Retired {showFullDate(plant.retiredOn)}{plant.retiredWhy && `: ${plant.retiredWhy}`}. Its history is kept.
+        <button type="button" className="link-husk block mt-2" onClick={() => put.mutate({ ...plant, retiredOn: null, retiredWhy: '' })}>It is back</button>
+      </div>
+    );
+  }
+  const retire = () => put.mutate({ ...plant, retiredOn: today, retiredWhy: why.trim() }, {
+    onSuccess: () => say(`${plant.name} is retired. Its history is kept.`, () => put.mutate(plant)),
+  });
+  return (
+    <details className="sheet p-4">
+      <summary className="link-husk list-none">Retire this plant</summary>
+      <p className="soft text-sm mt-2">Gone, given away or dead: it leaves the lists, its records stay.</p>
+      <div className="mt-3 flex flex-col gap-3">
+        <Field label="Why"><input className="input w-full" value={why} maxLength={200} onChange={(event) => setWhy(event.target.value)} /></Field>
+        <button type="button" className="btn btn-sm" onClick={retire}>Retire it</button>
+      </div>
+    </details>
+  );
+}

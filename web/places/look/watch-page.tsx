@@ -1,0 +1,198 @@
+import { Link, useParams } from 'react-router';
+import { isScaleGroup } from '#core/identify';
+import type { Watch } from '#core/records';
+import { CHECKS, GROUPS, inSentence, PROTOCOL_TEXTS, targetById } from '#knowledge';
+import type { SummedSample } from '#server/answers/summed-sample';
+import type { WatchPicture } from '#server/answers/watch-picture';
+import type { LoggedSpray } from '#server/store/shelf-store';
+import { useNow, usePutSample, usePutSpray, usePutWatch, useRemoveSample, useRemoveSpray, useShelf, useWatch } from '../../api/queries.ts';
+import { BeadScale } from '../../parts/bead-scale.tsx';
+import { useNotices } from '../../parts/notices.tsx';
+import { Answered, PageHead } from '../../parts/page.tsx';
+import { useTakeOut } from '../../parts/use-take-out.ts';
+import { Reason } from '../../parts/reason.tsx';
+import { showDate, showFullDate } from '../../show/dates.ts';
+import { showMeasure, unitWords } from '../../show/measures.ts';
+import { showShare } from '../../show/units.ts';
+import { useShow, useToday } from '../../show/use-show.ts';
+import { closingWords, dueWords } from '../now/due-words.ts';
+import { changeWords } from '../seasons/change-words.ts';
+import { PhotoStrip } from './photos/photo-strip.tsx';
+import { CatchLists } from './catch-lists.tsx';
+import { HandworkList } from './handwork-list.tsx';
+import { SpreadSection } from './spread-section.tsx';
+import { LIFE_WORDS, STATUS_WORDS } from './status-words.ts';
+import { TagSection } from './tag-section.tsx';
+
+/** One watch at a glance: what it is and how sure, how bad against last season, what next and why. */
+export function WatchPage() {
+  const { watchId = '' } = useParams();
+  return <Answered question={useWatch(watchId)}>{(picture) => <WatchView picture={picture} />}</Answered>;
+}
+
+function WatchView({ picture }: { picture: WatchPicture }) {
+  const { watch, plant, targetName, status, level, levelBefore, change, life } = picture;
+  const scale = isScaleGroup(watch.group);
+  return (
+    <>
+      <PageHead title={`${plant.name}, ${inSentence(targetName)}`} lead={watch.group ? GROUPS[watch.group].meaning : 'Not enough has been seen to name it.'}>
+        <Link className="btn" to={`/look/${watch.id}/name`}>Look and name</Link>
+        <Link className="btn" to={`/look/${watch.id}/weigh`}>Weigh it</Link>
+        {picture.protocols[0] && <Link className="btn btn-primary" to={`/look/${watch.id}/count`}>Count {PROTOCOL_TEXTS[picture.protocols[0]].unit[1]}</Link>}
+        {(scale || watch.group === null || watch.group === 'leaf-miner') && <Link className="btn" to={`/look/${watch.id}/tape`}>{watch.group === 'leaf-miner' ? 'Enter a trap' : 'Enter a tape'}</Link>}
+      </PageHead>
+      <div className="grid gap-6 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_380px]">
+        <div className="flex flex-col gap-5 min-w-0">
+          <section aria-label="How bad it is" className="sheet p-4 grid gap-4 sm:grid-cols-[120px_minmax(0,1fr)]">
+            <BeadScale level={level} before={levelBefore} />
+            <div>
+              <p className="font-semibold">{change ? changeWords(change) : picture.protocols.length > 0 ? 'One count so far or none: nothing to compare yet.' : 'Followed by looking.'}</p>
+              <p className="soft mt-1">{LIFE_WORDS[life.because]}</p>
+              <p className="soft mt-1">Status: {STATUS_WORDS[status]}.</p>
+            </div>
+          </section>
+          <NextSteps picture={picture} />
+          <Counts picture={picture} />
+          <Sprays picture={picture} />
+          <HandworkList picture={picture} />
+        </div>
+        <div className="flex flex-col gap-5">
+          {(scale || picture.traps.length > 0) && <CatchLists picture={picture} />}
+          {picture.protocols.length > 0 && <TagSection picture={picture} />}
+          {watch.outcome === 'open' && <SpreadSection picture={picture} />}
+          <PhotoStrip watchId={watch.id} />
+          <Seen picture={picture} />
+          <Outcome watch={watch} />
+        </div>
+      </div>
+    </>
+  );
+}
+
+function NextSteps({ picture }: { picture: WatchPicture }) {
+  const now = useNow().data;
+  const today = useToday();
+  const due = now?.due.filter((item) => item.watchId === picture.watch.id) ?? [];
+  return (
+    <section aria-label="What happens next">
+      <h2 className="mb-2">What happens next</h2>
+      <div className="sheet divide-y divide-base-300">
+        {due.length === 0 && <p className="p-4 soft">Nothing within ten days. {picture.watch.targetId && <Link className="link-husk" to={`/when/${picture.watch.id}`}>See its clock</Link>}</p>}
+        {due.map((item) => {
+          const words = dueWords(item);
+          const closing = closingWords(item, today);
+          return (
+            <div key={item.id} className="p-4">
+              <p><b className="font-semibold">{words.title.replace(`, ${inSentence(item.targetName)}`, '')}</b> <span className={`tag ${closing.tone}`}>{closing.tag}</span> <span className="soft">{closing.line}</span></p>
+              <p className="soft">{words.advice}</p>
+              <div className="flex flex-wrap gap-x-5 items-start"><div className="flex-1 min-w-0 basis-60"><Reason title={words.why} facts={item.facts} ruleId={item.ruleId} eventId={item.eventId} /></div><Link to={words.to} className="btn btn-sm btn-primary mt-1">{words.doIt}</Link></div>
+            </div>
+          );
+        })}
+      </div>
+    </section>
+  );
+}
+
+function Counts({ picture }: { picture: WatchPicture }) {
+  const today = useToday();
+  const takeOutSample = useTakeOut(useRemoveSample(), usePutSample(), 'The count was taken out.');
+  const takeOut = ({ summary: _, tagged: __, ...sample }: SummedSample) => takeOutSample(sample);
+  const counts = [...picture.samples, ...picture.coverChecks].toSorted((a, b) => (a.on < b.on ? 1 : -1));
+  if (counts.length === 0) return null;
+  return (
+    <section aria-label="Counts">
+      <h2 className="mb-2">Counts</h2>
+      <div className="sheet overflow-x-auto" tabIndex={0} role="group" aria-label="Table, scrolls sideways">
+        <table className="table">
+          <thead><tr><th>counted</th><th>how</th><th>found</th><th>level</th><th className="text-right">holed</th><th><span className="sr-only">take out</span></th></tr></thead>
+          <tbody>
+            {counts.map((sample) => (
+              <tr key={sample.id}>
+                <td className="whitespace-nowrap">{showDate(sample.on, today)}</td>
+                <td className="whitespace-nowrap">{unitWords(sample.protocol, sample.units.length)}{sample.tagged ? ', tagged' : ''}</td>
+                <td><b className="font-semibold whitespace-nowrap">{showMeasure(sample.summary.measure)}</b> <span className="soft text-sm">{PROTOCOL_TEXTS[sample.protocol].measureName.replace(/^% /, '')}</span></td>
+                <td>{sample.summary.level && <BeadScale level={sample.summary.level} compact />}</td>
+                <td className="text-right">{sample.summary.holedShare ? showShare(sample.summary.holedShare.value) : ''}</td>
+                <td className="text-right"><button type="button" className="link-husk whitespace-nowrap" onClick={() => takeOut(sample)}>take out<span className="sr-only"> the count of {showDate(sample.on, today)}</span></button></td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}
+
+function Sprays({ picture }: { picture: WatchPicture }) {
+  const show = useShow();
+  const today = useToday();
+  const shelf = useShelf().data;
+  const takeOutSpray = useTakeOut(useRemoveSpray(), usePutSpray(), 'The spray was taken out.');
+  const takeOut = ({ weather: _, ...spray }: LoggedSpray) => takeOutSpray(spray);
+  if (picture.sprays.length === 0) return null;
+  return (
+    <section aria-label="Sprays">
+      <h2 className="mb-2">Sprays</h2>
+      <ul className="sheet divide-y divide-base-300">
+        {[...picture.sprays].reverse().map((spray) => (
+          <li key={spray.id} className="p-4 flex flex-wrap justify-between gap-x-4">
+            <span>
+              <b className="font-semibold">{showDate(spray.on, today)}</b>: {shelf?.products.find((product) => product.id === spray.productId)?.name ?? 'a product'}, {show.volume(spray.sprayMl)} of spray
+              {spray.againstLabel && <span className="tag tag-no ml-2">against the label</span>}
+              <span className="soft block text-sm">{spray.weather
+                ? `${show.temperature(spray.weather.minC)} to ${show.temperature(spray.weather.maxC)}${spray.weather.rainMm === null ? '' : `, rain ${spray.weather.rainMm} mm`} (${spray.weather.origin})`
+                : 'no weather known for that day'}</span>
+            </span>
+            <span className="flex gap-4"><Link className="link-husk whitespace-nowrap" to={`/look/${picture.watch.id}/count?protocol=cover&spray=${spray.id}`}>check the cover<span className="sr-only"> of {showDate(spray.on, today)}</span></Link>
+            <button type="button" className="link-husk whitespace-nowrap" onClick={() => takeOut(spray)}>take out<span className="sr-only"> the spray of {showDate(spray.on, today)}</span></button></span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Seen({ picture }: { picture: WatchPicture }) {
+  const { answers, watch } = picture;
+  const given = CHECKS.filter((check) => answers[check.id] !== undefined);
+  const target = watch.targetId ? targetById(watch.targetId) : null;
+  return (
+    <section aria-label="What was seen">
+      <h2 className="mb-2">What was seen</h2>
+      <div className="sheet p-4 text-[0.93rem]">
+        {target && <p className="mb-2"><i>{target.scientific}</i>. {target.what} Generations: {target.generations}. Winter: {target.winter}. <Link className="link-husk" to={`/look/guide/${target.id}`}>In the field guide</Link></p>}
+        {given.length === 0 && <p className="soft">No checks yet.</p>}
+        <ul className="flex flex-col gap-1">
+          {given.map((check) => (
+            <li key={check.id}><span className="soft">{check.question}</span> <b className="font-semibold">{check.answers.find((answer) => answer.id === answers[check.id])?.label ?? 'Not sure'}</b></li>
+          ))}
+        </ul>
+        {watch.note && <p className="mt-2">{watch.note}</p>}
+      </div>
+    </section>
+  );
+}
+
+function Outcome({ watch }: { watch: Watch }) {
+  const today = useToday();
+  const put = usePutWatch();
+  const { say } = useNotices();
+  const end = (outcome: 'closed' | 'ruled-out') => put.mutate({ ...watch, outcome, outcomeOn: today }, {
+    onSuccess: () => say(outcome === 'closed' ? 'The watch is closed.' : 'The suspicion is ruled out.', () => put.mutate(watch)),
+  });
+  if (watch.outcome !== 'open') {
+    return (
+      <p className="sheet p-4">
+        {watch.outcome === 'closed' ? 'Closed' : 'Ruled out'}{watch.outcomeOn ? ` ${showFullDate(watch.outcomeOn)}` : ''}.{' '}
+        <button type="button" className="link-husk" onClick={() => put.mutate({ ...watch, outcome: 'open', outcomeOn: null })}>Open it again</button>
+      </p>
+    );
+  }
+  return (
+    <div className="flex flex-wrap gap-2">
+      <button type="button" className="btn btn-sm" onClick={() => end('closed')}>Close the watch</button>
+      <button type="button" className="btn btn-sm" onClick={() => end('ruled-out')}>Rule it out</button>
+    </div>
+  );
+}

@@ -1,0 +1,58 @@
+import { Link } from 'react-router';
+import { HANDWORK, inSentence } from '#knowledge';
+import type { BookEntry } from '#server/answers/book-answer';
+import { useBook } from '../../api/queries.ts';
+import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
+import { showFullDate } from '../../show/dates.ts';
+import { significant } from '../../show/units.ts';
+import { useShow } from '../../show/use-show.ts';
+import { RATE_UNITS } from '../mix/mix-words.ts';
+import { SeasonsNav } from './seasons-page.tsx';
+
+/** The record book: every spray and all work by hand, with what such records usually hold. */
+export function BookPage() {
+  return (
+    <>
+      <SeasonsNav />
+      <Answered question={useBook()}>
+        {(entries) => (entries.length === 0
+          ? <EmptyState title="Nothing was done yet."><Link className="link-husk" to="/mix">Mix and log a spray</Link>, or log hand work on a watch.</EmptyState>
+          : (
+            <>
+              <PageHead title={`${entries.length} entries in the record book`} lead="What was done, on what, with what, how much, and the weather of the day. Keep it as long as your rules ask.">
+                <a className="btn" href="/api/book.csv" download>Export CSV</a>
+              </PageHead>
+              <Book entries={entries} />
+            </>
+          ))}
+      </Answered>
+    </>
+  );
+}
+
+function Book({ entries }: { entries: readonly BookEntry[] }) {
+  return (
+    <div className="sheet overflow-x-auto" tabIndex={0} role="group" aria-label="Table, scrolls sideways">
+      <table className="table">
+        <caption className="sr-only">Record book, newest first</caption>
+        <thead><tr><th>On</th><th>Plant and trouble</th><th>What</th><th>How much</th><th>Weather</th><th>Then</th></tr></thead>
+        <tbody>{entries.map((entry) => <Row key={entry.id} entry={entry} />)}</tbody>
+      </table>
+    </div>
+  );
+}
+
+function Row({ entry: { on, watchId, plantName, targetName, spray, handwork } }: { entry: BookEntry }) {
+  const show = useShow();
+  return (
+    <tr className="align-top">
+      <td className="whitespace-nowrap">{showFullDate(on)}</td>
+      <td><Link className="link-husk" to={`/look/${watchId}`}>{plantName}</Link><span className="soft block text-sm">{inSentence(targetName)}</span></td>
+      <td>{spray ? <>{spray.productName}<span className="soft block text-sm">{spray.materialName}, {significant(spray.strengthPercent, 1)} %; {spray.labelLine}, {spray.leafState.replaceAll('-', ' ')}{spray.againstLabel && <b className="text-error"> against the label</b>}</span></>
+        : <>By hand: {HANDWORK[handwork!.kind].done}<span className="soft block text-sm">{handwork!.note}</span></>}</td>
+      <td>{spray ? <>{show.volume(spray.sprayMl)} of spray<span className="soft block text-sm">{significant(spray.rate, 2)} {RATE_UNITS[spray.rateUnit as keyof typeof RATE_UNITS] ?? spray.rateUnit}, {spray.sprayerName.toLowerCase()}</span></> : handwork!.minutes === null ? '' : `${handwork!.minutes} min`}</td>
+      <td>{spray?.weather ? <><span className="whitespace-nowrap">{show.temperature(spray.weather.minC)} to {show.temperature(spray.weather.maxC)}</span><span className="soft block text-sm">{spray.weather.rainMm === null ? '' : `rain ${spray.weather.rainMm} mm, `}{spray.weather.origin}</span></> : ''}</td>
+      <td>{spray && <>{spray.reentryHours !== null && <span className="block whitespace-nowrap">off it {spray.reentryHours} h</span>}{spray.harvestFrom && <span className="block">picked from {showFullDate(spray.harvestFrom)}</span>}</>}</td>
+    </tr>
+  );
+}
