@@ -1,0 +1,81 @@
+import { expect } from '@playwright/test';
+import { HEDGE, HEDGE_PLANT, test } from './server.ts';
+
+const KUMQUAT = '01900000-0000-7003-8000-00000000000f';
+const KUMQUAT_WATCH = '01900000-0000-7004-8000-000000000005';
+
+test('a plant is edited, moved, retired and brought back; its history stays', async ({ page, demo }) => {
+  await page.goto(`${demo.address}/garden/${KUMQUAT}`);
+  await page.getByLabel('Height').fill('1.2');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('Kumquat was saved.')).toBeVisible();
+  await page.goto(`${demo.address}/when/${KUMQUAT_WATCH}`);
+  const sum = page.locator('dt', { hasText: 'Sum to last night' }).locator('xpath=following-sibling::dd[1]');
+  const underGlass = Number.parseInt((await sum.textContent())!, 10);
+
+  await page.goto(`${demo.address}/garden/${KUMQUAT}`);
+  await expect(page.getByLabel('Height')).toHaveValue('1.2');
+  await page.getByText('Moved it').click();
+  await page.getByLabel('To', { exact: true }).selectOption({ label: 'Outdoors' });
+  await page.getByLabel('On', { exact: true }).fill('2026-05-01');
+  await page.getByRole('button', { name: 'Record the move' }).click();
+  await expect(page.getByText('1 May 2026: to Outdoors')).toBeVisible();
+  await page.goto(`${demo.address}/when/${KUMQUAT_WATCH}`);
+  await expect(sum).not.toHaveText(`${underGlass} °C·days`);
+  expect(Number.parseInt((await sum.textContent())!, 10)).toBeLessThan(underGlass);
+
+  await page.goto(`${demo.address}/garden/${HEDGE_PLANT}`);
+  await page.getByText('Retire this plant').click();
+  await page.getByLabel('Why').fill('grubbed out');
+  await page.getByRole('button', { name: 'Retire it' }).click();
+  await expect(page.getByText(/grubbed out. Its history is kept/)).toBeVisible();
+  await page.getByRole('banner').getByRole('link', { name: 'Now', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('One is late and three are open');
+  await page.goto(`${demo.address}/seasons?watch=${HEDGE}`);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('West hedge');
+  await page.goto(`${demo.address}/garden`);
+  await page.getByRole('button', { name: 'Show 1 retired' }).click();
+  await page.getByRole('link', { name: /West hedge/ }).click();
+  await page.getByRole('button', { name: 'It is back' }).click();
+  await page.getByRole('banner').getByRole('link', { name: 'Now', exact: true }).click();
+  await expect(page.getByRole('article').filter({ hasText: 'West hedge' })).toBeVisible();
+});
+
+test('units switch everywhere at once and back', async ({ page, demo }) => {
+  await page.goto(`${demo.address}/setup`);
+  await page.getByLabel('Temperatures in').selectOption('F');
+  await page.getByLabel('Measures').selectOption('us');
+  await page.getByRole('region', { name: 'The garden' }).getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('The garden was saved.')).toBeVisible();
+  await page.goto(`${demo.address}/when/${HEDGE}`);
+  await expect(page.getByText('533–820 °F·days').first()).toBeVisible();
+  await expect(page.locator('dt', { hasText: 'Lower threshold' }).locator('xpath=following-sibling::dd[1]')).toHaveText('50 °F');
+  await page.goto(`${demo.address}/mix?watch=${HEDGE}`);
+  // 19.44 m³ at 0.11 l is 2.138 l: 0.56 US gallon, of which 1.5 % is 1.08 US fluid ounces.
+  const pour = page.getByRole('region', { name: 'What to pour' });
+  await expect(pour).toContainText('0.56 US gal of spray in one fill');
+  await expect(pour).toContainText('1.08 US fl oz (32 ml)');
+  await expect(pour).toContainText('2 × tablespoon + 1 × ½ teaspoon');
+  await page.goto(`${demo.address}/garden/${HEDGE_PLANT}`);
+  await expect(page.getByLabel('Height')).toHaveValue('5.91');
+});
+
+test('a product is added with its label line, mistakes told beside their fields', async ({ page, demo }) => {
+  await page.goto(`${demo.address}/mix/shelf/new`);
+  await expect(page.getByLabel('Strength, %')).toHaveValue('');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  for (const field of ['Name', 'Strength, %', 'Lowest rate', 'Highest rate', 'Against']) await expect(page.getByRole('alert').filter({ hasText: field })).toBeVisible();
+  await page.getByLabel('Name', { exact: true }).fill('Winter oil');
+  await page.getByLabel('Strength, %').fill('97,5');
+  await page.getByLabel('For, in the label\'s words').fill('bare fruit trees');
+  await page.getByLabel('Lowest rate').fill('4');
+  await page.getByLabel('Highest rate').fill('2');
+  await page.getByLabel('Armored scale').check();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'Highest rate' })).toContainText('must not be below the low rate');
+  await page.getByLabel('Highest rate').fill('5');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('link', { name: /Winter oil/ })).toContainText('bare fruit trees: 4–5 %');
+  await page.getByRole('link', { name: /Winter oil/ }).click();
+  await expect(page.getByLabel('Strength, %')).toHaveValue('97.5');
+});

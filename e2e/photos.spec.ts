@@ -1,0 +1,49 @@
+import { expect } from '@playwright/test';
+import { cameraFile } from './camera-file.ts';
+import { HEDGE, test } from './server.ts';
+
+test('a photo is asked for before a spray, taken in with its day, measured and marked', async ({ page, demo }) => {
+  await page.goto(`${demo.address}/mix?watch=${HEDGE}`);
+  const asked = page.getByText('A photo first.');
+  await expect(asked).toBeVisible();
+  await page.getByLabel('Take one').setInputFiles({ name: 'hedge.jpg', mimeType: 'image/jpeg', buffer: await cameraFile(page, '2026:05:27 10:15:00') });
+  await expect(asked).toBeHidden();
+
+  await page.goto(`${demo.address}/look/${HEDGE}`);
+  const photos = page.getByRole('region', { name: 'Photos' });
+  await expect(photos.getByRole('link')).toContainText('27 May');
+  await photos.getByLabel('Add photos').setInputFiles([{ name: 'broken.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('not a picture') }]);
+  await expect(photos.getByRole('alert')).toContainText('broken.jpg cannot be opened');
+  await expect(photos.getByRole('img')).toHaveCount(1);
+
+  await photos.getByRole('link').click();
+  const picture = page.getByRole('group', { name: /^The photo, with/ });
+  await expect(picture.getByRole('img')).toHaveJSProperty('naturalWidth', 1600);
+  await page.getByText('Scale', { exact: true }).click();
+  const { width, height } = (await picture.boundingBox())!;
+  await picture.click({ position: { x: width * 0.25, y: height * 0.9 } });
+  await picture.click({ position: { x: width * 0.75, y: height * 0.9 } });
+  await page.getByLabel('Its length, mm').fill('-3');
+  await page.getByRole('button', { name: 'Set the scale' }).click();
+  await expect(page.getByRole('alert')).toContainText('a length from 0.1');
+  await page.getByLabel('Its length, mm').fill('40');
+  await page.getByRole('button', { name: 'Set the scale' }).click();
+  await expect(page.getByText('the picture is 80 mm wide')).toBeVisible();
+
+  await page.getByText('Bump', { exact: true }).click();
+  await picture.click({ position: { x: width / 3, y: height / 2 } });
+  await picture.click({ position: { x: width / 2, y: height / 2 } });
+  // And one from the keyboard, then away again.
+  await picture.press('ArrowLeft');
+  await picture.press('Shift+ArrowUp');
+  await picture.press('Enter');
+  await expect(page.getByText('3 bumps')).toBeVisible();
+  // A mark set while nobody answers waits here, and stands above what the server last told.
+  await demo.kill();
+  await picture.press('Enter');
+  await expect(page.getByText('2 bumps')).toBeVisible();
+  await demo.startAgain();
+  await page.reload();
+  await expect(page.getByText('2 bumps')).toBeVisible();
+  await expect(page.getByText('the picture is 80 mm wide')).toBeVisible();
+});

@@ -1,0 +1,24 @@
+import { defineConfig } from '@playwright/test';
+import { CHROMIUM_ARGS, CHROMIUM_PATH } from '../scripts/chromium.mjs';
+
+/** Journeys through the real interface, in Debian's Chromium, each on a server and records of its own. */
+export default defineConfig({
+  testDir: '.',
+  fullyParallel: true,
+  workers: 2,
+  // A journey that only passes the second time is reported as flaky, by name.
+  retries: process.env.CI ? 1 : 0,
+  timeout: 90_000,
+  expect: { timeout: 10_000 },
+  outputDir: '../test-results',
+  reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_FILE ? [['list'], ['json']] : [['list']],
+  use: {
+    viewport: { width: 1280, height: 800 },
+    actionTimeout: 10_000,
+    contextOptions: { reducedMotion: 'reduce' },
+    // Only the journeys without a server need it; elsewhere it would hide requests from the tests.
+    serviceWorkers: 'block',
+    launchOptions: { executablePath: CHROMIUM_PATH, args: CHROMIUM_ARGS },
+    trace: 'off',
+  },
+});

@@ -1,0 +1,64 @@
+import { test as base } from '@playwright/test';
+import { spawn, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+/** A built program running on records of its own. */
+export interface Running {
+  readonly address: string;
+  /** Stops it and starts it again on the same records and port. */
+  restart(): Promise<void>;
+  /** Ends it as a lost power would, and starts it again on the same records and port. */
+  kill(): Promise<void>;
+  startAgain(): Promise<void>;
+}
+
+async function startProgram(program: string, data: string, port: string): Promise<{ child: ChildProcess; address: string }> {
+  const child = spawn(process.execPath, [`dist/server/${program}.js`], { env: { ...process.env, DATA: data, PORT: port, HOST: '127.0.0.1' }, stdio: ['ignore', 'pipe', 'inherit'] });
+  const address = await new Promise<string>((resolve, reject) => {
+    child.stdout.on('data', (text: Buffer) => {
+      const found = /http:\/\/[\d.:]+/.exec(String(text));
+      if (found) resolve(found[0]);
+    });
+    child.once('exit', () => reject(new Error(`${program} ended before it listened`)));
+  });
+  return { child, address };
+}
+
+async function running(program: string, use: (running: Running) => Promise<void>): Promise<void> {
+  const data = mkdtempSync(join(tmpdir(), 'juglans-e2e-'));
+  const first = await startProgram(program, data, '0');
+  const { address } = first;
+  let { child } = first;
+  const end = async (signal: NodeJS.Signals) => {
+    const ended = once(child, 'exit');
+    child.kill(signal);
+    await ended;
+  };
+  const startAgain = async () => {
+    ({ child } = await startProgram(program, data, new URL(address).port));
+  };
+  await use({
+    address,
+    async restart() {
+      await end('SIGTERM');
+      await startAgain();
+    },
+    kill: () => end('SIGKILL'),
+    startAgain,
+  });
+  child.kill('SIGKILL');
+  rmSync(data, { recursive: true, force: true });
+}
+
+/** `demo`: the made-up garden. `own`: the program on empty records. */
+export const test = base.extend<{ demo: Running; own: Running }>({
+  demo: async ({}, use) => running('demo', use),
+  own: async ({}, use) => running('main', use),
+});
+
+export const HEDGE = '01900000-0000-7004-8000-000000000001';
+export const HEDGE_PLANT = '01900000-0000-7003-8000-000000000006';
+export const STATION = '01900000-0000-7001-8000-000000000001';
