@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import { addDays, type CivilDate } from '#core/calendar';
-import type { Plant, Watch } from '#core/records';
+import { blankGarden, blankPlant, type Watch } from '#core/records';
 import { simulateTwigs } from '#core/sampling';
 import { simulateDays } from '#core/weather';
 import { FALLOW_BANK } from '#demo/stations';
@@ -22,7 +22,7 @@ const id = (kind: number, n: number) => `01900000-0000-7${kind.toString(16).padS
 
 /** A garden of 500 plants counted for ten seasons, in memory. */
 function fill(store: Store): void {
-  store.putGarden({ name: 'Big', latitudeDeg: 45, longitudeDeg: -73, timeZone: 'America/Toronto', temperatureUnit: 'C', measureSystem: 'metric', spoonIds: [], schools: {} });
+  store.putGarden(blankGarden({ name: 'Big', latitudeDeg: 45, longitudeDeg: -73, timeZone: 'America/Toronto' }));
   store.putStation({ id: id(1, 1), name: 'Station', kind: 'simulated' });
   store.writeDays(id(1, 1), simulateDays(FALLOW_BANK, 7, '2011-01-01', addDays(TODAY, -1)));
   store.putPlace({ id: id(2, 1), name: 'Outdoors', kind: 'outdoors', stationId: id(1, 1), minOffsetC: 0, maxOffsetC: 0, standInIds: [] });
@@ -32,10 +32,7 @@ function fill(store: Store): void {
 }
 
 function fillPlant(store: Store, n: number): void {
-  const plant: Plant = {
-    id: id(3, n), name: `Plant ${n}`, hostId: HOSTS[n % HOSTS.length]!.id, placeId: id(2, 1), count: 1, heightM: 2, spreadM: 1, lengthM: null, yearPlanted: null, vigour: 'fair', light: 'sun', watering: 'rain',
-    edible: false, age: 'mature', outOfReach: false, retiredOn: null, retiredWhy: '', note: '',
-  };
+  const plant = blankPlant({ id: id(3, n), name: `Plant ${n}`, hostId: HOSTS[n % HOSTS.length]!.id, placeId: id(2, 1), heightM: 2 });
   const watch: Watch = { id: id(4, n), plantId: plant.id, openedOn: '2017-03-01', targetId: 'euonymus-scale', group: 'armored', outcome: 'open', outcomeOn: null, sourcePlantId: null, note: '' };
   store.putPlant(plant);
   store.putWatch(watch);

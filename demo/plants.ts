@@ -1,4 +1,4 @@
-import type { Growth, Place, Plant } from '#core/records';
+import { blankPlant, type Growth, type Place, type Plant } from '#core/records';
 import { demoId, placeId, plantId } from './ids.ts';
 import { GARDEN_STATION, SUNROOM_LOGGER } from './stations.ts';
 
@@ -11,18 +11,15 @@ export const PLACES: readonly Place[] = [
   { id: placeId(3), name: 'Cold house', kind: 'cold-house', stationId: GARDEN_STATION, minOffsetC: 3, maxOffsetC: 5, standInIds: [] },
 ];
 
-const plant = (number: number, name: string, hostId: string, size: [heightM: number, spreadM: number, lengthM?: number], more: Partial<Plant> = {}): Plant => ({
-  id: plantId(number), name, hostId, placeId: OUTDOORS, count: 1, heightM: size[0], spreadM: size[1], lengthM: size[2] ?? null,
-  yearPlanted: null, vigour: 'fair', light: 'sun', watering: 'rain', edible: false, age: 'mature', outOfReach: false,
-  retiredOn: null, retiredWhy: '', note: '', ...more,
-});
+const plant = (number: number, name: string, hostId: string, size: [heightM: number, spreadM: number, lengthM?: number], more: Partial<Plant> = {}): Plant => (
+  blankPlant({ id: plantId(number), name, hostId, placeId: OUTDOORS, heightM: size[0], spreadM: size[1], lengthM: size[2] ?? null, ...more }));
 
 /** Numbers of the plants that other demo files speak of. */
 export const P = { apple1: 1, apple2: 2, pear: 3, hedge: 6, fence: 7, lilac: 8, box: 11, rose: 13, kumquat: 15, camellia: 16 } as const;
 
 export const PLANTS: readonly Plant[] = [
-  plant(P.apple1, 'Apple by the gate', 'apple', [3.5, 3.2], { yearPlanted: 2004, edible: true, note: 'Variety Amber Lantern.' }),
-  plant(P.apple2, 'Apple by the shed', 'apple', [2.8, 2.6], { yearPlanted: 2016, edible: true, note: 'Variety Hollow Bell.' }),
+  plant(P.apple1, 'Apple by the gate', 'apple', [3.5, 3.2], { yearPlanted: 2004, edible: true, harvestFrom: '09-10', harvestTo: '10-05', note: 'Variety Amber Lantern.' }),
+  plant(P.apple2, 'Apple by the shed', 'apple', [2.8, 2.6], { yearPlanted: 2016, edible: true, harvestFrom: '09-20', harvestTo: '10-15', note: 'Variety Hollow Bell.' }),
   plant(P.pear, 'Pear', 'pear', [4, 2.5], { yearPlanted: 2009, edible: true, note: 'Variety Slow Candle.' }),
   plant(4, 'Quince', 'quince', [3, 3], { yearPlanted: 2012, edible: true }),
   plant(5, 'Black walnut', 'walnut', [11, 9], { yearPlanted: 1980, vigour: 'strong', note: 'Oil-sensitive.' }),

@@ -1,5 +1,5 @@
 import { addDays, type CivilDate } from '#core/calendar';
-import { usualSpoonIds } from '#core/records';
+import { blankGarden, usualSpoonIds } from '#core/records';
 import { placeOn } from '#core/weather';
 import type { Store } from '#server/store/store';
 import type { WatchedFolder } from '#server/sources/watched-folder';
@@ -20,10 +20,7 @@ const FIRST_TAPES: readonly CivilDate[] = ['2024-05-13', '2025-05-13', '2026-05-
 /** Fills an empty store with Fallow Bank as it is on its opening day. */
 export function seedFallowBank(store: Store, sources: readonly WeatherSource[]): void {
   store.db.transaction(() => {
-    store.putGarden({
-      name: 'Fallow Bank', latitudeDeg: 45, longitudeDeg: -73, timeZone: 'America/Toronto', temperatureUnit: 'C', measureSystem: 'metric',
-      spoonIds: usualSpoonIds('metric'), schools: {},
-    });
+    store.putGarden(blankGarden({ name: 'Fallow Bank', latitudeDeg: 45, longitudeDeg: -73, timeZone: 'America/Toronto', spoonIds: usualSpoonIds('metric') }));
     store.putStation({ id: GARDEN_STATION, name: 'Garden station', kind: 'simulated' });
     store.putStation({ id: SUNROOM_LOGGER, name: 'Sunroom logger', kind: 'logger' });
     bringWeather(store, sources, STATION_FROM, OPENING_DAY);

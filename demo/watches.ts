@@ -69,13 +69,14 @@ function tell(number: number, told: Told): DemoWatch {
 function sprayOf(id: string, watch: string, on: CivilDate, what: 'oil-leaf' | 'oil-bare' | 'soap', rate: number, sprayMl: number): SprayRecord {
   const soap = what === 'soap';
   return {
-    id, watchId: watch, on, rate, sprayMl, sprayerId: PUMP_SPRAYER, againstLabel: false, note: '',
-    productId: soap ? SOAP.product : OIL.product,
-    lineId: soap ? SOAP.line : what === 'oil-leaf' ? OIL.leafLine : OIL.bareLine,
+    id, watchId: watch, loadId: null, on, sprayMl, sprayerId: PUMP_SPRAYER, scope: 'whole', coverage: 'everything', stageSeen: what === 'oil-bare' ? 'settled-young' : 'crawlers', againstLabel: false, note: '',
     // Buds swell at Fallow Bank from about 5 April.
     leafState: what !== 'oil-bare' ? 'in-leaf' : on.slice(5) < '04-05' ? 'dormant' : 'delayed-dormant',
-    // Oil rates are per cent; the soap's is US tablespoons in a US gallon, 3.906 ml a litre each.
-    productAmount: Math.round(sprayMl * (soap ? rate * 0.003906 : rate / 100)),
+    parts: [{
+      productId: soap ? SOAP.product : OIL.product, lineId: soap ? SOAP.line : what === 'oil-leaf' ? OIL.leafLine : OIL.bareLine, rate,
+      // Oil rates are per cent; the soap's is US tablespoons in a US gallon, 3.906 ml a litre each.
+      productAmount: Math.round(sprayMl * (soap ? rate * 0.003906 : rate / 100)),
+    }],
   };
 }
 

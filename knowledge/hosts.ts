@@ -104,3 +104,9 @@ export function hostById(id: string): Host {
 
 /** Hosts that burn sooner under oil and flush as citrus does. */
 export const CITRUS_HOSTS: ReadonlySet<string> = new Set(HOSTS.filter(({ botanical }) => botanical.startsWith('Citrus')).map(({ id }) => id));
+
+/** Hosts that soap marks: a leaf is tried first (grade C). */
+export const SOAP_TENDER_HOSTS: ReadonlySet<string> = new Set(['hawthorn', 'horse-chestnut', 'maple', 'cherry', 'plum']);
+
+/** Hosts that sulfur marks: apricot always, grapes and pears by variety (grade B). */
+export const SULFUR_SHY_HOSTS: ReadonlyMap<string, 'always' | 'some'> = new Map([['apricot', 'always'], ['grape', 'some'], ['pear', 'some']]);

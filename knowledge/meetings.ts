@@ -7,6 +7,7 @@ const INGREDIENTS: Readonly<Record<string, readonly Ingredient[]>> = {
   'mineral-oil': ['oil'], 'plant-oil': ['oil'], 'raw-neem': ['oil', 'neem'], azadirachtin: ['neem'], soap: ['soap', 'alkaline'], pyriproxyfen: ['growth-regulator'], buprofezin: ['growth-regulator'],
   spinosad: ['spinosad'], bifenthrin: ['other'], malathion: ['malathion'], imidacloprid: ['other'], dinotefuran: ['other'], sulfur: ['sulfur'], 'lime-sulfur': ['lime-sulfur', 'sulfur', 'alkaline'], copper: ['copper'],
   bicarbonate: ['alkaline'], bacillus: ['bacillus'], captan: ['captan'], mancozeb: ['mancozeb'], myclobutanil: ['other'], 'trunk-coat': ['other'],
+  chlorothalonil: ['chlorothalonil'], phosphite: ['phosphite', 'acid'], acid: ['acid'], 'fish-seaweed': ['acid'],
 };
 
 type Chosen = Readonly<Record<string, string>>;
@@ -17,6 +18,7 @@ const rule = (id: string, a: Ingredient, b: Ingredient, tank: MeetingRule['tank'
 const FIXED: readonly MeetingRule[] = [
   rule('lime-sulfur-acid', 'lime-sulfur', 'acid', 'never', 0, 'Lime sulfur with any acid gives off a deadly gas. Never, in any amount; rinse the sprayer well between.', 'A'),
   rule('captan-oil', 'captan', 'oil', 'no', 14, 'Oil carries captan into the leaf and burns it: two weeks between, in either order.'),
+  rule('chlorothalonil-oil', 'chlorothalonil', 'oil', 'no', 14, 'Oil carries chlorothalonil into the leaf and burns it: two weeks between, in either order.'),
   rule('captan-alkaline', 'captan', 'alkaline', 'no', 0, 'Alkaline mixes break captan down within hours.'),
   rule('malathion-alkaline', 'malathion', 'alkaline', 'no', 0, 'Alkaline mixes break malathion down within hours.'),
   rule('copper-acid', 'copper', 'acid', 'no', 0, 'Acid frees the copper, and it burns.'),

@@ -32,7 +32,7 @@ export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = [
   },
   {
     id: 'leaf-mining', asks: 'Is leaf mining worth treating?', grade: 'C', sourceIds: ['practice'],
-    schools: [{ id: 'young-or-third', name: 'Young trees, or over a third', says: 'Leave it unless the tree is young or more than a third of the flush is mined.' }, { id: 'every-flush', name: 'Every flush', says: 'Cover every flush while it is soft.' }],
+    schools: [{ id: 'young-or-third', name: 'Young trees, or over a third', says: 'Leave it unless the tree is young or more than a third of the flush is mined.' }, { id: 'every-flush', name: 'Every flush', says: 'Cover every flush while it is soft.' }, { id: 'monthly', name: 'Monthly', says: 'Spray about once a month through the growing season, flush or not.' }],
   },
   {
     id: 'fig-rust', asks: 'Rust on figs after the crop?', grade: 'C', sourceIds: ['practice'],
@@ -42,6 +42,7 @@ export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = [
     id: 'drench', asks: 'Drenches through the roots?', grade: 'C', sourceIds: ['practice'],
     schools: [
       { id: 'never-where-bees', name: 'Never on what bees visit', says: 'No drench on any plant whose bloom or honeydew bees visit.' }, { id: 'after-bloom', name: 'After bloom only', says: 'Only once petals are down, on licensed advice, never in autumn.' },
+      { id: 'early-spring', name: 'Early spring', says: 'Early in spring, well before a summer bloom, on licensed advice; never in autumn.' }, { id: 'non-flowering', name: 'Only on what does not flower for bees', says: 'Shrubs bees do not visit, and nothing that drips honeydew.' },
     ],
   },
   {
@@ -58,6 +59,34 @@ export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = [
     ],
   },
   {
+    id: 'crawler-sprays', asks: 'How often against crawlers?', grade: 'C', sourceIds: ['practice'],
+    schools: [
+      { id: 'while-catching', name: 'First crawlers, then fortnightly', says: 'Spray at the first crawlers, then every two weeks while tapes catch.' }, { id: 'at-peak', name: 'Once, at the peak', says: 'One spray when the tapes stand highest; helpers are met once only.' },
+      { id: 'at-fall', name: 'Once, as the catch falls', says: 'One spray when the catch falls to half: nearly all have hatched, few have covered themselves.' }, { id: 'growth-regulator', name: 'Growth regulator before leaf-out', says: 'A growth regulator on bare wood before leaves come; nothing on crawlers later.' },
+    ],
+  },
+  {
+    id: 'neem-repeat', asks: 'How often is neem repeated?', grade: 'C', sourceIds: ['practice'],
+    schools: [
+      { id: '7', name: 'Every 7 to 14 days', says: 'Not sooner than a week; the label\'s interval holds if it is longer.' }, { id: 'weekly-then-fortnightly', name: 'Weekly, then fortnightly', says: 'Two weekly sprays, then one every two weeks.' }, { id: '10', name: 'Every 10 to 21 days', says: 'Not sooner than ten days.' },
+    ],
+  },
+  {
+    id: 'helpers', asks: 'Wait for the helpers?', grade: 'C', sourceIds: ['practice'],
+    schools: [{ id: 'wait', name: 'Wait a season', says: 'On big healthy trees wait a season when ladybirds, lacewings or holed covers are seen.' }, { id: 'treat-and-conserve', name: 'Treat, and spare them', says: 'Treat the stage that is out with what spares them: soap and oil on a part of the plant, never long-lasting sprays.' }],
+  },
+  {
+    id: 'feeding', asks: 'Feeding as part of the cure?', grade: 'C', sourceIds: ['practice'],
+    schools: [
+      { id: 'none', name: 'None', says: 'No feeding for pests\' sake: soft growth draws them.' }, { id: 'monthly', name: 'Seaweed and fish, monthly', says: 'Seaweed and fish over the leaves once a month from green tip.' }, { id: 'fortnightly', name: 'Seaweed and fish, fortnightly', says: 'Seaweed and fish over the leaves every two weeks from green tip.' },
+      { id: 'four-a-season', name: 'Biological mix, four times', says: 'Oil, soap, fish, seaweed, sugar and microbes at bud swell, before bloom, after petals fall and a fortnight later; kept off parts to be eaten.' },
+    ],
+  },
+  {
+    id: 'organic', asks: 'Only what organic growing allows?', grade: 'B', sourceIds: ['practice'],
+    schools: [{ id: 'any', name: 'Whatever the label and law allow', says: 'Gentle things first, others where they are needed.' }, { id: 'organic-only', name: 'Organic only', says: 'Nothing whose label does not allow it in organic growing.' }],
+  },
+  {
     id: 'dormant', asks: 'Which sprays in the dormant season?', grade: 'C', sourceIds: ['practice'],
     schools: [
       { id: 'by-trouble', name: 'By trouble', says: 'One oil at delayed dormant against scale; three sprays with copper where leaf curl, shot hole or blight was seen.' },
@@ -69,7 +98,12 @@ export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = [
   },
 ];
 
-/** The school a garden follows on a question: the chosen one if it is still listed, else the first. */
+/** The choices that hold for one plant: its own before the garden's. */
+export function schoolsFor(garden: { readonly schools: Readonly<Record<string, string>> }, plant: { readonly schools: Readonly<Record<string, string>> }): Readonly<Record<string, string>> {
+  return { ...garden.schools, ...plant.schools };
+}
+
+/** The school followed on a question: the chosen one if it is still listed, else the first. */
 export function schoolFor(questionId: string, chosen: Readonly<Record<string, string>>): School {
   const question = SCHOOL_QUESTIONS.find(({ id }) => id === questionId);
   if (!question) throw new RangeError(`no question "${questionId}"`);

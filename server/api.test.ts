@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { join } from 'node:path';
 import { v7 } from 'uuid';
-import type { Plant } from '#core/records';
+import { blankGarden, blankLine, blankPlant, blankProduct, blankSpray, blankSprayer } from '#core/records';
 import { createApp } from './app.ts';
 import type { ProblemBody } from './problem.ts';
 import { openStore, type Store } from './store/store.ts';
@@ -28,24 +28,17 @@ const put = (path: string, body: Record<string, unknown> & { id: string }) => se
 
 const station = { id: v7(), name: 'Thermometer', kind: 'thermometer' };
 const place = { id: v7(), name: 'Outdoors', kind: 'outdoors', stationId: station.id, minOffsetC: 0, maxOffsetC: 0, standInIds: [] };
-const plant: Plant = {
-  id: v7(), name: 'Hedge', hostId: 'spindle', placeId: place.id, count: 1, heightM: 1.8, spreadM: 0.9, lengthM: 12, yearPlanted: null, vigour: 'fair', light: 'sun',
-  watering: 'rain', edible: false, age: 'mature', outOfReach: false, retiredOn: null, retiredWhy: '', note: '',
-};
+const plant = blankPlant({ id: v7(), name: 'Hedge', hostId: 'spindle', placeId: place.id, heightM: 1.8, spreadM: 0.9, lengthM: 12 });
 const watch = { id: v7(), plantId: plant.id, openedOn: '2026-05-01', targetId: 'euonymus-scale', group: 'armored', outcome: 'open', outcomeOn: null, note: '' };
-const garden = { name: 'Test', latitudeDeg: 45, longitudeDeg: 0, timeZone: 'UTC', temperatureUnit: 'C', measureSystem: 'metric', spoonIds: [], schools: {} };
-const line = {
-  id: v7(), crop: 'shrubs', hostIds: [], groups: ['armored'], leafStates: ['in-leaf'], rateLow: 1, rateHigh: 2, rateUnit: 'percent', leastC: null, greatestC: null,
-  intervalDays: 14, usesPerYear: null, daysToHarvest: null, reentryHours: null, rainFreeHours: null,
-};
-const product = { id: v7(), name: 'Oil', materialId: 'mineral-oil', strengthPercent: 98, containsOil: true, formulation: 'emulsifiable-oil', lines: [line] };
-const sprayer = { id: v7(), name: 'Pump', capacityMl: 5000, reachM: 2, heldHerbicide: false };
+const garden = blankGarden({ name: 'Test', latitudeDeg: 45, longitudeDeg: 0, timeZone: 'UTC' });
+const line = blankLine({ id: v7(), crop: 'shrubs', groups: ['armored'], rateLow: 1, rateHigh: 2, intervalDays: 14 });
+const product = blankProduct({ id: v7(), name: 'Oil', materialId: 'mineral-oil', strengthPercent: 98, containsOil: true, formulation: 'emulsifiable-oil', lines: [line] });
+const sprayer = blankSprayer({ id: v7(), name: 'Pump', capacityMl: 5000, reachM: 2 });
 const sample = { id: v7(), watchId: watch.id, on: '2026-05-10', protocol: 'twig', units: [{ counts: { live: 3, dead: 1, holed: 0 } }, { counts: { live: 0, dead: 0, holed: 0 } }], roundId: null, sprayId: null, note: '' };
 const tape = { id: v7(), watchId: watch.id, label: 'one', putOn: '2026-05-01', takenOff: '2026-05-08', crawlers: 4 };
-const spray = {
-  id: v7(), watchId: watch.id, productId: product.id, lineId: line.id, sprayerId: sprayer.id, on: '2026-05-12', leafState: 'in-leaf', rate: 1.5, sprayMl: 2000, productAmount: 30,
-  againstLabel: false, note: '',
-};
+const spray = blankSpray({
+  id: v7(), watchId: watch.id, parts: [{ productId: product.id, lineId: line.id, rate: 1.5, productAmount: 30 }], sprayerId: sprayer.id, on: '2026-05-12', leafState: 'in-leaf', sprayMl: 2000,
+});
 const days = (from: number, count: number) => Array.from({ length: count }, (_, i) => ({ date: `2026-05-${String(from + i).padStart(2, '0')}`, minC: 8, maxC: 18, rainMm: null, windMs: null }));
 
 describe('a season kept from the beginning', () => {

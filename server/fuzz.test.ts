@@ -2,6 +2,7 @@ import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { join } from 'node:path';
 import { v7 } from 'uuid';
+import { blankGarden, blankLine, blankPlant, blankProduct, blankSpray, blankSprayer } from '#core/records';
 import { createApp } from './app.ts';
 import { openStore, type Store } from './store/store.ts';
 
@@ -12,23 +13,20 @@ let app: ReturnType<typeof createApp>;
 
 beforeAll(() => {
   store = openStore(':memory:', join(process.cwd(), 'server/migrations'));
-  store.putGarden({ name: 'T', latitudeDeg: 45, longitudeDeg: 0, timeZone: 'UTC', temperatureUnit: 'C', measureSystem: 'metric', spoonIds: [], schools: {} });
+  store.putGarden(blankGarden({ name: 'T', latitudeDeg: 45, longitudeDeg: 0, timeZone: 'UTC' }));
   store.putStation({ id: STATION, name: 'S', kind: 'thermometer' });
   store.putPlace({ id: PLACE, name: 'Out', kind: 'outdoors', stationId: STATION, minOffsetC: 0, maxOffsetC: 0, standInIds: [] });
   app = createApp({ store, clock: { today: () => '2026-05-20' }, demo: false }, null, (error) => errors.push(error));
 });
 afterAll(() => store.close());
 
-const PUTS = ['/places', '/plants', '/moves', '/watches', '/inspections', '/samples', '/tapes', '/products', '/sprayers', '/sprays', '/rounds', '/stops', '/traps', '/devices', '/tags', '/growth', '/care', '/guesses', '/photos', '/readings', '/weather-fixes', '/paired-readings', '/sightings', '/watch-clocks', '/handwork'];
+const PUTS = ['/places', '/plants', '/moves', '/watches', '/inspections', '/samples', '/tapes', '/products', '/sprayers', '/sprays', '/rounds', '/stops', '/traps', '/devices', '/tags', '/growth', '/care', '/guesses', '/photos', '/readings', '/weather-fixes', '/paired-readings', '/sightings', '/watch-clocks', '/handwork', '/local-advice'];
 
 /** A record of the right shape for each address, to be spoilt. */
 const id = v7();
 const TEMPLATES: Record<string, Record<string, unknown>> = {
   '/places': { id, name: 'P', kind: 'outdoors', stationId: STATION, minOffsetC: 0, maxOffsetC: 0, standInIds: [] },
-  '/plants': {
-    id, name: 'P', hostId: 'apple', placeId: PLACE, count: 1, heightM: 1, spreadM: 1, lengthM: null, yearPlanted: null, vigour: 'fair', light: 'sun', watering: 'rain', edible: true, age: 'young',
-    outOfReach: false, retiredOn: null, retiredWhy: '', note: '',
-  },
+  '/plants': blankPlant({ id, name: 'P', hostId: 'apple', placeId: PLACE, edible: true, harvestFrom: '09-01' }),
   '/moves': { id, plantId: id, placeId: PLACE, movedOn: '2026-05-01' },
   '/watches': { id, plantId: id, openedOn: '2026-05-01', targetId: null, group: null, outcome: 'open', outcomeOn: null, sourcePlantId: null, note: '' },
   '/inspections': { id, watchId: id, on: '2026-05-01', answers: { lift: 'whole' }, coversTurned: 0 },
@@ -49,9 +47,10 @@ const TEMPLATES: Record<string, Record<string, unknown>> = {
   '/watch-clocks': { id, startKind: 'date', startValue: '03-01' },
   '/photos': { id, watchId: id, takenOn: '2026-05-01', takenFrom: 'added', scale: null, spots: [], note: '' },
   '/tapes': { id, watchId: id, label: 'a', putOn: '2026-05-01', takenOff: '2026-05-08', crawlers: 1 },
-  '/products': { id, name: 'P', materialId: 'soap', strengthPercent: 1, containsOil: false, formulation: 'soap', lines: [] },
-  '/sprayers': { id, name: 'S', capacityMl: 1000, reachM: 1, heldHerbicide: false },
-  '/sprays': { id, watchId: id, productId: id, lineId: id, sprayerId: id, on: '2026-05-01', leafState: 'in-leaf', rate: 1, sprayMl: 1, productAmount: 1, againstLabel: false, note: '' },
+  '/products': blankProduct({ id, name: 'P', materialId: 'soap', strengthPercent: 1, formulation: 'soap', lines: [blankLine({ id, crop: 'all', rateLow: 1, rateHigh: 2, groups: ['soft'] })] }),
+  '/local-advice': { id, materialId: 'soap', on: '2026-05-01', from: 'the nursery', says: 'soft water' },
+  '/sprayers': blankSprayer({ id, name: 'S', capacityMl: 1000, reachM: 1 }),
+  '/sprays': blankSpray({ id, watchId: id, parts: [{ productId: id, lineId: id, rate: 1, productAmount: 1 }], sprayerId: id, on: '2026-05-01', leafState: 'in-leaf', sprayMl: 1 }),
 };
 
 const nasty = fc.oneof(

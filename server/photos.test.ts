@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { join } from 'node:path';
 import { v7 } from 'uuid';
+import { blankPlant } from '#core/records';
 import { createApp } from './app.ts';
 import { openStore, type Store } from './store/store.ts';
 
@@ -17,10 +18,7 @@ beforeAll(() => {
   app = createApp({ store, clock: { today: () => '2026-05-20' }, demo: false }, null, (error) => errors.push(error));
   store.putStation({ id: STATION, name: 'S', kind: 'thermometer' });
   store.putPlace({ id: PLACE, name: 'Out', kind: 'outdoors', stationId: STATION, minOffsetC: 0, maxOffsetC: 0, standInIds: [] });
-  store.putPlant({
-    id: PLANT, name: 'P', hostId: 'apple', placeId: PLACE, count: 1, heightM: 1, spreadM: 1, lengthM: null, yearPlanted: null, vigour: 'fair', light: 'sun', watering: 'rain', edible: true, age: 'young',
-    outOfReach: false, retiredOn: null, retiredWhy: '', note: '',
-  });
+  store.putPlant(blankPlant({ id: PLANT, name: 'P', hostId: 'apple', placeId: PLACE, edible: true, age: 'young' }));
   store.putWatch({ id: WATCH, plantId: PLANT, openedOn: '2026-05-01', targetId: null, group: null, outcome: 'open', outcomeOn: null, sourcePlantId: null, note: '' });
 });
 afterAll(() => {

@@ -9,6 +9,7 @@ import { simulateDays } from '#core/weather';
 import { FALLOW_BANK } from '#demo/stations';
 import { stationCheck } from './answers/station-check.ts';
 import { seasonReader } from './answers/plant-season.ts';
+import { blankGarden } from '#core/records';
 import { createApp } from './app.ts';
 import { watchedFolder } from './sources/watched-folder.ts';
 import { openStore, type Store } from './store/store.ts';
@@ -24,7 +25,7 @@ const days = simulateDays(FALLOW_BANK, 5, '2025-01-01', '2026-05-19');
 beforeAll(() => {
   store = openStore(':memory:', join(process.cwd(), 'server/migrations'));
   app = createApp({ store, clock, demo: false }, null, (error) => { throw error; });
-  store.putGarden({ name: 'T', latitudeDeg: 45, longitudeDeg: 0, timeZone: 'UTC', temperatureUnit: 'C', measureSystem: 'metric', spoonIds: [], schools: {} });
+  store.putGarden(blankGarden({ name: 'T', latitudeDeg: 45, longitudeDeg: 0, timeZone: 'UTC' }));
   store.putStation({ id: SHED, name: 'Shed wall', kind: 'thermometer' });
   store.putStation({ id: ROOF, name: 'Roof', kind: 'thermometer' });
   store.putPlace({ id: OUTSIDE, name: 'Outside', kind: 'outdoors', stationId: SHED, minOffsetC: 0, maxOffsetC: 0, standInIds: [ROOF] });

@@ -1,8 +1,10 @@
 import type { Grade } from '#core/figures';
 
 /** What in a product decides what it may meet. */
-export type Ingredient =
-  | 'oil' | 'neem' | 'soap' | 'sulfur' | 'lime-sulfur' | 'copper' | 'captan' | 'mancozeb' | 'malathion' | 'alkaline' | 'acid' | 'phosphite' | 'spinosad' | 'bacillus' | 'growth-regulator' | 'other';
+export const INGREDIENTS = [
+  'oil', 'neem', 'soap', 'sulfur', 'lime-sulfur', 'copper', 'captan', 'chlorothalonil', 'mancozeb', 'malathion', 'alkaline', 'acid', 'phosphite', 'spinosad', 'bacillus', 'growth-regulator', 'other',
+] as const;
+export type Ingredient = (typeof INGREDIENTS)[number];
 
 /** What holds between two ingredients, either way round. */
 export interface MeetingRule {
@@ -38,4 +40,12 @@ export function meeting(rules: readonly MeetingRule[], first: readonly Ingredien
   if (met.length === 0) return { tank: NOTHING_AGAINST.tank, apartDays: 0, rules: [NOTHING_AGAINST] };
   const strictest = met.reduce((worst, rule) => (STRICTNESS[rule.tank] > STRICTNESS[worst.tank] ? rule : worst));
   return { tank: strictest.tank, apartDays: Math.max(...met.map(({ apartDays }) => apartDays)), rules: met };
+}
+
+/** The strictest meeting among all pairs of a tank's loads; a single load meets nothing. */
+export function tankMeeting(rules: readonly MeetingRule[], loads: readonly (readonly Ingredient[])[]): Meeting | null {
+  const pairs = loads.flatMap((load, i) => loads.slice(i + 1).map((other) => meeting(rules, load, other)));
+  if (pairs.length === 0) return null;
+  const worst = pairs.reduce((a, b) => (STRICTNESS[b.tank] > STRICTNESS[a.tank] ? b : a));
+  return { tank: worst.tank, apartDays: Math.max(...pairs.map(({ apartDays }) => apartDays)), rules: [...new Map(pairs.flatMap(({ rules: spoken }) => spoken).map((rule) => [rule.id, rule])).values()] };
 }

@@ -1,5 +1,10 @@
+export { costOf } from './cost.ts';
+export { diameterCm, planDrench, planGround, type DrenchPlan, type TrunkMeasure } from './drench.ts';
 export { shareOverFills, type Fills } from './fills.ts';
-export { mixingOrder, type MixStep } from './order.ts';
-export { measureWithSpoons, type SpoonMeasure } from './spoons.ts';
-export { planSpray, type FillPlan, type SprayPlan } from './spray-plan.ts';
-export { waterForPlant, type PlantBox, type WaterNeed } from './water.ts';
+export { planHoseEnd, type Dial, type HoseEndPlan } from './hose-end.ts';
+export { type PartMeasure } from './measure-part.ts';
+export { mixingOrder, type MixLoad, type MixSetting, type MixStep } from './order.ts';
+export { recipeAmounts, type RecipeAmount, type RecipePart, type RecipeStep } from './recipe.ts';
+export { planSpray, type FillPlan, type PartTotal, type SprayPlan, type SprayPlanInput, type TankPart } from './spray-plan.ts';
+export { measureWithSpoons, type Scoops, type SpoonMeasure } from './spoons.ts';
+export { SPRAY_SCOPES, waterForPlant, waterLearned, type PlantBox, type SprayScope, type WaterNeed, type WaterUsed } from './water.ts';

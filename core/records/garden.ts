@@ -1,8 +1,17 @@
 import { z } from 'zod';
+import { isCivilDate } from '#core/calendar';
 import { SPOONS, type MeasureSystem } from '#core/units';
 import { civilDate, note, recordId, shortText, metres, wholeCount } from './fields.ts';
 
 const SPOON_IDS = new Set(Object.values(SPOONS).flat().map((spoon) => spoon.id));
+
+/** The school followed, by question; a question left out follows the next wider choice. */
+const schools = z.record(z.string().max(40), z.string().max(40)).refine((chosen) => Object.keys(chosen).length <= 40, 'too many questions');
+
+export const COUNTRIES = ['us', 'au', 'uk', 'other'] as const;
+
+/** A day of every year. */
+const dayOfYear = z.string().refine((day) => /^\d{2}-\d{2}$/.test(day) && isCivilDate(`2024-${day}`), 'a day such as 09-15');
 
 export const gardenRecord = z.object({
   name: shortText(60),
@@ -12,8 +21,9 @@ export const gardenRecord = z.object({
   temperatureUnit: z.enum(['C', 'F']),
   measureSystem: z.enum(['metric', 'us', 'imperial', 'australian']),
   spoonIds: z.array(z.string().refine((id) => SPOON_IDS.has(id), 'no such spoon')).max(16),
-  /** The school followed, by question; a question left out follows the first. */
-  schools: z.record(z.string().max(40), z.string().max(40)),
+  schools,
+  /** Whose poison line and rules apply. */
+  country: z.enum(COUNTRIES),
 });
 export type Garden = z.infer<typeof gardenRecord>;
 
@@ -51,8 +61,13 @@ export const plantRecord = z.object({
   outOfReach: z.boolean(),
   retiredOn: civilDate.nullable(),
   retiredWhy: z.string().max(200, 'at most 200 characters').default(''),
+  /** First and last day of picking, every year; null where nothing is picked or nobody said. */
+  harvestFrom: dayOfYear.nullable().default(null),
+  harvestTo: dayOfYear.nullable().default(null),
+  /** Schools that differ from the garden's. */
+  schools: schools.default({}),
   note,
-});
+}).refine((plant) => plant.harvestTo === null || plant.harvestFrom !== null, { path: ['harvestFrom'], message: 'say when picking begins, too' });
 export type Plant = z.infer<typeof plantRecord>;
 
 export const moveRecord = z.object({ id: recordId, plantId: recordId, placeId: recordId, movedOn: civilDate });

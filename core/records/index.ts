@@ -1,9 +1,12 @@
+export { blankGarden, blankLine, blankPlant, blankProduct, blankSpray, blankSprayer } from './blank.ts';
 export {
-  gardenRecord, moveRecord, placeRecord, plantRecord, stationRecord, usualSpoonIds,
+  COUNTRIES, gardenRecord, moveRecord, placeRecord, plantRecord, stationRecord, usualSpoonIds,
   type Garden, type Move, type Place, type Plant, type Station,
 } from './garden.ts';
 export { photoRecord, SPOT_KINDS, type PhotoRecord, type ScaleMark, type Spot, type SpotKind } from './photo.ts';
-export { productRecord, sprayerRecord, sprayRecord, type ProductRecord, type Sprayer, type SprayRecord } from './shelf.ts';
+export {
+  COVERAGES, localAdviceRecord, productRecord, SPRAYER_KINDS, sprayerRecord, sprayRecord, STAGES_SEEN, type LocalAdvice, type ProductRecord, type Sprayer, type SprayPart, type SprayRecord,
+} from './shelf.ts';
 export {
   clockRecord, deviceRecord, HANDWORK_KINDS, handworkRecord, inspectionRecord, sampleRecord, sightingRecord, SIGHTINGS, tagRecord, tapeRecord, TRAP_CATCHES, trapRecord, watchRecord,
   type Device, type Handwork, type HandworkKind, type Inspection, type Sample, type Sighting, type SightingKind, type Tag, type Tape, type Trap, type Watch, type WatchClock,

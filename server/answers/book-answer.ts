@@ -6,6 +6,18 @@ import type { LoggedSpray } from '../store/shelf-store.ts';
 import type { Store } from '../store/store.ts';
 import { nameOf } from './watch-picture.ts';
 
+/** One product of a spray. */
+export interface BookPart {
+  readonly productName: string;
+  readonly materialName: string;
+  readonly strengthPercent: number;
+  readonly labelLine: string;
+  readonly rate: number;
+  readonly rateUnit: string;
+  /** ml or g. */
+  readonly productAmount: number;
+}
+
 /** One entry of the record book: a spray, or work by hand. */
 export interface BookEntry {
   readonly id: string;
@@ -14,15 +26,11 @@ export interface BookEntry {
   readonly plantName: string;
   readonly place: string;
   readonly targetName: string;
-  readonly spray: (Pick<LoggedSpray, 'rate' | 'sprayMl' | 'productAmount' | 'leafState' | 'againstLabel' | 'weather' | 'note'> & {
-    readonly productName: string;
-    readonly materialName: string;
-    readonly strengthPercent: number;
-    readonly labelLine: string;
-    readonly rateUnit: string;
+  readonly spray: (Pick<LoggedSpray, 'sprayMl' | 'leafState' | 'scope' | 'coverage' | 'stageSeen' | 'againstLabel' | 'weather' | 'note'> & {
+    readonly parts: readonly BookPart[];
     readonly sprayerName: string;
     readonly reentryHours: number | null;
-    /** First day the crop may be picked; null where the label names none or nothing is eaten. */
+    /** First day the crop may be picked; null where no label names one or nothing is eaten. */
     readonly harvestFrom: CivilDate | null;
   }) | null;
   readonly handwork: Pick<Handwork, 'kind' | 'minutes' | 'note'> | null;
@@ -36,15 +44,21 @@ export function bookEntries(store: Store, today: CivilDate): BookEntry[] {
   return store.watches().flatMap((watch): BookEntry[] => {
     const plant = store.plant(watch.plantId)!;
     const about = { watchId: watch.id, plantName: plant.name, place: places.get(plant.placeId) ?? '', targetName: nameOf(watch) };
-    const sprays = store.sprays(watch.id).map((spray): BookEntry => {
-      const product = products.get(spray.productId)!;
-      const line = product.lines.find(({ id }) => id === spray.lineId);
+    const sprays = store.sprays(watch.id).map(({ id, on, parts, sprayerId, sprayMl, leafState, scope, coverage, stageSeen, againstLabel, weather, note }): BookEntry => {
+      const used = parts.map((part) => {
+        const product = products.get(part.productId)!;
+        return { part, product, line: product.lines.find(({ id: lineId }) => lineId === part.lineId) };
+      });
+      const longest = (of: 'reentryHours' | 'daysToHarvest') => used.reduce<number | null>((most, { line }) => (line?.[of] == null ? most : Math.max(most ?? 0, line[of])), null);
+      const daysToHarvest = longest('daysToHarvest');
       return {
-        id: spray.id, on: spray.on, ...about, handwork: null,
+        id, on, ...about, handwork: null,
         spray: {
-          rate: spray.rate, sprayMl: spray.sprayMl, productAmount: spray.productAmount, leafState: spray.leafState, againstLabel: spray.againstLabel, weather: spray.weather, note: spray.note,
-          productName: product.name, materialName: materialById(product.materialId).name, strengthPercent: product.strengthPercent, labelLine: line?.crop ?? '', rateUnit: line?.rateUnit ?? '', sprayerName: sprayers.get(spray.sprayerId)?.name ?? '',
-          reentryHours: line?.reentryHours ?? null, harvestFrom: plant.edible && line?.daysToHarvest != null ? addDays(spray.on, line.daysToHarvest) : null,
+          sprayMl, leafState, scope, coverage, stageSeen, againstLabel, weather, note, sprayerName: sprayers.get(sprayerId)?.name ?? '', reentryHours: longest('reentryHours'),
+          harvestFrom: plant.edible && daysToHarvest !== null ? addDays(on, daysToHarvest) : null,
+          parts: used.map(({ part, product, line }) => ({
+            productName: product.name, materialName: materialById(product.materialId).name, strengthPercent: product.strengthPercent, labelLine: line?.crop ?? '', rate: part.rate, rateUnit: line?.rateUnit ?? '', productAmount: part.productAmount,
+          })),
         },
       };
     });
@@ -54,15 +68,18 @@ export function bookEntries(store: Store, today: CivilDate): BookEntry[] {
 }
 
 const FIELDS = [
-  'date', 'plant', 'place', 'trouble', 'work', 'minutes', 'product', 'active ingredient', 'strength %', 'label line', 'rate', 'rate unit', 'spray l', 'product ml or g', 'sprayer', 'leaf state', 'against label', 're-entry h', 'harvest from',
+  'date', 'plant', 'place', 'trouble', 'work', 'minutes', 'product', 'active ingredient', 'strength %', 'label line', 'rate', 'rate unit', 'product ml or g', 'spray l', 'scope', 'sprayer', 'leaf state', 'stage seen', 'coverage', 'against label', 're-entry h', 'harvest from',
   'min °C', 'max °C', 'rain mm', 'wind m/s', 'weather', 'remark',
 ] as const;
 
-/** The book as a table with the fields such records usually need. */
+/** The book as a table with the fields such records usually need; a tank of several products takes a row for each. */
 export function bookCsv(entries: readonly BookEntry[]): string {
-  return writeTableCsv(FIELDS, entries.map(({ on, plantName, place, targetName, spray, handwork }) => [
-    on, plantName, place, targetName, handwork?.kind ?? 'spray', handwork?.minutes ?? null, spray?.productName ?? null, spray?.materialName ?? null, spray?.strengthPercent ?? null, spray?.labelLine ?? null, spray?.rate ?? null, spray?.rateUnit ?? null,
-    spray ? spray.sprayMl / 1000 : null, spray?.productAmount ?? null, spray?.sprayerName ?? null, spray?.leafState ?? null, spray ? (spray.againstLabel ? 'yes' : 'no') : null, spray?.reentryHours ?? null, spray?.harvestFrom ?? null,
-    spray?.weather?.minC ?? null, spray?.weather?.maxC ?? null, spray?.weather?.rainMm ?? null, spray?.weather?.windMs ?? null, spray?.weather?.origin ?? null, spray?.note ?? handwork?.note ?? null,
-  ]));
+  return writeTableCsv(FIELDS, entries.flatMap(({ on, plantName, place, targetName, spray, handwork }) => {
+    const about = [on, plantName, place, targetName, handwork?.kind ?? 'spray', handwork?.minutes ?? null];
+    if (!spray) return [[...about, ...Array<null>(FIELDS.length - about.length - 1).fill(null), handwork?.note ?? null]];
+    return spray.parts.map((part) => [
+      ...about, part.productName, part.materialName, part.strengthPercent, part.labelLine, part.rate, part.rateUnit, part.productAmount, spray.sprayMl / 1000, spray.scope, spray.sprayerName, spray.leafState, spray.stageSeen, spray.coverage,
+      spray.againstLabel ? 'yes' : 'no', spray.reentryHours, spray.harvestFrom, spray.weather?.minC ?? null, spray.weather?.maxC ?? null, spray.weather?.rainMm ?? null, spray.weather?.windMs ?? null, spray.weather?.origin ?? null, spray.note,
+    ]);
+  }));
 }

@@ -65,9 +65,9 @@ function troubleOf({ watch }: WatchPicture): DormantPlant['troubles'][number] | 
 
 /** Sprays on bare wood since last winter began; older ones belong to winters nobody asks about. */
 function spraysOf(store: Store, watches: readonly WatchPicture[], since: CivilDate): WinterSpray[] {
-  return watches.flatMap(({ sprays }) => sprays).filter(({ on, leafState }) => on >= since && leafState !== 'in-leaf').map(({ on, productId }) => {
-    const product = store.product(productId)!;
-    return { on, oil: product.containsOil || materialById(product.materialId).isOil, copper: product.materialId === 'copper' };
+  return watches.flatMap(({ sprays }) => sprays).filter(({ on, leafState }) => on >= since && leafState !== 'in-leaf').map(({ on, parts }) => {
+    const products = parts.map(({ productId }) => store.product(productId)!);
+    return { on, oil: products.some(({ containsOil, materialId }) => containsOil || materialById(materialId).isOil), copper: products.some(({ materialId }) => materialId === 'copper') };
   });
 }
 

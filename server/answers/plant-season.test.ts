@@ -2,17 +2,14 @@ import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { join } from 'node:path';
 import { v7 } from 'uuid';
 import { addDays, daysBetween } from '#core/calendar';
-import type { Garden, Plant } from '#core/records';
+import { blankGarden, blankPlant } from '#core/records';
 import { openStore, type Store } from '../store/store.ts';
 import { BASE_50F } from '#knowledge';
 import { seasonReader } from './plant-season.ts';
 
-const GARDEN: Garden = { name: 'T', latitudeDeg: 45, longitudeDeg: 0, timeZone: 'UTC', temperatureUnit: 'C', measureSystem: 'metric', spoonIds: [], schools: {} };
+const GARDEN = blankGarden({ name: 'T', latitudeDeg: 45, longitudeDeg: 0, timeZone: 'UTC' });
 const STATION = v7(), OUT = v7(), HOUSE = v7(), BARE = v7();
-const PLANT: Plant = {
-  id: v7(), name: 'P', hostId: 'spindle', placeId: OUT, count: 1, heightM: 1, spreadM: 1, lengthM: null, yearPlanted: null, vigour: 'fair', light: 'sun', watering: 'rain',
-  edible: false, age: 'mature', outOfReach: false, retiredOn: null, retiredWhy: '', note: '',
-};
+const PLANT = blankPlant({ id: v7(), name: 'P', hostId: 'spindle', placeId: OUT });
 let store: Store;
 
 beforeEach(() => {

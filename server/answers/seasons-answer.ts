@@ -66,13 +66,10 @@ export function seasonsAnswer(store: Store, reader: SeasonReader, picture: Watch
         handwork: picture.handwork.filter(({ on }) => earlier !== null && on > earlier.on && on <= sample.on),
         treatments: picture.sprays
           .filter((spray) => earlier !== null && spray.on > earlier.on && spray.on <= sample.on)
-          .map((spray) => {
-            const product = products.get(spray.productId);
-            return {
-              on: spray.on, rate: spray.rate, product: product?.name ?? 'a product',
-              rateUnit: product?.lines.find((line) => line.id === spray.lineId)?.rateUnit ?? null,
-            };
-          }),
+          .flatMap((spray) => spray.parts.map(({ productId, lineId, rate }) => {
+            const product = products.get(productId);
+            return { on: spray.on, rate, product: product?.name ?? 'a product', rateUnit: product?.lines.find((line) => line.id === lineId)?.rateUnit ?? null };
+          })),
       };
     }),
     untreated: untreatedComparison(picture, pictures),

@@ -139,7 +139,7 @@ function lifeOf(
   const last = thisSeason.at(-1);
   const answers = Object.assign({}, ...thisSeason.map((inspection) => inspection.answers)) as Answers;
   const oiled = last !== undefined && sprays.some((spray) => spray.on <= last.on && spray.on >= addDays(last.on, -MOIST_AFTER_OIL_DAYS)
-    && materialById(store.product(spray.productId)!.materialId).isOil);
+    && spray.parts.some(({ productId }) => materialById(store.product(productId)!.materialId).isOil));
   const counted = samples.filter((sample) => sample.on >= start).at(-1);
   const live = counted?.units.reduce((sum, { counts }) => sum + (counts.live ?? counts.larvae ?? 0), 0) ?? 0;
   return assessLife(answers, Math.max(0, ...thisSeason.map((inspection) => inspection.coversTurned)), oiled, live);

@@ -1,21 +1,28 @@
 import { Hono } from 'hono';
 import { z } from 'zod';
-import { addDays, type CivilDate, shiftSeason } from '#core/calendar';
-import { misfits } from '#core/materials';
-import { leafStateOn, loggedBloom, loggedLeafState, seasonStages } from '#core/plan';
-import { handworkRecord, type Plant, productRecord, type SprayRecord, sprayerRecord, sprayRecord, type Watch } from '#core/records';
+import { addDays, type CivilDate } from '#core/calendar';
+import { tankMeeting, worstOf } from '#core/materials';
+import { handworkRecord, localAdviceRecord, type Plant, productRecord, type SprayRecord, sprayerRecord, sprayRecord, type Watch } from '#core/records';
 import { placeOn } from '#core/weather';
-import { hostById, HOSTS, MATERIALS } from '#knowledge';
-import { metBefore } from '../answers/meetings-answer.ts';
+import { HOSTS, ingredientsOf, MATERIALS, meetingRules, schoolsFor } from '#knowledge';
+import { benchAnswer } from '../answers/bench-answer.ts';
 import { staysOf } from '../answers/plant-season.ts';
+import { judgeLine, useScene } from '../answers/use-facts.ts';
+import { shelfAnswer } from '../answers/shelf-answer.ts';
+import { pictureOf } from '../answers/watch-pictures.ts';
 import { found, notInFuture, presentSeason, refersTo, sameId, type AppParts } from '../context.ts';
 import { fieldProblem } from '../problem.ts';
 import type { AttachedWeather } from '../store/shelf-store.ts';
+import { isKeptKind } from '../store/change-log.ts';
 import { jsonBody, query } from '../validate.ts';
 import { recordRoute } from './record-route.ts';
 
 const MATERIAL_IDS = new Set(MATERIALS.map((material) => material.id));
 const HOST_IDS = new Set(HOSTS.map((host) => host.id));
+
+const benchAsked = z.object({
+  watch: z.string().min(1).max(400, 'at most ten at a time'), leafState: z.enum(['dormant', 'delayed-dormant', 'in-leaf']).optional(), bees: z.enum(['yes', 'no']).optional(),
+});
 
 /** The shelf, the sprayers and what was sprayed. */
 export function mixRoutes(parts: AppParts) {
@@ -37,22 +44,22 @@ export function mixRoutes(parts: AppParts) {
       return c.json({ sprayer });
     })
 
-    .get('/plants/:id/leaf-state', (c) => {
-      const { reader, today } = presentSeason(parts);
-      const plant = found(store.plant(c.req.param('id')), 'plant');
-      const { pastSeasons } = reader.ofPlant(plant);
-      const stages = pastSeasons.length > 0 ? seasonStages(reader.start, pastSeasons) : null;
-      const { evergreen } = hostById(plant.hostId);
-      const log = store.growth.by('plant_id', plant.id);
-      // A winter's leaf fall still holds after the turn of the year.
-      const logged = evergreen ? null : loggedLeafState(log, shiftSeason(reader.start, -1), today);
-      return c.json({ leafState: logged?.leafState ?? leafStateOn(stages, today, evergreen), logged, bloom: loggedBloom(log, reader.start, today), evergreen });
+    .route('/local-advice', recordRoute(localAdviceRecord, store.localAdvice, 'advice', ({ materialId }) => {
+      if (!MATERIAL_IDS.has(materialId)) throw fieldProblem('materialId', 'choose one from the list');
+    }))
+    .get('/shelf/state', (c) => {
+      const { garden, reader, today } = presentSeason(parts);
+      return c.json({ state: shelfAnswer(store, reader, garden, today) });
     })
-
-    .get('/plants/:id/met-before', query(z.object({ product: z.string() })), (c) => {
-      const { garden, today } = presentSeason(parts);
-      const plant = found(store.plant(c.req.param('id')), 'plant');
-      return c.json({ met: metBefore(store, garden, plant, found(store.product(c.req.valid('query').product), 'product'), today) });
+    .get('/bench', query(benchAsked), (c) => {
+      const { garden, reader, today } = presentSeason(parts);
+      const { watch, leafState, bees } = c.req.valid('query');
+      const pictures = watch.split(',').map((id) => found(pictureOf(store, reader, id, today), 'watch'));
+      return c.json({ bench: benchAnswer(store, reader, garden, today, pictures, { leafState: leafState ?? null, beesAtHoneydew: bees === undefined ? null : bees === 'yes' }) });
+    })
+    .get('/changes/:kind/:id', (c) => {
+      const { kind, id } = c.req.param();
+      return c.json({ changes: store.changesOf(found(isKeptKind(kind) ? kind : null, 'kind of record'), id) });
     })
 
     .route('/handwork', recordRoute(handworkRecord, store.handwork, 'hand work', (work) => {
@@ -66,7 +73,7 @@ export function mixRoutes(parts: AppParts) {
       const watch = refersTo(store.watch(spray.watchId), 'watchId', 'watch');
       refersTo(store.sprayer(spray.sprayerId), 'sprayerId', 'sprayer');
       notInFuture(spray.on, 'on', clock.today());
-      checkAgainstLabel(parts, spray, watch);
+      checkAgainstRules(parts, spray, watch);
       store.putSpray(spray, weatherOf(parts, store.plant(watch.plantId)!, spray.on));
       return c.json({ spray: store.sprays(watch.id).find((logged) => logged.id === spray.id)! });
     })
@@ -76,18 +83,25 @@ export function mixRoutes(parts: AppParts) {
     });
 }
 
-/** What was done against the label can be recorded, but only by saying so. */
-function checkAgainstLabel({ store }: AppParts, spray: SprayRecord, watch: Watch): void {
-  const product = refersTo(store.product(spray.productId), 'productId', 'product');
-  const line = refersTo(product.lines.find((entry) => entry.id === spray.lineId), 'lineId', 'line on its label');
+/** What was done against a label or a rule can be recorded, but only by saying so; what endangers life cannot be mixed here at all. */
+function checkAgainstRules(parts: AppParts, spray: SprayRecord, watch: Watch): void {
+  const { store } = parts;
+  const { garden, reader } = presentSeason(parts);
+  const plant = store.plant(watch.plantId)!;
+  const loads = spray.parts.map((part, i) => {
+    const product = refersTo(store.product(part.productId), `parts.${i}.productId`, 'product');
+    return { part, product, line: refersTo(product.lines.find((entry) => entry.id === part.lineId), `parts.${i}.lineId`, 'line on its label') };
+  });
+  const met = tankMeeting(meetingRules(schoolsFor(garden, plant)), loads.map(({ product }) => ingredientsOf(product.materialId, product.containsOil)));
+  if (met?.tank === 'never') throw fieldProblem('parts', met.rules[0]!.says);
   if (spray.againstLabel) return;
-  const host = hostById(store.plant(watch.plantId)!.hostId);
-  if (misfits(line, { hostId: host.id, evergreen: host.evergreen, leafState: spray.leafState, group: watch.group }).length > 0) {
-    throw fieldProblem('lineId', 'is not for this plant, trouble or leaf state; record it as done against the label if that is what happened');
-  }
-  if (spray.rate < line.rateLow - 1e-9 || spray.rate > line.rateHigh + 1e-9) {
-    throw fieldProblem('rate', `the label line gives ${line.rateLow} to ${line.rateHigh}`);
-  }
+  if (met?.tank === 'no') throw fieldProblem('parts', `not in one tank. ${met.rules[0]!.says}`);
+  const scene = useScene(store, garden, reader.start, spray.on, plant, watch, { leafState: spray.leafState, beesAtHoneydew: null, planned: [] }, spray.id);
+  loads.forEach(({ part, product, line }, i) => {
+    const [worst] = judgeLine(scene, product, line);
+    if (['wait', 'no', 'never'].includes(worstOf([worst!]))) throw fieldProblem(`parts.${i}.lineId`, `${worst!.says} Record it as done against the label if that is what happened.`);
+    if (part.rate < line.rateLow - 1e-9 || part.rate > line.rateHigh + 1e-9) throw fieldProblem(`parts.${i}.rate`, `the label line gives ${line.rateLow} to ${line.rateHigh}`);
+  });
 }
 
 /** The day's weather where the plant stood: measured if there is, else as forecast. */

@@ -55,11 +55,18 @@ function migrate(db: Db, migrations: readonly Migration[], copyFrom: string | nu
     db.pragma('wal_checkpoint(TRUNCATE)');
     copyFileSync(copyFrom, `${copyFrom}.before-${latest}`);
   }
-  for (const { version, sql } of pending) {
-    db.transaction(() => {
-      db.exec(sql);
-      db.pragma(`user_version = ${version}`);
-    })();
+  // A table that is made anew under its old name would else take its children with it.
+  db.pragma('foreign_keys = OFF');
+  try {
+    for (const { version, sql } of pending) {
+      db.transaction(() => {
+        db.exec(sql);
+        if ((db.pragma('foreign_key_check') as unknown[]).length > 0) throw new Error(`migration ${version} would leave records that refer to nothing`);
+        db.pragma(`user_version = ${version}`);
+      })();
+    }
+  } finally {
+    db.pragma('foreign_keys = ON');
   }
 }
 

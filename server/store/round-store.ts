@@ -9,7 +9,7 @@ export function roundStore(db: Db) {
     stops: recordTable<Stop>(db, 'stop', { id: 'id', roundId: 'round_id', plantId: 'plant_id', watchId: 'watch_id', on: 'on_day', outcome: 'outcome', reason: 'reason', note: 'note' }, 'on_day, id'),
     traps: recordTable<Trap>(db, 'trap', { id: 'id', watchId: 'watch_id', label: 'label', catches: 'catches', putOn: 'put_on', takenOff: 'taken_off', caught: 'caught' }, 'taken_off, label'),
     devices: recordTable<Device>(db, 'device', { id: 'id', watchId: 'watch_id', kind: 'kind', label: 'label', hungOn: 'hung_on', takenDownOn: 'taken_down_on' }, 'hung_on, label'),
-    tags: recordTable<Tag>(db, 'tag', { id: 'id', watchId: 'watch_id', label: 'label', untouched: 'untouched', taggedOn: 'tagged_on', lostOn: 'lost_on' }, 'tagged_on, id', ['untouched']),
+    tags: recordTable<Tag>(db, 'tag', { id: 'id', watchId: 'watch_id', label: 'label', untouched: 'untouched', taggedOn: 'tagged_on', lostOn: 'lost_on' }, 'tagged_on, id', { flags: ['untouched'] }),
     growth: recordTable<Growth>(db, 'growth', { id: 'id', plantId: 'plant_id', stage: 'stage', on: 'on_day', note: 'note' }, 'on_day, id'),
     care: recordTable<Care>(db, 'care', { id: 'id', plantId: 'plant_id', kind: 'kind', on: 'on_day', note: 'note' }, 'on_day, id'),
     sightings: recordTable<Sighting>(db, 'sighting', { id: 'id', watchId: 'watch_id', on: 'on_day', what: 'what' }, 'on_day, id'),

@@ -1,3 +1,4 @@
+import { changeLog } from './change-log.ts';
 import { openDatabase, type Db } from './database.ts';
 import { deliveryStore, type DeliveryStore } from './delivery-store.ts';
 import { gardenStore, type GardenStore } from './garden-store.ts';
@@ -11,7 +12,7 @@ import { type WatchVersions, watchVersions } from './watch-versions.ts';
 import { weatherInStore, type WeatherInStore } from './weather-in-store.ts';
 import { weatherStore, type WeatherStore } from './weather-store.ts';
 
-export interface Store extends GardenStore, WatchStore, PhotoStore, RoundStore, WeatherStore, WeatherInStore, ShelfStore, DeliveryStore, WatchVersions, ReturnType<typeof metaStore> {
+export interface Store extends GardenStore, WatchStore, PhotoStore, RoundStore, WeatherStore, WeatherInStore, ShelfStore, DeliveryStore, WatchVersions, ReturnType<typeof metaStore>, ReturnType<typeof changeLog> {
   readonly db: Db;
   /** Counts up with every row written; this process is the only one that writes. */
   writes(): number;
@@ -36,7 +37,7 @@ export function openStore(path: string, migrationsFolder: string): Store {
     writes: () => (totalChanges.get() as { n: number }).n,
     weatherWrites: () => weatherWrites,
     close: () => void db.close(),
-    ...metaStore(db), ...garden, ...watchStore(db), ...photoStore(db), ...roundStore(db), ...weather, ...weatherIn, ...shelfStore(db), ...deliveryStore(db), ...watchVersions(db),
+    ...metaStore(db), ...garden, ...watchStore(db), ...photoStore(db), ...roundStore(db), ...weather, ...weatherIn, ...shelfStore(db), ...deliveryStore(db), ...watchVersions(db), ...changeLog(db),
     putGarden: counted(garden.putGarden), putPlace: counted(garden.putPlace), putPlant: counted(garden.putPlant), putMove: counted(garden.putMove), removeMove: counted(garden.removeMove),
     writeDays: counted(weather.writeDays), importDays: counted(weather.importDays), replaceForecast: counted(weather.replaceForecast), readings: countedTable(weather.readings), fixes: countedTable(weather.fixes), replaceNormals: counted(weatherIn.replaceNormals), putStation: counted(weather.putStation),
   };

@@ -1,0 +1,112 @@
+import type { CivilDate } from '#core/calendar';
+import type { Grade } from '#core/figures';
+import type { TargetGroup } from '#core/identify';
+import type { LabelLine, LeafState } from './label.ts';
+import type { Misfit } from './line-fit.ts';
+import type { Ingredient } from './meeting.ts';
+
+/** From free to never: a `never` cannot be set aside by anybody. */
+export const VERDICTS = ['fine', 'care', 'wait', 'no', 'never'] as const;
+export type Verdict = (typeof VERDICTS)[number];
+export type Bloom = 'open' | 'soon' | 'over' | 'unknown';
+
+/** An earlier spray of the plant, under any of its troubles. */
+export interface EarlierSpray {
+  readonly on: CivilDate;
+  readonly productName: string;
+  readonly sameProduct: boolean;
+  readonly materialId: string;
+  readonly ingredients: readonly Ingredient[];
+  /** Days its own label keeps it apart from ingredients. */
+  readonly apart: readonly { readonly ingredient: Ingredient; readonly days: number }[];
+  readonly modeOfAction: string;
+  /** ml or g of product. */
+  readonly amount: number;
+}
+
+/** A spray that lies ahead for the plant. */
+export interface PlannedSpray {
+  readonly from: CivilDate;
+  readonly what: string;
+  readonly ingredients: readonly Ingredient[];
+}
+
+/** All that decides whether one label line may be used on one plant on one day. */
+export interface UseFacts {
+  readonly today: CivilDate;
+  readonly materialId: string;
+  readonly ingredients: readonly Ingredient[];
+  readonly apart: EarlierSpray['apart'];
+  readonly isOil: boolean;
+  readonly organic: boolean;
+  readonly unlabelled: boolean;
+  readonly expired: boolean;
+  readonly harmsBees: boolean;
+  readonly modeOfAction: string;
+  /** Acts on a single site, so that pests learn to live with it. */
+  readonly resistanceRisk: boolean;
+  /** Goes to the roots, by trunk. */
+  readonly drench: boolean;
+  readonly line: Pick<LabelLine, 'intervalDays' | 'usesPerYear' | 'mostPerYear' | 'daysToHarvest' | 'hostIds'>;
+  readonly misfits: readonly Misfit[];
+  readonly hostId: string;
+  readonly hostOil: 'usual' | 'dormant-only' | 'test-first' | 'avoid';
+  readonly edible: boolean;
+  readonly group: TargetGroup | null;
+  readonly leafState: LeafState;
+  readonly bloom: Bloom;
+  readonly beesVisitBloom: boolean;
+  readonly honeydewMaker: boolean;
+  /** Null when nobody looked. */
+  readonly beesAtHoneydew: boolean | null;
+  /** Past midsummer and still in leaf. */
+  readonly lateSeason: boolean;
+  /** First day of the user's next harvest; null when none is known. */
+  readonly harvestFrom: CivilDate | null;
+  readonly earlier: readonly EarlierSpray[];
+  readonly planned: readonly PlannedSpray[];
+}
+
+/** What one rule says; `until` is the first day it no longer stands in the way. */
+export interface Spoken {
+  readonly says: string;
+  readonly until?: CivilDate;
+}
+
+/** A rule of use. It speaks, or is silent (null). */
+export interface UseRule {
+  readonly id: string;
+  readonly verdict: Exclude<Verdict, 'fine'>;
+  readonly speaks: (facts: UseFacts, schools: Readonly<Record<string, string>>) => Spoken | null;
+  readonly grade: Grade;
+  readonly sourceIds: readonly string[];
+}
+
+export interface Finding {
+  readonly ruleId: string;
+  readonly verdict: Verdict;
+  readonly says: string;
+  readonly until: CivilDate | null;
+  readonly grade: Grade;
+  readonly sourceIds: readonly string[];
+}
+
+/** What is said when no rule speaks. */
+export const NOTHING_AGAINST_USE: Finding = {
+  ruleId: 'nothing-against', verdict: 'fine', says: 'No rule known here stands against it. The label still comes first.', until: null, grade: 'C', sourceIds: ['practice'],
+};
+
+/** Every rule that speaks, the strictest first; at least one finding, so that every answer names a rule. */
+export function judgeUse(rules: readonly UseRule[], facts: UseFacts, schools: Readonly<Record<string, string>>): readonly Finding[] {
+  const found = rules.flatMap(({ id, verdict, speaks, grade, sourceIds }): Finding[] => {
+    const spoken = speaks(facts, schools);
+    return spoken ? [{ ruleId: id, verdict, says: spoken.says, until: spoken.until ?? null, grade, sourceIds }] : [];
+  });
+  if (found.length === 0) return [NOTHING_AGAINST_USE];
+  return found.sort((a, b) => VERDICTS.indexOf(b.verdict) - VERDICTS.indexOf(a.verdict));
+}
+
+/** The strictest verdict among findings; `fine` for none. */
+export function worstOf(findings: readonly Pick<Finding, 'verdict'>[]): Verdict {
+  return findings.reduce<Verdict>((worst, { verdict }) => (VERDICTS.indexOf(verdict) > VERDICTS.indexOf(worst) ? verdict : worst), 'fine');
+}

@@ -1,0 +1,106 @@
+import { addDays, type CivilDate, yearOf } from '#core/calendar';
+import { leftInPack, useLimits } from '#core/materials';
+import { waterForPlant } from '#core/mix';
+import type { Garden, LocalAdvice, ProductRecord } from '#core/records';
+import { efficacyAgainst, type Material, materialById, schoolFor, schoolsFor, targetById } from '#knowledge';
+import type { Store } from '../store/store.ts';
+import { leafStateOf, usesOf } from './bench-answer.ts';
+import type { SeasonReader } from './plant-season.ts';
+import { nameOf, type WatchPicture } from './watch-picture.ts';
+import { watchPictures } from './watch-pictures.ts';
+
+/** First day a product's label allows it again on a plant it was used on. */
+export interface NextAllowed {
+  readonly plantName: string;
+  readonly watchId: string;
+  readonly lastOn: CivilDate;
+  readonly on: CivilDate;
+  readonly usesLeft: number | null;
+}
+
+export interface ProductState {
+  readonly productId: string;
+  /** ml or g; null when nobody counted. */
+  readonly left: number | null;
+  readonly usesThisYear: number;
+  readonly expired: boolean;
+  readonly next: readonly NextAllowed[];
+}
+
+/** What to buy for the season, by active ingredient. */
+export interface ShoppingItem {
+  readonly materialId: string;
+  readonly forWhat: readonly string[];
+  /** Sprays it would be used for this season. */
+  readonly sprays: number;
+  /** ml or g of a product of the usual strength; null where only a label tells. */
+  readonly amount: readonly [low: number, high: number] | null;
+  /** ml or g on the shelf of this ingredient; null where none was counted. */
+  readonly left: number | null;
+}
+
+export interface ShelfAnswer {
+  readonly products: readonly ProductState[];
+  readonly advice: readonly LocalAdvice[];
+  readonly shopping: readonly ShoppingItem[];
+}
+
+export function shelfAnswer(store: Store, reader: SeasonReader, garden: Garden, today: CivilDate): ShelfAnswer {
+  return { products: store.products().map((product) => productState(store, product, today)), advice: store.localAdvice.all(), shopping: shoppingCard(store, reader, garden, today) };
+}
+
+function productState(store: Store, product: ProductRecord, today: CivilDate): ProductState {
+  const uses = usesOf(store, product.id, today);
+  const next = store.watches().flatMap((watch): (NextAllowed & { plantId: string })[] => {
+    const used = store.sprays(watch.id).filter(({ on, parts }) => on <= today && parts.some(({ productId }) => productId === product.id));
+    const last = used.at(-1);
+    const line = product.lines.find(({ id }) => id === last?.parts.find(({ productId }) => productId === product.id)?.lineId);
+    if (!last || !line) return [];
+    const { usesLeft } = useLimits(line, used.map(({ on }) => on), today);
+    const free = addDays(last.on, line.intervalDays ?? 0);
+    return [{ plantId: watch.plantId, plantName: `${store.plant(watch.plantId)!.name}, ${nameOf(watch).toLowerCase()}`, watchId: watch.id, lastOn: last.on, on: usesLeft === 0 && free < `${yearOf(today) + 1}` ? `${yearOf(today) + 1}-01-01` : free, usesLeft }];
+  });
+  return {
+    productId: product.id, left: leftInPack(product.stock, uses), usesThisYear: uses.filter(({ on }) => yearOf(on) === yearOf(today)).length, expired: product.expiresOn !== null && product.expiresOn < today,
+    next: next.filter(({ on }) => on > today).map(({ plantId: _, ...entry }) => entry),
+  };
+}
+
+/** Sprays a season asks for against a watch, by the school followed. */
+function spraysWanted({ watch, plant }: WatchPicture, garden: Garden): number {
+  if (watch.group === 'leaf-miner' || watch.group === 'fungus') return 3;
+  return schoolFor('crawler-sprays', schoolsFor(garden, plant)).id === 'while-catching' ? 2 : 1;
+}
+
+function shoppingCard(store: Store, reader: SeasonReader, garden: Garden, today: CivilDate): ShoppingItem[] {
+  const shelf = new Map<string, number | null>();
+  for (const product of store.products()) {
+    const left = leftInPack(product.stock, usesOf(store, product.id, today));
+    shelf.set(product.materialId, left === null ? shelf.get(product.materialId) ?? null : (shelf.get(product.materialId) ?? 0) + left);
+  }
+  const items = new Map<string, ShoppingItem>();
+  for (const picture of watchPictures(store, reader, today)) {
+    const { watch, plant, life } = picture;
+    if (watch.outcome !== 'open' || watch.targetId === null || plant.outOfReach || plant.retiredOn !== null || life.life === 'dead') continue;
+    const material = bestMaterial(watch.targetId, garden, picture, shelf);
+    if (!material) continue;
+    const sprays = spraysWanted(picture, garden);
+    const { leafState } = leafStateOf(store, reader, plant, today);
+    const usual = leafState === 'in-leaf' ? material.usual?.inLeaf : material.usual?.dormant;
+    const water = waterForPlant({ heightM: plant.heightM, spreadM: plant.spreadM, lengthM: plant.lengthM ?? plant.spreadM }, leafState).middleMl * (plant.lengthM === null ? plant.count : 1);
+    const need = usual ? [(sprays * water * usual[0]) / 100, (sprays * water * usual[1]) / 100] as const : null;
+    const before = items.get(material.id);
+    items.set(material.id, {
+      materialId: material.id, forWhat: [...(before?.forWhat ?? []), `${plant.name}, ${picture.targetName.toLowerCase()}`], sprays: Math.max(sprays, before?.sprays ?? 0),
+      amount: need && (before === undefined || before.amount) ? [need[0] + (before?.amount?.[0] ?? 0), need[1] + (before?.amount?.[1] ?? 0)] : null, left: shelf.get(material.id) ?? null,
+    });
+  }
+  return [...items.values()];
+}
+
+/** The first that works and may be used here; what stands on the shelf before what must be bought. */
+function bestMaterial(targetId: string, garden: Garden, { plant }: WatchPicture, shelf: ReadonlyMap<string, number | null>): Material | null {
+  const organicOnly = schoolFor('organic', schoolsFor(garden, plant)).id === 'organic-only';
+  const working = efficacyAgainst(targetById(targetId)).filter(({ word }) => word === 'works').map(({ materialId }) => materialById(materialId)).filter(({ licensed, organic }) => !licensed && (organic || !organicOnly));
+  return working.find(({ id }) => shelf.has(id)) ?? working[0] ?? null;
+}

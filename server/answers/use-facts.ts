@@ -1,0 +1,77 @@
+import { type CivilDate, monthOf, yearOf } from '#core/calendar';
+import { makesHoneydew } from '#core/identify';
+import { type EarlierSpray, type Finding, judgeUse, type LabelLine, type LeafState, type LeafState as State, misfits, type PlannedSpray, type Product, rateIsPer, type UseFacts } from '#core/materials';
+import { loggedBloom } from '#core/plan';
+import type { Garden, Plant, Watch } from '#core/records';
+import { hostById, ingredientsOf, materialById, schoolsFor, USE_RULES } from '#knowledge';
+import type { Store } from '../store/store.ts';
+
+/** What is told on the spot, besides the records. */
+export interface UseTold {
+  readonly leafState: State;
+  readonly beesAtHoneydew: boolean | null;
+  /** Sprays that lie ahead for the plant. */
+  readonly planned: readonly PlannedSpray[];
+}
+
+/** One plant on one day, ready to judge any number of label lines. */
+export interface UseScene {
+  readonly store: Store;
+  readonly garden: Garden;
+  readonly seasonStart: CivilDate;
+  readonly today: CivilDate;
+  readonly plant: Plant;
+  readonly watch: Pick<Watch, 'group'>;
+  readonly told: UseTold;
+  readonly earlier: readonly (Omit<EarlierSpray, 'sameProduct'> & { readonly productId: string })[];
+}
+
+export function useScene(store: Store, garden: Garden, seasonStart: CivilDate, today: CivilDate, plant: Plant, watch: Pick<Watch, 'group'>, told: UseTold, without: string | null = null): UseScene {
+  return { store, garden, seasonStart, today, plant, watch, told, earlier: earlierSprays(store, plant.id, today, without) };
+}
+
+/** Every product that went on a plant up to a day, under any of its watches; one spray can be left out, to judge it by the others. */
+function earlierSprays(store: Store, plantId: string, today: CivilDate, without: string | null): UseScene['earlier'] {
+  return store.watches().filter((watch) => watch.plantId === plantId).flatMap(({ id }) => store.sprays(id)).filter(({ id, on }) => on <= today && id !== without)
+    .flatMap(({ on, parts }) => parts.map(({ productId, productAmount }) => {
+      const product = store.product(productId)!;
+      return { on, productId, productName: product.name, materialId: product.materialId, ingredients: ingredientsOf(product.materialId, product.containsOil), apart: product.apart, modeOfAction: modeOfAction(product), amount: productAmount };
+    }));
+}
+
+export const modeOfAction = (product: Pick<Product, 'modeOfAction' | 'materialId'>): string => product.modeOfAction || materialById(product.materialId).modeOfAction;
+
+/** What every rule says of one label line on this plant, this day. */
+export function judgeLine(scene: UseScene, product: Product, line: LabelLine): readonly Finding[] {
+  return judgeUse(USE_RULES, factsOf(scene, product, line), schoolsFor(scene.garden, scene.plant));
+}
+
+function factsOf({ store, garden, seasonStart, today, plant, watch, told, earlier }: UseScene, product: Product, line: LabelLine): UseFacts {
+  const host = hostById(plant.hostId);
+  const material = materialById(product.materialId);
+  return {
+    today, materialId: material.id, ingredients: ingredientsOf(material.id, product.containsOil), apart: product.apart, isOil: material.isOil || product.containsOil,
+    organic: product.organic, unlabelled: product.unlabelled, expired: product.expiresOn !== null && product.expiresOn < today, harmsBees: material.harmsBees,
+    modeOfAction: modeOfAction(product), resistanceRisk: material.resistanceRisk, drench: rateIsPer(line.rateUnit).startsWith('trunk'), line,
+    misfits: misfits(line, { hostId: host.id, evergreen: host.evergreen, leafState: told.leafState, group: watch.group }),
+    hostId: host.id, hostOil: host.oil, edible: plant.edible, group: watch.group, leafState: told.leafState,
+    bloom: loggedBloom(store.growth.by('plant_id', plant.id), seasonStart, today).kind, beesVisitBloom: host.beesVisitBloom, honeydewMaker: makesHoneydew(watch.group), beesAtHoneydew: told.beesAtHoneydew,
+    lateSeason: isLateSeason(garden, today, told.leafState), harvestFrom: nextHarvest(plant, today),
+    earlier: earlier.map(({ productId, ...spray }) => ({ ...spray, sameProduct: productId === product.id })), planned: told.planned,
+  };
+}
+
+/** July to November in the north, January to May in the south, while in leaf. */
+export function isLateSeason({ latitudeDeg }: Pick<Garden, 'latitudeDeg'>, today: CivilDate, leafState: LeafState): boolean {
+  const month = (monthOf(today) + (latitudeDeg < 0 ? 5 : 11)) % 12;
+  return month >= 6 && month <= 10 && leafState === 'in-leaf';
+}
+
+/** First day of picking that is still to come; today while picking goes on. */
+export function nextHarvest({ harvestFrom, harvestTo }: Pick<Plant, 'harvestFrom' | 'harvestTo'>, today: CivilDate): CivilDate | null {
+  if (harvestFrom === null) return null;
+  const day = today.slice(5), to = harvestTo ?? harvestFrom;
+  const picking = harvestFrom <= to ? day >= harvestFrom && day <= to : day >= harvestFrom || day <= to;
+  if (picking) return today;
+  return day < harvestFrom ? `${yearOf(today)}-${harvestFrom}` : `${yearOf(today) + 1}-${harvestFrom}`;
+}
