@@ -149,15 +149,13 @@ describe('what may honestly be said', () => {
   });
 });
 
-test('cautions depend on what is sprayed', () => {
+test('cautions depend on what is sprayed, and where', () => {
   const scene = {
-    edible: false, inLeaf: true, oil: true, harmsBees: true, beesVisitBloom: true, bloom: 'unknown' as const, honeydewMaker: false, beyondReach: false,
-    hostOil: 'usual' as const, oilTopC: 29, daysToHarvest: null, reentryHours: 4,
+    edible: false, inLeaf: true, oil: true, harmsBees: true, beesVisitBloom: true, honeydewMaker: false, licensed: false, fishPoison: false, country: 'au' as const, beyondReach: false, oilTopC: 29, daysToHarvest: null, reentryHours: 4,
   };
-  expect(ids(cautionsFor(scene))).toEqual(['bees', 'heat', 'protect', 'keep-off', 'water', 'label']);
-  expect(ids(cautionsFor({ ...scene, bloom: 'open' }))[0]).toBe('bloom');
-  expect(ids(cautionsFor({ ...scene, hostOil: 'avoid' }))[0]).toBe('oil-avoid');
-  expect(ids(cautionsFor({ ...scene, edible: true, beyondReach: true }))).toEqual(expect.arrayContaining(['harvest', 'reach']));
+  expect(ids(cautionsFor(scene))).toEqual(['bees', 'heat', 'protect', 'keep-off', 'water', 'poison', 'label']);
+  expect(cautionsFor(scene).find(({ id }) => id === 'poison')!.text).toContain('13 11 26');
+  expect(ids(cautionsFor({ ...scene, edible: true, beyondReach: true, licensed: true }))).toEqual(expect.arrayContaining(['harvest', 'reach', 'licensed']));
 });
 
 test('a crusted, blackened pot of citrus with flies rising is two troubles', () => {

@@ -110,6 +110,12 @@ export function schoolFor(questionId: string, chosen: Readonly<Record<string, st
   return question.schools.find(({ id }) => id === chosen[questionId]) ?? question.schools[0]!;
 }
 
+/** Least days between neem sprays of the school followed, once a season has begun. */
+export function neemDays(chosen: Readonly<Record<string, string>>): number {
+  const school = schoolFor('neem-repeat', chosen).id;
+  return school === 'weekly-then-fortnightly' ? 14 : Number(school);
+}
+
 /** Top temperature for oil on leaves of the school followed, °C. */
 export function oilTopC(chosen: Readonly<Record<string, string>>): number {
   return Number(schoolFor('oil-top', chosen).id);

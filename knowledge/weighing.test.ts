@@ -80,6 +80,8 @@ const SITUATIONS: readonly Situation[] = [
   ['mites in dry heat', { ...MITES, hot: true }, 'by-hand', ['spray-now']],
   ['mites, heavy, mild days', { ...MITES, level: 4, heightM: 2.4, volumeM3: 12 }, 'spray-now', []],
   ['source over the fence, light, hands busy', { ...HEDGE, level: 3, sourceOpen: true, window: 'over', heightM: 2.4, volumeM3: 12 }, 'deal-with-source', ['spray-now']],
+  ['heavy soft scale out of reach on what bees leave alone, organic only', { ...HEDGE, group: 'soft', targetId: 'brown-soft-scale', level: 4, heightM: 9, reachM: 2.5, beesVisitBloom: false, window: 'none' }, 'arborist', ['drench', 'spray-now'], { organic: 'organic-only' }],
+  ['helpers at work, and the school that treats all the same', { ...HEDGE, helpersSeen: true, window: 'open', volumeM3: 12, heightM: 2.4, level: 4 }, 'spray-now', [], { helpers: 'treat-and-conserve' }],
   ['pores of the bark', { ...HEDGE, group: 'no-trouble', targetId: 'bark-pores', level: null, life: 'unknown', window: 'none' }, 'leave', ['spray-now', 'drench']],
 ];
 

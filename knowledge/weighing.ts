@@ -44,7 +44,7 @@ export const WEIGH_RULES: readonly WeighRule[] = [
 
   rule('dead-needs-nothing', 'leave', 60, 'Dead covers need no treatment.', (f) => f.life === 'dead', 'B'),
   rule('light-on-grown', 'leave', 45, 'A grown, healthy plant carries a light infestation.', (f) => alive(f) && grown(f) && level(f) <= 2 && f.level !== null && !isCitrusMiner(f)),
-  rule('grown-citrus-few-mines', 'leave', 65, 'On grown citrus fewer than a third mined is mostly looks; mined leaves still work.', (f, s) => isCitrusMiner(f) && !f.young && (f.minedShare ?? 0) <= FEW_MINED && s['leaf-mining'] !== 'every-flush'),
+  rule('grown-citrus-few-mines', 'leave', 65, 'On grown citrus fewer than a third mined is mostly looks; mined leaves still work.', (f, s) => isCitrusMiner(f) && !f.young && (f.minedShare ?? 0) <= FEW_MINED && !['every-flush', 'monthly'].includes(s['leaf-mining'] ?? '')),
   rule('cosmetic-mines', 'leave', 40, 'These mines are mostly looks on a grown plant.', (f) => f.group === 'leaf-miner' && !isCitrusMiner(f) && grown(f) && level(f) <= 3),
   rule('rust-after-crop', 'leave', 65, 'Rust after the crop costs little: the leaves fall soon anyway.', (f, s) => f.targetId === 'fig-rust' && f.cropIsOff === true && s['fig-rust'] !== 'strip'),
   rule('harmless', 'leave', 80, 'It does no harm, or it helps: keep it.', (f) => f.group === 'no-trouble' || f.group === 'helper', 'B'),
@@ -53,8 +53,8 @@ export const WEIGH_RULES: readonly WeighRule[] = [
   rule('heavy', 'leave', -40, 'At this level twigs and bloom are lost.', (f) => level(f) >= 4),
   rule('nothing-found', 'leave', 60, 'Nothing was found at the last count.', (f) => f.level === 0 && alive(f)),
 
-  rule('helpers-at-work', 'wait-for-helpers', 50, 'Helpers were seen at work on a plant that can wait.', (f) => f.helpersSeen === true && grown(f) && alive(f)),
-  rule('holed-covers', 'wait-for-helpers', 45, 'Nearly a third of the covers or more are holed: wasps are winning.', (f) => (f.holedShare ?? 0) >= 0.3 && alive(f)),
+  rule('helpers-at-work', 'wait-for-helpers', 50, 'Helpers were seen at work on a plant that can wait.', (f, s) => f.helpersSeen === true && grown(f) && alive(f) && s.helpers !== 'treat-and-conserve'),
+  rule('holed-covers', 'wait-for-helpers', 45, 'Nearly a third of the covers or more are holed: wasps are winning.', (f, s) => s.helpers !== 'treat-and-conserve' && (f.holedShare ?? 0) >= 0.3 && alive(f)),
   rule('vedalia', 'wait-for-helpers', 60, 'Its own beetle clears this scale when nothing kills the beetle.', (f) => isVedaliaHome(f) && alive(f), 'B'),
   rule('helpers-too-late', 'wait-for-helpers', -40, 'It is heavy on a plant that cannot wait.', (f) => level(f) >= 4 && !grown(f)),
 
@@ -121,7 +121,8 @@ export const WEIGH_RULES: readonly WeighRule[] = [
   rule('curl-before-swell', 'winter-spray', 75, 'Copper before buds swell keeps next spring\'s leaves from curling.', (f) => f.targetId === 'peach-leaf-curl', 'B'),
 
   rule('large-and-heavy', 'drench', 20, 'It is heavy, and too large to be sprayed well.', (f) => (f.group === 'soft' || f.group === 'felt') && level(f) >= 4 && beyondReach(f)),
-  rule('bees-visit', 'drench', 'refuse', 'Bees visit its bloom, and a drench reaches pollen and nectar: this school never does it there.', (f, s) => f.beesVisitBloom && (s.drench ?? 'never-where-bees') === 'never-where-bees', 'B'),
+  rule('bees-visit', 'drench', 'refuse', 'Bees visit its bloom, and a drench reaches pollen and nectar: this school never does it there.', (f, s) => f.beesVisitBloom && ['never-where-bees', 'non-flowering'].includes(s.drench ?? 'never-where-bees'), 'B'),
+  rule('organic-drench', 'drench', 'refuse', 'Organic growing allows no such drench.', (_, s) => s.organic === 'organic-only', 'A'),
   rule('eaten', 'drench', 'refuse', 'Parts of it are eaten: only a label that names the crop could allow it.', (f) => f.edible, 'B'),
   rule('not-in-autumn', 'drench', 'refuse', 'In autumn a drench goes into next spring\'s bloom.', (f) => f.lateSeason, 'B'),
   rule('armored-does-not-drink', 'drench', 'refuse', 'Armored scale does not feed where the common drench flows.', (f) => f.group === 'armored', 'B'),

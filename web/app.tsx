@@ -45,6 +45,9 @@ const WeighPage = lazy(() => import('./places/look/weigh-page.tsx').then((m) => 
 const MeetPage = lazy(() => import('./places/mix/meet-page.tsx').then((m) => ({ default: m.MeetPage })));
 const ImportPage = lazy(() => import('./places/when/import-page.tsx').then((m) => ({ default: m.ImportPage })));
 const MixPage = lazy(() => import('./places/mix/mix-page.tsx').then((m) => ({ default: m.MixPage })));
+const SprayPage = lazy(() => import('./places/look/spray-page.tsx').then((m) => ({ default: m.SprayPage })));
+const ShoppingPage = lazy(() => import('./places/mix/shopping-page.tsx').then((m) => ({ default: m.ShoppingPage })));
+const RecipesPage = lazy(() => import('./places/mix/recipes-page.tsx').then((m) => ({ default: m.RecipesPage })));
 const ShelfPage = lazy(() => import('./places/mix/shelf-page.tsx').then((m) => ({ default: m.ShelfPage })));
 const ProductPage = lazy(() => import('./places/mix/product-page.tsx').then((m) => ({ default: m.ProductPage })));
 const SeasonsPage = lazy(() => import('./places/seasons/seasons-page.tsx').then((m) => ({ default: m.SeasonsPage })));
@@ -87,6 +90,9 @@ export function App() {
           <Route path="now/hour" element={<HourPage />} />
           <Route path="seasons/book" element={<BookPage />} />
           <Route path="look/:watchId/hand" element={<HandPage />} />
+          <Route path="look/:watchId/spray/:sprayId" element={<SprayPage />} />
+          <Route path="mix/shopping" element={<ShoppingPage />} />
+          <Route path="mix/recipes" element={<RecipesPage />} />
           <Route path="look/:watchId/weigh" element={<WeighPage />} />
           <Route path="mix/meet" element={<MeetPage />} />
           <Route path="when/normals" element={<NormalsPage />} />

@@ -23,7 +23,7 @@ function state(kind: 'first' | 'window', opens: Projection, closes: Projection, 
 function watch(changes: Partial<WatchFacts>): WatchFacts {
   return {
     watchId: 'w', openedOn: '2026-04-01', open: true, named: true, group: 'armored', life: 'alive', events: [], tapes: [], tapesHungOn: [],
-    treatedOn: [], workedOn: [], countedOn: ['2026-04-10'], allStagesOn: null, trapHangs: false, miner: { flush: null, young: false, minedShare: null, leavesDown: null, budSwell: null }, seasonStart: '2026-01-01', ...changes,
+    treatedOn: [], workedOn: [], countedOn: ['2026-04-10'], allStagesOn: null, trapHangs: false, miner: { mines: false, flush: null, young: false, minedShare: null, leavesDown: null, budSwell: null }, seasonStart: '2026-01-01', schools: { crawlers: 'while-catching', mining: 'young-or-third' }, repeatAfterDays: 14, beforeLeaves: null, ...changes,
   };
 }
 
@@ -129,9 +129,42 @@ test('a clock that waits for males asks for a trap in spring, unless one hangs',
   expect(kinds(facts, '2026-02-01')).not.toContain('hang-trap');
 });
 
+describe('how often against crawlers, by school', () => {
+  const of = (crawlers: WatchFacts['schools']['crawlers'], facts: Partial<WatchFacts>, today = TODAY) => whatIsDue([watch({ events: [openWindow], schools: { crawlers, mining: 'young-or-third' }, ...facts })], today).map(({ kind }) => kind);
+  const rising = weekly('2026-05-08', 3, 12), level = weekly('2026-05-01', 3, 40, 38), fallen = weekly('2026-05-01', 60, 70, 12);
+
+  test('once at the peak: not while tapes rise, then once', () => {
+    expect(of('at-peak', { tapes: rising })).toContain('wait-for-tapes');
+    expect(of('at-peak', { tapes: level })).toContain('treat-now');
+    expect(of('at-peak', { tapes: level, treatedOn: ['2026-05-20'] })).not.toContain('second-pass');
+  });
+
+  test('once as the catch falls to half', () => {
+    expect(of('at-fall', { tapes: level })).toContain('wait-for-tapes');
+    expect(of('at-fall', { tapes: fallen })).toContain('treat-now');
+    // Without tapes the middle of the window stands for it: 18 May to 5 June.
+    expect(of('at-fall', {}, '2026-05-24')).toContain('wait-for-tapes');
+    expect(of('at-fall', {}, '2026-05-28')).toContain('treat-now');
+  });
+
+  test('a growth regulator before leaves, and nothing on crawlers', () => {
+    expect(of('growth-regulator', { tapes: level })).toEqual(expect.not.arrayContaining(['treat-now', 'second-pass', 'wait-for-tapes']));
+    const beforeLeaves = { from: '2026-04-05', to: '2026-04-26' };
+    expect(of('growth-regulator', { events: [], beforeLeaves }, '2026-04-10')).toContain('growth-regulator');
+    expect(of('growth-regulator', { events: [], beforeLeaves, treatedOn: ['2026-04-06'] }, '2026-04-10')).not.toContain('growth-regulator');
+    expect(of('growth-regulator', { events: [], beforeLeaves, life: 'dead' }, '2026-04-10')).not.toContain('growth-regulator');
+  });
+
+  test('a second pass keeps the longer of two weeks, the label and the school', () => {
+    const again = (repeatAfterDays: number) => whatIsDue([watch({ events: [openWindow], tapes: rising, treatedOn: ['2026-05-19'], repeatAfterDays })], '2026-05-29').find(({ kind }) => kind === 'second-pass')?.opens;
+    expect(again(14)).toBe('2026-06-02');
+    expect(again(17)).toBe('2026-06-05');
+  });
+});
+
 describe('leaf miners and winter', () => {
   const flush = { since: '2026-05-14', hardEarly: '2026-06-04', hardBy: '2026-06-13', hardLate: '2026-06-25' };
-  const citrus = (miner: Partial<WatchFacts['miner']>, more: Partial<WatchFacts> = {}) => watch({ group: 'leaf-miner', miner: { flush, young: true, minedShare: 0.35, leavesDown: null, budSwell: null, ...miner }, ...more });
+  const citrus = (miner: Partial<WatchFacts['miner']>, more: Partial<WatchFacts> = {}) => watch({ group: 'leaf-miner', miner: { mines: true, flush, young: true, minedShare: 0.35, leavesDown: null, budSwell: null, ...miner }, ...more });
   const kinds = (facts: WatchFacts, today: string) => whatIsDue([facts], today).map(({ kind }) => kind);
 
   test('a young tree is covered while its flush is soft, again after the interval; a grown one with few mines is left', () => {
@@ -141,6 +174,19 @@ describe('leaf miners and winter', () => {
     expect(whatIsDue([citrus({}, { treatedOn: ['2026-05-20'] })], '2026-05-29').find(({ kind }) => kind === 'cover-flush')).toMatchObject({ opens: '2026-06-03', standing: 'soon' });
     expect(kinds(citrus({}, { treatedOn: ['2026-06-05'] }), '2026-06-08')).not.toContain('cover-flush');
     expect(kinds(citrus({ flush: null }), '2026-05-29')).not.toContain('cover-flush');
+  });
+
+  test('the schools of every flush and of every month', () => {
+    const few = { young: false, minedShare: 0.1 };
+    expect(kinds(citrus(few, { schools: { crawlers: 'while-catching', mining: 'every-flush' } }), '2026-05-29')).toContain('cover-flush');
+    const monthly = (treatedOn: string[], today: string) => whatIsDue([citrus({ ...few, flush: null }, { treatedOn, schools: { crawlers: 'while-catching', mining: 'monthly' } })], today).find(({ kind }) => kind === 'cover-flush');
+    expect(monthly([], '2026-05-29')).toMatchObject({ standing: 'open', ruleId: 'flush-monthly' });
+    expect(monthly(['2026-05-10'], '2026-06-01')).toMatchObject({ opens: '2026-06-09', standing: 'soon' });
+    expect(monthly([], '2026-12-20')).toBeUndefined();
+  });
+
+  test('a label that asks for more days between holds the next cover back', () => {
+    expect(whatIsDue([citrus({}, { treatedOn: ['2026-05-20'], repeatAfterDays: 21 })], '2026-06-05').find(({ kind }) => kind === 'cover-flush')).toMatchObject({ opens: '2026-06-10' });
   });
 
   test('leaves are cleared between leaf fall and bud swell', () => {

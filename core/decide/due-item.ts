@@ -18,7 +18,7 @@ export interface Fact {
 export type DueKind =
   | 'name-it' | 'count-first' | 'hang-tapes' | 'change-tape' | 'treat-now' | 'treat-soon' | 'second-pass'
   | 'hatch-passing' | 'window-disputed' | 'look-alive' | 'adults-soon' | 'adults-now' | 'check-after-treatment'
-  | 'all-stages' | 'hang-trap' | 'cover-flush' | 'clear-leaves' | 'dormant-spray';
+  | 'all-stages' | 'hang-trap' | 'cover-flush' | 'clear-leaves' | 'dormant-spray' | 'wait-for-tapes' | 'growth-regulator';
 
 /** One thing to do, with the days it may be done on and everything it rests on. */
 export interface DueItem {

@@ -7,7 +7,7 @@ import type { WatchFacts } from './watch-facts.ts';
 
 /** Lead times and intervals, in days (rules of thumb, grade C; the label's own interval comes first). */
 export const DAYS = {
-  nameWithin: 7, openingSoon: 10, tapesBeforeHatch: 14, tapeLife: 7, betweenSprays: 14,
+  nameWithin: 7, openingSoon: 10, tapesBeforeHatch: 14, tapeLife: 7, betweenSprays: 14, monthly: 30,
   scaleCheckFrom: 14, scaleCheckTo: 28, quickCheckFrom: 1, quickCheckTo: 10, checkForgottenAfter: 120, lookAliveBefore: 7,
   allStagesFor: 21, trapFrom: 75, trapTo: 150,
 } as const;
@@ -68,6 +68,8 @@ function changeTape(facts: WatchFacts, last: CivilDate, today: CivilDate): DueIt
 export const crawlerWindow: DueRule = (facts, today) => {
   const window = facts.events.find((state) => state.event.kind === 'window' && state.event.stage === 'crawlers' && state.phase !== 'over');
   if (!window || allStages(facts, today).length > 0) return [];
+  // This school sprayed before leaves came, and leaves crawlers alone.
+  if (facts.schools.crawlers === 'growth-regulator' && facts.life !== 'dead') return [];
   const opens = expectedDay(window.opens);
   if (!opens) return [];
   if (facts.life === 'dead') return lookAlive(facts, window, opens.median, today);
@@ -82,16 +84,35 @@ export const crawlerWindow: DueRule = (facts, today) => {
     if (disputed) {
       return [dueItem(facts, 'window-disputed', 'window-disputed', { ...base, standing: 'open', facts: [...rests, ...eventFacts(disputed)] })];
     }
+    if (facts.schools.crawlers !== 'while-catching') return oneSpray(facts, base, rests, today);
     const passing = verdict.signal === 'past-the-peak';
     return [dueItem(facts, passing ? 'hatch-passing' : 'treat-now', passing ? 'hatch-passing' : 'window-open', { ...base, standing: 'open', facts: rests })];
   }
-  const again = addDays(treated, DAYS.betweenSprays);
+  if (facts.schools.crawlers !== 'while-catching') return [];
+  const again = addDays(treated, facts.repeatAfterDays);
   const stillCatching = (verdict.perWeek.at(-1) ?? 0) > 0;
   if (!stillCatching || (closes && again > closes.median) || daysBetween(today, again) > DAYS.openingSoon) return [];
   return [dueItem(facts, 'second-pass', 'repeat-while-catching', {
     ...base, opens: again, standing: again <= today ? 'open' : 'soon',
     facts: [{ label: 'Last spray', quantity: { kind: 'date', on: treated } }, ...rests],
   })];
+};
+
+/** The schools of one spray: at the peak, or as the catch falls; by the tapes, or at the middle of the window without any. */
+function oneSpray(facts: WatchFacts, base: Pick<DueItem, 'opens' | 'closes' | 'closesRange' | 'eventId'>, rests: Fact[], today: CivilDate): DueItem[] {
+  const { signal, perWeek } = readTapes(facts.tapes);
+  const pastMiddle = base.opens !== null && base.closes !== null && daysBetween(base.opens, today) * 2 >= daysBetween(base.opens, base.closes);
+  const fallen = signal === 'past-the-peak' && perWeek.at(-1)! <= Math.max(...perWeek) / 2;
+  const ready = signal === 'no-tapes' ? pastMiddle : facts.schools.crawlers === 'at-peak' ? signal === 'level' || signal === 'past-the-peak' : fallen;
+  return [ready ? dueItem(facts, 'treat-now', `once-${facts.schools.crawlers}`, { ...base, standing: 'open', facts: rests }) : dueItem(facts, 'wait-for-tapes', `once-${facts.schools.crawlers}`, { ...base, standing: 'soon', facts: rests })];
+}
+
+/** A growth regulator on bare wood, for the school that has it. */
+export const growthRegulator: DueRule = (facts, today) => {
+  const span = facts.beforeLeaves;
+  if (facts.schools.crawlers !== 'growth-regulator' || !span || facts.life === 'dead' || !isScaleGroup(facts.group) || today > span.to || daysBetween(today, span.from) > DAYS.openingSoon) return [];
+  if (facts.treatedOn.some((on) => on >= addDays(span.from, -DAYS.betweenSprays))) return [];
+  return [dueItem(facts, 'growth-regulator', 'regulator-before-leaves', { opens: span.from, closes: span.to, standing: span.from <= today ? 'open' : 'soon', facts: [{ label: 'Buds swell', quantity: { kind: 'date', on: span.from } }, { label: 'First green', quantity: { kind: 'date', on: span.to } }] })];
 };
 
 /** Whether the open window waits for a tape anyway, so that a reminder to hang one would say it twice. */

@@ -2,6 +2,7 @@ import { addDays, type CivilDate, daysBetween } from '#core/calendar';
 import type { DormantStep } from '#core/plan';
 import { DAYS, dueItem, type DueRule } from './due-rules.ts';
 import type { DueItem } from './due-item.ts';
+import type { WatchFacts } from './watch-facts.ts';
 
 /** A third of the flush: below it grown citrus is left alone by the default school (grade C). */
 const MINED_THRESHOLD = 1 / 3;
@@ -9,9 +10,10 @@ const MINED_THRESHOLD = 1 / 3;
 /** Citrus leaf miner: only tender growth is mined, so cover lasts as long as the flush is soft. */
 export const coverFlush: DueRule = (facts, today) => {
   const { flush, young, minedShare } = facts.miner;
-  if (!flush || (!young && (minedShare ?? 0) <= MINED_THRESHOLD)) return [];
+  if (facts.schools.mining === 'monthly') return monthlyCover(facts, today);
+  if (!flush || (facts.schools.mining !== 'every-flush' && !young && (minedShare ?? 0) <= MINED_THRESHOLD)) return [];
   const last = facts.treatedOn.filter((on) => on >= flush.since).sort().at(-1);
-  const opens = last ? addDays(last, DAYS.betweenSprays) : flush.since;
+  const opens = last ? addDays(last, facts.repeatAfterDays) : flush.since;
   if (daysBetween(today, opens) > DAYS.openingSoon || opens > flush.hardBy) return [];
   return [dueItem(facts, 'cover-flush', 'flush-soft', {
     opens, closes: flush.hardBy, closesRange: [flush.hardEarly, flush.hardLate], standing: opens <= today ? 'open' : 'soon',
@@ -22,6 +24,20 @@ export const coverFlush: DueRule = (facts, today) => {
     ],
   })];
 };
+
+/** The school that sprays citrus once a month through the growing season, flush or not. */
+function monthlyCover(facts: WatchFacts, today: CivilDate): DueItem[] {
+  const [from, to] = [addDays(facts.seasonStart, MONTHLY_FROM_DAY), addDays(facts.seasonStart, MONTHLY_TO_DAY)];
+  if (!facts.miner.mines || today < from || today > to) return [];
+  const last = [...facts.treatedOn].sort().at(-1);
+  const opens = last ? addDays(last, Math.max(DAYS.monthly, facts.repeatAfterDays)) : from;
+  if (daysBetween(today, opens) > DAYS.openingSoon) return [];
+  return [dueItem(facts, 'cover-flush', 'flush-monthly', { opens, closes: addDays(opens, DAYS.openingSoon), standing: opens <= today ? 'open' : 'soon', facts: last ? [{ label: 'Last spray', quantity: { kind: 'date', on: last } }] : [] })];
+}
+
+/** Growing season of citrus, by days from the season's start (rule of thumb, grade C). */
+const MONTHLY_FROM_DAY = 60;
+const MONTHLY_TO_DAY = 300;
 
 /** Miners that winter in fallen leaves are cleared with them. */
 export const clearLeaves: DueRule = (facts, today) => {

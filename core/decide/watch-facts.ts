@@ -31,10 +31,23 @@ export interface WatchFacts {
   readonly trapHangs: boolean;
   readonly miner: MinerFacts;
   readonly seasonStart: CivilDate;
+  readonly schools: WatchSchools;
+  /** Days to leave after the last spray: the rule of thumb, or more where its labels or the school ask for more. */
+  readonly repeatAfterDays: number;
+  /** From swelling buds to first green, where the school sprays then; else null. */
+  readonly beforeLeaves: { readonly from: CivilDate; readonly to: CivilDate } | null;
+}
+
+/** The schools that decide when a watch is sprayed. */
+export interface WatchSchools {
+  readonly crawlers: 'while-catching' | 'at-peak' | 'at-fall' | 'growth-regulator';
+  readonly mining: 'young-or-third' | 'every-flush' | 'monthly';
 }
 
 /** What decides about leaf miners; all null or false for other troubles. */
 export interface MinerFacts {
+  /** Whether this is a miner of citrus flushes at all. */
+  readonly mines: boolean;
   /** The soft growth a citrus leaf miner can mine. */
   readonly flush: SoftFlush | null;
   readonly young: boolean;

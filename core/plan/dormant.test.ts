@@ -62,3 +62,15 @@ describe('the programme', () => {
     expect(dormantPlan(plant(), null, 'by-trouble', [], [], '2026-02-01')).toEqual({ kind: 'left-out', reason: 'no-dormant-season' });
   });
 });
+
+test('sulfur sprayed in autumn holds winter oil back, and takes it away when its days outlast the step', () => {
+  const winter: Winter = { leafFall: { on: '2025-11-06', basis: 'default' }, budSwell: { on: '2026-04-05', basis: 'default' }, greenTip: { on: '2026-04-26', basis: 'default' } };
+  const steps = (oil: string, today: string) => {
+    const plan = dormantPlan({ evergreen: false, sheltered: false, oil: 'usual', troubles: ['scale'], notBefore: { oil, copper: null } }, winter, 'delayed-oil', [], [], today);
+    return plan.kind === 'steps' ? plan.steps.map(({ from, state }) => [from, state]) : [];
+  };
+  expect(steps('2026-04-12', '2026-04-08')).toEqual([['2026-04-12', 'coming']]);
+  expect(steps('2026-04-12', '2026-04-12')).toEqual([['2026-04-12', 'due']]);
+  expect(steps('2026-05-02', '2026-04-08')).toEqual([['2026-04-05', 'held']]);
+  expect(steps('2026-04-01', '2026-04-08')).toEqual([['2026-04-05', 'due']]);
+});

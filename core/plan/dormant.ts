@@ -9,6 +9,8 @@ export interface DormantPlant {
   readonly oil: 'usual' | 'dormant-only' | 'test-first' | 'avoid';
   /** Troubles that winter sprays reach, of open watches. */
   readonly troubles: readonly ('scale' | 'felt-scale' | 'bark-disease')[];
+  /** First day earlier sprays leave room for oil or copper; null when nothing stands in the way. */
+  readonly notBefore?: { readonly oil: CivilDate | null; readonly copper: CivilDate | null };
 }
 
 export type DormantSchool = 'by-trouble' | 'three-sprays' | 'monthly-oil' | 'delayed-oil' | 'by-spurs';
@@ -21,7 +23,8 @@ export interface DormantStep {
   readonly what: DormantSpray;
   readonly from: CivilDate;
   readonly to: CivilDate;
-  readonly state: 'done' | 'due' | 'coming' | 'missed';
+  /** `held`: an earlier spray keeps it off until its days are over. */
+  readonly state: 'done' | 'due' | 'coming' | 'missed' | 'held';
   readonly doneOn: CivilDate | null;
   /** The one to keep if only one is done. */
   readonly mattersMost: boolean;
@@ -56,7 +59,7 @@ export function dormantPlan(plant: DormantPlant, winter: Winter | null, school: 
   const wanted = spansOf(plant, winter, school).flatMap((span) => borne(span, plant.oil));
   if (wanted.length === 0) return { kind: 'left-out', reason: 'oil-sensitive' };
   const most = mostImportant(wanted);
-  return { kind: 'steps', steps: wanted.map((span) => ({ ...span, ...standing(span, sprayed, countedSpursOn, today), mattersMost: span === most })) };
+  return { kind: 'steps', steps: wanted.map((span) => ({ ...heldBack(span, plant.notBefore, standing(span, sprayed, countedSpursOn, today), today), mattersMost: span === most })) };
 }
 
 type Span = Pick<DormantStep, 'place' | 'what' | 'from' | 'to'>;
@@ -108,6 +111,14 @@ function standing(span: Span, sprayed: readonly WinterSpray[], countedOn: readon
   const doneOn = span.what === 'spur-sample' ? countedOn.find(within) : doneBy(span, sprayed.filter(({ on }) => within(on)), fits);
   if (doneOn) return { state: 'done', doneOn };
   return { state: today < span.from ? 'coming' : today <= span.to ? 'due' : 'missed', doneOn: null };
+}
+
+/** A step that earlier sprays keep off begins later, or not at all. */
+function heldBack(span: Span, notBefore: DormantPlant['notBefore'], stands: Pick<DormantStep, 'state' | 'doneOn'>, today: CivilDate): Span & Pick<DormantStep, 'state' | 'doneOn'> {
+  const holds = [span.what.includes('oil') ? notBefore?.oil : null, span.what.includes('copper') ? notBefore?.copper : null].filter((day) => day != null).toSorted().at(-1);
+  if (stands.doneOn !== null || stands.state === 'missed' || !holds || holds <= span.from) return { ...span, ...stands };
+  if (holds > span.to) return { ...span, state: 'held', doneOn: null };
+  return { ...span, from: holds, state: today < holds ? 'coming' : 'due', doneOn: null };
 }
 
 /** The spray that did it; oil and copper may have gone on in two passes. */

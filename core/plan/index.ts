@@ -6,3 +6,4 @@ export { leafStateOn, seasonStages, STAGE_TEMPERATURES_C, type Stage, type Stage
 export { isOverdue, OVERDUE_DAYS, walkOrder, type WalkStop } from './walk.ts';
 export { loggedBloom, loggedLeafState, type Bloom, type LoggedLeafState, type LoggedStage } from './logged-stage.ts';
 export { FLUSH_HARDENS_DAYS, softFlush, type SoftFlush } from './flush.ts';
+export { feedingPlan, type Feeding, type FeedingSchool, type FeedingStages } from './feeding.ts';

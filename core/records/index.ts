@@ -5,7 +5,7 @@ export {
 } from './garden.ts';
 export { photoRecord, SPOT_KINDS, type PhotoRecord, type ScaleMark, type Spot, type SpotKind } from './photo.ts';
 export {
-  COVERAGES, localAdviceRecord, productRecord, SPRAYER_KINDS, sprayerRecord, sprayRecord, STAGES_SEEN, type LocalAdvice, type ProductRecord, type Sprayer, type SprayPart, type SprayRecord,
+  COVERAGES, localAdviceRecord, productRecord, SPRAYER_KINDS, sprayerRecord, sprayLoad, sprayRecord, STAGES_SEEN, type LocalAdvice, type ProductRecord, type Sprayer, type SprayLoad, type SprayPart, type SprayRecord,
 } from './shelf.ts';
 export {
   clockRecord, deviceRecord, HANDWORK_KINDS, handworkRecord, inspectionRecord, sampleRecord, sightingRecord, SIGHTINGS, tagRecord, tapeRecord, TRAP_CATCHES, trapRecord, watchRecord,

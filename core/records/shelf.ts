@@ -100,6 +100,11 @@ export const sprayRecord = z.object({
 }).refine(({ parts }) => new Set(parts.map(({ productId }) => productId)).size === parts.length, { path: ['parts'], message: 'the same product twice' });
 export type SprayRecord = z.infer<typeof sprayRecord>;
 
+/** One tank, for one plant or several. */
+export const sprayLoad = z.object({ id: recordId, sprays: z.array(sprayRecord).min(1, 'nothing was sprayed').max(10, 'at most ten at a time') })
+  .refine(({ id, sprays }) => sprays.every(({ loadId }) => loadId === id), { path: ['sprays'], message: 'belong to another tank' });
+export type SprayLoad = z.infer<typeof sprayLoad>;
+
 /** What somebody who knows the place said of a material: an adviser, a nursery, a neighbour. */
 export const localAdviceRecord = z.object({
   id: recordId,

@@ -3,7 +3,7 @@ import type { LabelLine, Product } from '#core/materials';
 import { loggedBloom } from '#core/plan';
 import type { Garden, Plant } from '#core/records';
 import { forecastHours, type ForecastHours, goodStretches, type GoodStretch, sprayHours, sprayLimits, type SprayDay, type SprayLimits, type SprayScene } from '#core/spray-hours';
-import { CITRUS_HOSTS, hostById, materialById, oilTopC, schoolFor, type School } from '#knowledge';
+import { CITRUS_HOSTS, hostById, materialById, oilTopC, schoolFor, schoolsFor, type School } from '#knowledge';
 import type { Store } from '../store/store.ts';
 import type { SeasonReader, SeasonWeather } from './plant-season.ts';
 
@@ -30,12 +30,12 @@ export function sprayAnswer(
   const material = materialById(product.materialId);
   const isOil = product.containsOil || material.isOil;
   const limits = sprayLimits({
-    isOil, labelLeastC: line.leastC, labelGreatestC: line.greatestC, labelRainFreeHours: line.rainFreeHours, schoolTopC: oilTopC(garden.schools), isCitrus: CITRUS_HOSTS.has(plant.hostId),
+    isOil, labelLeastC: line.leastC, labelGreatestC: line.greatestC, labelRainFreeHours: line.rainFreeHours, schoolTopC: oilTopC(schoolsFor(garden, plant)), isCitrus: CITRUS_HOSTS.has(plant.hostId),
   });
   const bloom = loggedBloom(store.growth.by('plant_id', plant.id), reader.start, today);
   const scene = { bloom: material.harmsBees && bloom.kind === 'open' && hostById(plant.hostId).beesVisitBloom, beesAtHoneydew: told.beesAtHoneydew && material.harmsBees, thirsty: told.thirsty };
   const days = sprayHours(hoursAhead(reader.ofPlant(plant), garden), limits, scene).slice(1);
-  return { days, limits, scene, isOil, school: schoolFor('oil-top', garden.schools), stretches: goodStretches(days, leastHours) };
+  return { days, limits, scene, isOil, school: schoolFor('oil-top', schoolsFor(garden, plant)), stretches: goodStretches(days, leastHours) };
 }
 
 /** The hours for oil on leaves in the open garden: the strictest thing a garden commonly sprays. */

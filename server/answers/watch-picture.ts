@@ -1,5 +1,5 @@
 import { addDays, type CivilDate } from '#core/calendar';
-import { type MinerFacts, watchStatus, type WatchFacts, type WatchStatus } from '#core/decide';
+import { DAYS, type MinerFacts, watchStatus, type WatchFacts, type WatchSchools, type WatchStatus } from '#core/decide';
 import { readTapes, type TapeVerdict } from '#core/emergence';
 import { assessLife, type Answers, type LifeFinding } from '#core/identify';
 import type { EventState } from '#core/phenology';
@@ -7,7 +7,7 @@ import { softFlush } from '#core/plan';
 import type { Device, Handwork, Inspection, Plant, Sighting, Tag, Tape, Trap, Watch, WatchClock } from '#core/records';
 import type { LevelRange, Protocol } from '#core/sampling';
 import { type Change, compareCounts, type TaggedEffect } from '#core/seasons';
-import { GROUPS, hostById, materialById, protocolsFor, targetById } from '#knowledge';
+import { GROUPS, hostById, ingredientsOf, materialById, neemDays, protocolsFor, schoolFor, schoolsFor, targetById } from '#knowledge';
 import type { LoggedSpray } from '../store/shelf-store.ts';
 import type { Store } from '../store/store.ts';
 import type { SeasonReader } from './plant-season.ts';
@@ -98,12 +98,13 @@ export function watchPicture(store: Store, reader: SeasonReader, watch: Watch, t
 }
 
 /** What the due rules need to know of it. */
-export function factsOf(picture: WatchPicture, seasonStart: CivilDate): WatchFacts {
+export function factsOf(store: Store, reader: SeasonReader, picture: WatchPicture, today: CivilDate): WatchFacts {
+  const seasonStart = reader.start;
   const { watch, plant, life, events, tapes, sprays, samples } = picture;
   return {
     watchId: watch.id, openedOn: watch.openedOn, named: watch.group !== null, group: watch.group, life: life.life,
     open: watch.outcome === 'open' && plant.retiredOn === null && !plant.outOfReach,
-    events, tapes, seasonStart, miner: picture.miner,
+    events, tapes, seasonStart, miner: picture.miner, ...sprayHabits(store, reader, picture, today),
     tapesHungOn: picture.hanging.filter(({ kind, hungOn }) => kind === 'tape' && hungOn >= seasonStart).map(({ hungOn }) => hungOn),
     treatedOn: sprays.filter((spray) => spray.on >= seasonStart).map((spray) => spray.on),
     workedOn: picture.handwork.filter(({ on }) => on >= seasonStart).map(({ on }) => on),
@@ -111,6 +112,21 @@ export function factsOf(picture: WatchPicture, seasonStart: CivilDate): WatchFac
     allStagesOn: picture.sightings.findLast(({ what, on }) => what === 'all-stages' && on >= seasonStart)?.on ?? null,
     trapHangs: picture.hanging.some(({ kind }) => kind === 'trap') || picture.traps.some(({ takenOff }) => takenOff >= seasonStart),
   };
+}
+
+/** Which schools time its sprays, and how long its last spray keeps the next one off. */
+function sprayHabits(store: Store, reader: SeasonReader, { plant, sprays }: WatchPicture, today: CivilDate): Pick<WatchFacts, 'schools' | 'repeatAfterDays' | 'beforeLeaves'> {
+  const chosen = schoolsFor(store.garden()!, plant);
+  const schools = { crawlers: schoolFor('crawler-sprays', chosen).id, mining: schoolFor('leaf-mining', chosen).id } as WatchSchools;
+  const parts = sprays.at(-1)?.parts ?? [];
+  const asked = parts.map(({ productId, lineId }) => {
+    const product = store.product(productId)!;
+    const ofNeem = ingredientsOf(product.materialId, product.containsOil).includes('neem');
+    return Math.max(product.lines.find(({ id }) => id === lineId)?.intervalDays ?? 0, ofNeem ? neemDays(chosen) : 0);
+  });
+  // Only the school that sprays before leaves needs to know when they come.
+  const winter = schools.crawlers === 'growth-regulator' ? plantWinter(store, reader, plant, today) : null;
+  return { schools, repeatAfterDays: Math.max(DAYS.betweenSprays, ...asked), beforeLeaves: winter && { from: winter.budSwell.on, to: winter.greenTip.on } };
 }
 
 export function nameOf(watch: Watch): string {
@@ -126,7 +142,7 @@ function minerFacts(store: Store, reader: SeasonReader, watch: Watch, plant: Pla
   const winter = watch.targetId !== null && WINTERS_IN_LEAVES.has(watch.targetId) ? plantWinter(store, reader, plant, today) : null;
   const mined = samples.findLast(({ protocol }) => protocol === 'mined');
   return {
-    flush: onCitrus ? softFlush(store.growth.by('plant_id', plant.id), today) : null, young: plant.age === 'young',
+    mines: onCitrus, flush: onCitrus ? softFlush(store.growth.by('plant_id', plant.id), today) : null, young: plant.age === 'young',
     minedShare: mined ? mined.units.filter(({ counts }) => (counts.mines ?? 0) > 0).length / mined.units.length : null,
     leavesDown: winter?.leafFall.on ?? null, budSwell: winter?.budSwell.on ?? null,
   };

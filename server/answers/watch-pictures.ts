@@ -59,7 +59,7 @@ function drawnPicture(store: Store, reader: SeasonReader, watch: Watch, today: C
   const before = known.get(watch.id);
   if (before?.version === version) return before;
   const picture = watchPicture(store, reader, watch, today);
-  const fresh: Drawn = { version, picture, due: whatIsDue([factsOf(picture, reader.start)], today) };
+  const fresh: Drawn = { version, picture, due: whatIsDue([factsOf(store, reader, picture, today)], today) };
   known.set(watch.id, fresh);
   return fresh;
 }

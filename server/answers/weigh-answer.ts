@@ -1,10 +1,12 @@
-import { type CivilDate, daysBetween, monthOf, shiftSeason } from '#core/calendar';
+import { type CivilDate, daysBetween } from '#core/calendar';
 import { weigh, type Weighed, type WeighFacts } from '#core/decide';
-import { leafStateOn, loggedBloom, loggedLeafState, seasonStages } from '#core/plan';
+import { loggedBloom } from '#core/plan';
 import type { Garden } from '#core/records';
 import { placeOn } from '#core/weather';
-import { hostById, oilTopC, WEIGH_RULES } from '#knowledge';
+import { hostById, oilTopC, schoolsFor, WEIGH_RULES } from '#knowledge';
 import type { Store } from '../store/store.ts';
+import { leafStateOf } from './bench-answer.ts';
+import { isLateSeason } from './use-facts.ts';
 import { staysOf, type SeasonReader } from './plant-season.ts';
 import { outdoorSprayDays } from './spray-answer.ts';
 import type { WatchPicture } from './watch-picture.ts';
@@ -29,7 +31,7 @@ const SOON_DAYS = 21;
 
 export function weighAnswer(store: Store, reader: SeasonReader, garden: Garden, picture: WatchPicture, today: CivilDate, seen: SeenOnTheSpot): WeighAnswer {
   const facts = factsToWeigh(store, reader, garden, picture, today, seen);
-  return { facts, weighed: weigh(WEIGH_RULES, facts, garden.schools) };
+  return { facts, weighed: weigh(WEIGH_RULES, facts, schoolsFor(garden, picture.plant)) };
 }
 
 function factsToWeigh(store: Store, reader: SeasonReader, garden: Garden, picture: WatchPicture, today: CivilDate, seen: SeenOnTheSpot): WeighFacts {
@@ -37,14 +39,11 @@ function factsToWeigh(store: Store, reader: SeasonReader, garden: Garden, pictur
   const host = hostById(plant.hostId);
   const weather = reader.ofPlant(plant);
   const log = store.growth.by('plant_id', plant.id);
-  const stages = weather.pastSeasons.length > 0 ? seasonStages(reader.start, weather.pastSeasons) : null;
-  const leafState = (host.evergreen ? null : loggedLeafState(log, shiftSeason(reader.start, -1), today)?.leafState) ?? leafStateOn(stages, today, host.evergreen);
+  const { leafState } = leafStateOf(store, reader, plant, today);
   const bloom = loggedBloom(log, reader.start, today);
   const kinds = new Map(store.places().map((place) => [place.id, place.kind]));
   const latest = samples.at(-1);
   const reach = store.sprayers().map(({ reachM }) => reachM);
-  const south = garden.latitudeDeg < 0;
-  const month = (monthOf(today) + (south ? 5 : 11)) % 12;
   return {
     group: watch.group, targetId: watch.targetId, life: life.life, eggsBeneath: life.because === 'eggs-beneath', level: level?.level ?? null, minedShare: miner.minedShare,
     holedShare: latest?.units.some(({ counts }) => counts.holed !== undefined) ? shareHoled(latest.units) : null,
@@ -56,10 +55,9 @@ function factsToWeigh(store: Store, reader: SeasonReader, garden: Garden, pictur
     leafState, window: windowOf(picture, today), allStagesSeen: sightings.some(({ what, on }) => what === 'all-stages' && on >= reader.start), softFlush: miner.flush !== null,
     bloom: bloom.kind === 'unknown' ? (seen.bloomSoon ? 'soon' : 'unknown') : seen.bloomSoon && bloom.kind !== 'open' ? 'soon' : bloom.kind,
     beesVisitBloom: host.beesVisitBloom, beesAtHoneydew: seen.beesAtHoneydew,
-    hot: weather.forecast.length === 0 ? null : weather.forecast.slice(0, 3).some(({ maxC }) => maxC > oilTopC(garden.schools)),
+    hot: weather.forecast.length === 0 ? null : weather.forecast.slice(0, 3).some(({ maxC }) => maxC > oilTopC(schoolsFor(garden, plant))),
     fitHoursToday: fitHours(store, reader, garden), thirsty: seen.thirsty, cropIsOff: seen.cropIsOff,
-    // July to November in the north.
-    lateSeason: month >= 6 && month <= 10 && leafState === 'in-leaf',
+    lateSeason: isLateSeason(garden, today, leafState),
   };
 }
 

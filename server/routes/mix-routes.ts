@@ -2,7 +2,7 @@ import { Hono } from 'hono';
 import { z } from 'zod';
 import { addDays, type CivilDate } from '#core/calendar';
 import { tankMeeting, worstOf } from '#core/materials';
-import { handworkRecord, localAdviceRecord, type Plant, productRecord, type SprayRecord, sprayerRecord, sprayRecord, type Watch } from '#core/records';
+import { handworkRecord, localAdviceRecord, type Plant, productRecord, type SprayRecord, sprayerRecord, sprayLoad, sprayRecord, type Watch } from '#core/records';
 import { placeOn } from '#core/weather';
 import { HOSTS, ingredientsOf, MATERIALS, meetingRules, schoolsFor } from '#knowledge';
 import { benchAnswer } from '../answers/bench-answer.ts';
@@ -12,7 +12,7 @@ import { shelfAnswer } from '../answers/shelf-answer.ts';
 import { pictureOf } from '../answers/watch-pictures.ts';
 import { found, notInFuture, presentSeason, refersTo, sameId, type AppParts } from '../context.ts';
 import { fieldProblem } from '../problem.ts';
-import type { AttachedWeather } from '../store/shelf-store.ts';
+import type { AttachedWeather, LoggedSpray } from '../store/shelf-store.ts';
 import { isKeptKind } from '../store/change-log.ts';
 import { jsonBody, query } from '../validate.ts';
 import { recordRoute } from './record-route.ts';
@@ -70,17 +70,35 @@ export function mixRoutes(parts: AppParts) {
     .put('/sprays/:id', jsonBody(sprayRecord), (c) => {
       const spray = c.req.valid('json');
       sameId(c.req.param('id'), spray);
-      const watch = refersTo(store.watch(spray.watchId), 'watchId', 'watch');
-      refersTo(store.sprayer(spray.sprayerId), 'sprayerId', 'sprayer');
-      notInFuture(spray.on, 'on', clock.today());
-      checkAgainstRules(parts, spray, watch);
-      store.putSpray(spray, weatherOf(parts, store.plant(watch.plantId)!, spray.on));
-      return c.json({ spray: store.sprays(watch.id).find((logged) => logged.id === spray.id)! });
+      return c.json({ spray: keepSpray(parts, spray) });
+    })
+    // One tank for several plants is kept as a whole, or not at all.
+    .put('/loads/:id', jsonBody(sprayLoad), (c) => {
+      const { id, sprays } = c.req.valid('json');
+      sameId(c.req.param('id'), { id });
+      return c.json({ sprays: store.db.transaction(() => sprays.map((spray) => keepSpray(parts, spray)))() });
+    })
+    .delete('/loads/:id', (c) => {
+      const sprays = store.allSprays().filter(({ loadId }) => loadId === c.req.param('id'));
+      found(sprays.length > 0 || null, 'tank');
+      store.db.transaction(() => sprays.forEach(({ id }) => store.removeSpray(id)))();
+      return c.body(null, 204);
     })
     .delete('/sprays/:id', (c) => {
       found(store.removeSpray(c.req.param('id')) || null, 'spray');
       return c.body(null, 204);
     });
+}
+
+/** Checks a spray and keeps it, with the weather as it is known. */
+function keepSpray(parts: AppParts, spray: SprayRecord): LoggedSpray {
+  const { store, clock } = parts;
+  const watch = refersTo(store.watch(spray.watchId), 'watchId', 'watch');
+  refersTo(store.sprayer(spray.sprayerId), 'sprayerId', 'sprayer');
+  notInFuture(spray.on, 'on', clock.today());
+  checkAgainstRules(parts, spray, watch);
+  store.putSpray(spray, weatherOf(parts, store.plant(watch.plantId)!, spray.on));
+  return store.sprays(watch.id).find((logged) => logged.id === spray.id)!;
 }
 
 /** What was done against a label or a rule can be recorded, but only by saying so; what endangers life cannot be mixed here at all. */

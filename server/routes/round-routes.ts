@@ -1,6 +1,7 @@
 import { Hono } from 'hono';
 import { careRecord, deviceRecord, growthRecord, guessRecord, roundRecord, stopRecord, tagRecord, trapRecord } from '#core/records';
 import { roundAnswer, roundsAnswer } from '../answers/round-answer.ts';
+import { feedingAnswer } from '../answers/feeding-answer.ts';
 import { found, notInFuture, presentSeason, refersTo, type AppParts } from '../context.ts';
 import { fieldProblem } from '../problem.ts';
 import { recordRoute } from './record-route.ts';
@@ -47,6 +48,10 @@ export function roundRoutes(parts: AppParts) {
     .get('/plants/:id/diary', (c) => {
       const { id } = found(store.plant(c.req.param('id')), 'plant');
       return c.json({ growth: store.growth.by('plant_id', id), care: store.care.by('plant_id', id) });
+    })
+    .get('/plants/:id/feeding', (c) => {
+      const { garden, reader, today } = presentSeason(parts);
+      return c.json({ feeding: feedingAnswer(store, reader, garden, found(store.plant(c.req.param('id')), 'plant'), today) });
     })
     .get('/growth', (c) => c.json({ growth: store.growth.all() }))
     .get('/guesses', (c) => c.json({ guesses: store.guesses.all() }))

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import type {
-  Garden, Inspection, Move, Place, Plant, ProductRecord, Sample, Sprayer, SprayRecord, Tape, Trap, Watch,
+  Garden, Inspection, Move, Place, Plant, Sample, Tape, Trap, Watch,
 } from '#core/records';
 import { answer, api } from './client.ts';
 import { useWrite } from './use-write.ts';
@@ -11,9 +11,7 @@ export const useBand = () => useQuery({ queryKey: ['band'], queryFn: () => answe
 export const usePlaces = () => useQuery({ queryKey: ['places'], queryFn: () => answer(api.places.$get()).then((body) => body.places) });
 export const usePlants = () => useQuery({ queryKey: ['plants'], queryFn: () => answer(api.plants.$get()).then((body) => body.plants) });
 export const useWatches = () => useQuery({ queryKey: ['watches'], queryFn: () => answer(api.watches.$get()).then((body) => body.watches) });
-export const useShelf = () => useQuery({ queryKey: ['shelf'], queryFn: () => answer(api.shelf.$get()) });
 export const useCountedWatches = () => useQuery({ queryKey: ['seasons'], queryFn: () => answer(api.seasons.$get()).then((body) => body.watches) });
-export const useBook = () => useQuery({ queryKey: ['book'], queryFn: () => answer(api.book.$get()).then((body) => body.entries) });
 export const useSeasons = (watchId: string) => useQuery({ queryKey: ['seasons', watchId], queryFn: () => answer(api.seasons[':id'].$get({ param: { id: watchId } })).then((body) => body.seasons) });
 
 export const useWatch = (id: string) => useQuery({
@@ -22,15 +20,6 @@ export const useWatch = (id: string) => useQuery({
 
 export const useSpread = (id: string) => useQuery({
   queryKey: ['watches', id, 'spread'], queryFn: () => answer(api.watches[':id'].spread.$get({ param: { id } })).then((body) => body.spread),
-});
-
-export const useLeafState = (plantId: string | null) => useQuery({
-  queryKey: ['leaf-state', plantId], enabled: plantId !== null,
-  queryFn: () => answer(api.plants[':id']['leaf-state'].$get({ param: { id: plantId! } })),
-});
-
-export const useMetBefore = (plantId: string, productId: string) => useQuery({
-  queryKey: ['plants', plantId, 'met-before', productId], queryFn: () => answer(api.plants[':id']['met-before'].$get({ param: { id: plantId }, query: { product: productId } })).then((body) => body.met),
 });
 
 /** The address of a record. */
@@ -53,8 +42,5 @@ export const useRemoveTape = () => useWrite((tape: Tape) => answer(api.tapes[':i
 export const usePutTrap = () => useWrite((trap: Trap) => answer(api.traps[':id'].$put({ ...at(trap), json: trap })));
 export const useRemoveTrap = () => useWrite((trap: Trap) => answer(api.traps[':id'].$delete(at(trap))));
 export const useDiary = (plantId: string) => useQuery({ queryKey: ['plants', plantId, 'diary'], queryFn: () => answer(api.plants[':id'].diary.$get({ param: { id: plantId } })) });
+export const useFeeding = (plantId: string) => useQuery({ queryKey: ['plants', plantId, 'feeding'], queryFn: () => answer(api.plants[':id'].feeding.$get({ param: { id: plantId } })).then((body) => body.feeding) });
 export const useGuesses = () => useQuery({ queryKey: ['guesses'], queryFn: () => answer(api.guesses.$get()).then((body) => body.guesses) });
-export const usePutProduct = () => useWrite((product: ProductRecord) => answer(api.products[':id'].$put({ ...at(product), json: product })));
-export const usePutSprayer = () => useWrite((sprayer: Sprayer) => answer(api.sprayers[':id'].$put({ ...at(sprayer), json: sprayer })));
-export const usePutSpray = () => useWrite((spray: SprayRecord) => answer(api.sprays[':id'].$put({ ...at(spray), json: spray })));
-export const useRemoveSpray = () => useWrite((spray: SprayRecord) => answer(api.sprays[':id'].$delete(at(spray))));

@@ -12,7 +12,7 @@ import type { Show } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';
 
 const HOSTS_BY_NAME = [...HOSTS].sort((a, b) => a.name.localeCompare(b.name));
-const SHOWN = ['name', 'hostId', 'placeId', 'count', 'heightM', 'spreadM', 'lengthM', 'yearPlanted', 'note'] as const;
+const SHOWN = ['name', 'hostId', 'placeId', 'count', 'heightM', 'spreadM', 'lengthM', 'yearPlanted', 'note', 'harvestFrom', 'harvestTo'] as const;
 
 /** Everything about one plant. Sizes are typed in the garden's unit and kept in metres. */
 export function PlantForm({ plant, places, isNew }: { plant: Plant; places: readonly Place[]; isNew: boolean }) {
@@ -62,6 +62,8 @@ export function PlantForm({ plant, places, isNew }: { plant: Plant; places: read
       <Field label="Light"><select className="select w-full" {...register('light')}><option value="sun">sun</option><option value="part-shade">part shade</option><option value="shade">shade</option></select></Field>
       <Field label="Watered" hint="wet leaves feed fungi"><select className="select w-full" {...register('watering')}><option value="rain">by rain only</option><option value="at-base">at the base</option><option value="overhead">from above</option></select></Field>
       <Field label="Age"><select className="select w-full" {...register('age')}><option value="young">young</option><option value="mature">mature</option></select></Field>
+      <Field label="Picked from" hint="MM-DD every year, such as 09-15; empty if nothing is picked" error={errors.harvestFrom?.message}><input className="input w-full" {...register('harvestFrom')} /></Field>
+      <Field label="Picked until" hint="MM-DD" error={errors.harvestTo?.message}><input className="input w-full" {...register('harvestTo')} /></Field>
       <label className="flex items-center gap-3 min-h-11"><input type="checkbox" className="checkbox" {...register('edible')} /> Parts of it are eaten</label>
       <label className="flex items-center gap-3 min-h-11"><input type="checkbox" className="checkbox" {...register('outOfReach')} /> Not mine, or out of reach: watch only</label>
       <div className="sm:col-span-full"><Field label="Note" error={errors.note?.message}><textarea className="textarea w-full" rows={2} {...register('note')} /></Field></div>
@@ -70,7 +72,7 @@ export function PlantForm({ plant, places, isNew }: { plant: Plant; places: read
   );
 }
 
-type TypedField = 'count' | 'heightM' | 'spreadM' | 'lengthM' | 'yearPlanted';
+type TypedField = 'count' | 'heightM' | 'spreadM' | 'lengthM' | 'yearPlanted' | 'harvestFrom' | 'harvestTo';
 
 /** A plant as it stands in the form: numbers as typed, sizes in the garden's unit. */
 type TypedPlant = Omit<z.input<typeof plantRecord>, TypedField> & Record<TypedField, string>;
@@ -85,7 +87,7 @@ function typedOf(plant: Plant, show: Show): TypedPlant {
   const size = (metres: number | null) => (metres ? String(show.lengthNumber(metres)) : '');
   return {
     ...plant, count: String(plant.count), yearPlanted: plant.yearPlanted === null ? '' : String(plant.yearPlanted),
-    heightM: size(plant.heightM), spreadM: size(plant.spreadM), lengthM: size(plant.lengthM),
+    harvestFrom: plant.harvestFrom ?? '', harvestTo: plant.harvestTo ?? '', heightM: size(plant.heightM), spreadM: size(plant.spreadM), lengthM: size(plant.lengthM),
   };
 }
 
@@ -96,6 +98,6 @@ function recordOf(typed: TypedPlant, show: Show): z.input<typeof plantRecord> {
   const orNone = <T,>(text: string, read: (text: string) => T) => (text.trim() === '' ? null : read(text));
   return {
     ...typed, count: number(typed.count), yearPlanted: orNone(typed.yearPlanted, number),
-    heightM: metres(typed.heightM), spreadM: metres(typed.spreadM), lengthM: orNone(typed.lengthM, metres),
+    harvestFrom: typed.harvestFrom.trim() || null, harvestTo: typed.harvestTo.trim() || null, heightM: metres(typed.heightM), spreadM: metres(typed.spreadM), lengthM: orNone(typed.lengthM, metres),
   };
 }

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import type { Move, Place, Plant } from '#core/records';
+import { blankPlant, type Move, type Place, type Plant } from '#core/records';
 import { hostById } from '#knowledge';
 import { newId } from '../../api/new-id.ts';
 import { usePlaces, usePlants, usePutMove, usePutPlant, useRemoveMove } from '../../api/queries.ts';
@@ -13,7 +13,9 @@ import { showFullDate } from '../../show/dates.ts';
 import { useToday } from '../../show/use-show.ts';
 import { STATUS_WORDS } from '../look/status-words.ts';
 import { Diary } from './diary.tsx';
+import { FeedingSection } from './feeding-section.tsx';
 import { PlantForm } from './plant-form.tsx';
+import { PlantSchools } from './plant-schools.tsx';
 import { TouchingSection } from './touching-section.tsx';
 
 /** A new plant, empty but for the usual. */
@@ -25,10 +27,7 @@ export function NewPlantPage() {
         <>
           <PageHead title="A new plant" lead="Only name, kind, place and size matter at once; the rest can follow." />
           <div className="sheet p-5">
-            <PlantForm isNew places={places} plant={{
-              id, name: '', hostId: '', placeId: places[0]?.id ?? '', count: 1, heightM: 0, spreadM: 0, lengthM: null, yearPlanted: null, vigour: 'fair', light: 'sun',
-              watering: 'rain', edible: false, age: 'mature', outOfReach: false, retiredOn: null, retiredWhy: '', note: '',
-            }} />
+            <PlantForm isNew places={places} plant={blankPlant({ id, name: '', hostId: '', placeId: places[0]?.id ?? '', heightM: 0, spreadM: 0 })} />
           </div>
         </>
       )}
@@ -81,8 +80,10 @@ function PlantView({ plant, moves, watches, places }: { plant: Plant; moves: rea
             </ul>
           </section>
           <Diary plant={plant} />
+          <FeedingSection plant={plant} />
           <Moves plant={plant} moves={moves} places={places} />
           <TouchingSection plantId={plant.id} />
+          <PlantSchools plant={plant} />
           <Retiring plant={plant} />
         </div>
       </div>

@@ -4,8 +4,7 @@ import type { Watch } from '#core/records';
 import { CHECKS, GROUPS, inSentence, PROTOCOL_TEXTS, targetById } from '#knowledge';
 import type { SummedSample } from '#server/answers/summed-sample';
 import type { WatchPicture } from '#server/answers/watch-picture';
-import type { LoggedSpray } from '#server/store/shelf-store';
-import { useNow, usePutSample, usePutSpray, usePutWatch, useRemoveSample, useRemoveSpray, useShelf, useWatch } from '../../api/queries.ts';
+import { useNow, usePutSample, usePutWatch, useRemoveSample, useWatch } from '../../api/queries.ts';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
@@ -14,12 +13,13 @@ import { Reason } from '../../parts/reason.tsx';
 import { showDate, showFullDate } from '../../show/dates.ts';
 import { showMeasure, unitWords } from '../../show/measures.ts';
 import { showShare } from '../../show/units.ts';
-import { useShow, useToday } from '../../show/use-show.ts';
+import { useToday } from '../../show/use-show.ts';
 import { closingWords, dueWords } from '../now/due-words.ts';
 import { changeWords } from '../seasons/change-words.ts';
 import { PhotoStrip } from './photos/photo-strip.tsx';
 import { CatchLists } from './catch-lists.tsx';
 import { HandworkList } from './handwork-list.tsx';
+import { SprayList } from './spray-list.tsx';
 import { SpreadSection } from './spread-section.tsx';
 import { LIFE_WORDS, STATUS_WORDS } from './status-words.ts';
 import { TagSection } from './tag-section.tsx';
@@ -38,6 +38,7 @@ function WatchView({ picture }: { picture: WatchPicture }) {
       <PageHead title={`${plant.name}, ${inSentence(targetName)}`} lead={watch.group ? GROUPS[watch.group].meaning : 'Not enough has been seen to name it.'}>
         <Link className="btn" to={`/look/${watch.id}/name`}>Look and name</Link>
         <Link className="btn" to={`/look/${watch.id}/weigh`}>Weigh it</Link>
+        {watch.outcome === 'open' && watch.group !== null && !plant.outOfReach && <Link className="btn" to={`/mix?watch=${watch.id}`}>Mix for it</Link>}
         {picture.protocols[0] && <Link className="btn btn-primary" to={`/look/${watch.id}/count`}>Count {PROTOCOL_TEXTS[picture.protocols[0]].unit[1]}</Link>}
         {(scale || watch.group === null || watch.group === 'leaf-miner') && <Link className="btn" to={`/look/${watch.id}/tape`}>{watch.group === 'leaf-miner' ? 'Enter a trap' : 'Enter a tape'}</Link>}
       </PageHead>
@@ -53,7 +54,7 @@ function WatchView({ picture }: { picture: WatchPicture }) {
           </section>
           <NextSteps picture={picture} />
           <Counts picture={picture} />
-          <Sprays picture={picture} />
+          <SprayList picture={picture} />
           <HandworkList picture={picture} />
         </div>
         <div className="flex flex-col gap-5">
@@ -120,35 +121,6 @@ function Counts({ picture }: { picture: WatchPicture }) {
           </tbody>
         </table>
       </div>
-    </section>
-  );
-}
-
-function Sprays({ picture }: { picture: WatchPicture }) {
-  const show = useShow();
-  const today = useToday();
-  const shelf = useShelf().data;
-  const takeOutSpray = useTakeOut(useRemoveSpray(), usePutSpray(), 'The spray was taken out.');
-  const takeOut = ({ weather: _, ...spray }: LoggedSpray) => takeOutSpray(spray);
-  if (picture.sprays.length === 0) return null;
-  return (
-    <section aria-label="Sprays">
-      <h2 className="mb-2">Sprays</h2>
-      <ul className="sheet divide-y divide-base-300">
-        {[...picture.sprays].reverse().map((spray) => (
-          <li key={spray.id} className="p-4 flex flex-wrap justify-between gap-x-4">
-            <span>
-              <b className="font-semibold">{showDate(spray.on, today)}</b>: {shelf?.products.find((product) => product.id === spray.productId)?.name ?? 'a product'}, {show.volume(spray.sprayMl)} of spray
-              {spray.againstLabel && <span className="tag tag-no ml-2">against the label</span>}
-              <span className="soft block text-sm">{spray.weather
-                ? `${show.temperature(spray.weather.minC)} to ${show.temperature(spray.weather.maxC)}${spray.weather.rainMm === null ? '' : `, rain ${spray.weather.rainMm} mm`} (${spray.weather.origin})`
-                : 'no weather known for that day'}</span>
-            </span>
-            <span className="flex gap-4"><Link className="link-husk whitespace-nowrap" to={`/look/${picture.watch.id}/count?protocol=cover&spray=${spray.id}`}>check the cover<span className="sr-only"> of {showDate(spray.on, today)}</span></Link>
-            <button type="button" className="link-husk whitespace-nowrap" onClick={() => takeOut(spray)}>take out<span className="sr-only"> the spray of {showDate(spray.on, today)}</span></button></span>
-          </li>
-        ))}
-      </ul>
     </section>
   );
 }

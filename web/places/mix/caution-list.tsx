@@ -1,47 +1,39 @@
 import { makesHoneydew } from '#core/identify';
-import { useLimits, type LeafState } from '#core/materials';
-import type { Bloom } from '#core/plan';
-import type { Sprayer } from '#core/records';
-import { beliefsAbout, cautionsFor, hostById, materialById, oilTopC } from '#knowledge';
+import type { Garden } from '#core/records';
+import { beliefsAbout, cautionsFor, hostById, materialById, oilTopC, schoolsFor } from '#knowledge';
+import type { BenchWatch } from '#server/answers/bench-answer';
 import type { WatchPicture } from '#server/answers/watch-picture';
 import { Link } from 'react-router';
-import { useGarden, useMetBefore } from '../../api/queries.ts';
 import { Beliefs } from '../../parts/beliefs.tsx';
-import { showDate } from '../../show/dates.ts';
-import { useToday } from '../../show/use-show.ts';
-import type { LineChoice } from './bench-choice.ts';
+import type { Tank } from './use-tank.ts';
 
-interface CautionListProps {
-  readonly picture: WatchPicture;
-  readonly choice: LineChoice;
-  readonly leafState: LeafState;
-  readonly sprayer: Sprayer;
-  readonly bloom: Bloom;
-}
+const FISH_POISON = new Set(['bifenthrin', 'malathion', 'copper']);
 
-/** The cautions that apply to this spray, the serious ones first. */
-export function CautionList({ picture: { plant, watch, sprays }, choice: { product, line }, leafState, sprayer, bloom }: CautionListProps) {
-  const met = useMetBefore(plant.id, product.id).data ?? [];
-  const schools = useGarden().data?.garden?.schools ?? {};
-  const host = hostById(plant.hostId);
-  const material = materialById(product.materialId);
+/** The cautions that apply to this spray, once each, the serious ones first. */
+export function CautionList({ tank, watches, group, garden }: { tank: Tank; watches: readonly BenchWatch[]; group: WatchPicture['watch']['group']; garden: Garden }) {
+  const materials = tank.loads.map(({ choice: { product } }) => materialById(product.materialId));
+  const lines = tank.loads.map(({ choice: { line } }) => line);
+  const longest = (values: readonly (number | null)[]) => values.reduce<number | null>((most, value) => (value === null ? most : Math.max(most ?? 0, value)), null);
   const cautions = cautionsFor({
-    edible: plant.edible, inLeaf: leafState === 'in-leaf', oil: material.isOil || product.containsOil, harmsBees: material.harmsBees,
-    beesVisitBloom: host.beesVisitBloom && (leafState === 'in-leaf' || bloom.kind === 'open'), bloom: bloom.kind, honeydewMaker: makesHoneydew(watch.group),
-    beyondReach: plant.heightM > sprayer.reachM, hostOil: host.oil, oilTopC: Math.min(oilTopC(schools), line.greatestC ?? Infinity), daysToHarvest: line.daysToHarvest, reentryHours: line.reentryHours,
+    edible: watches.some(({ plant }) => plant.edible), inLeaf: watches.some(({ leafState }) => leafState === 'in-leaf'),
+    oil: tank.loads.some(({ choice: { product } }) => product.containsOil || materialById(product.materialId).isOil), harmsBees: materials.some(({ harmsBees }) => harmsBees),
+    beesVisitBloom: watches.some(({ plant, leafState, bloom }) => hostById(plant.hostId).beesVisitBloom && (leafState === 'in-leaf' || bloom.kind === 'open')), honeydewMaker: makesHoneydew(group),
+    licensed: materials.some(({ licensed }) => licensed), fishPoison: materials.some(({ id }) => FISH_POISON.has(id)), country: garden.country, beyondReach: watches.some(({ plant }) => plant.heightM > tank.sprayer.reachM),
+    oilTopC: Math.min(...watches.map(({ plant }) => oilTopC(schoolsFor(garden, plant))), ...lines.map(({ greatestC }) => greatestC ?? Infinity)),
+    daysToHarvest: longest(lines.map(({ daysToHarvest }) => daysToHarvest)), reentryHours: longest(lines.map(({ reentryHours }) => reentryHours)),
   });
-  const limits = useLimits(line, sprays.filter((spray) => spray.productId === product.id).map((spray) => spray.on), useToday());
   return (
-    <section aria-label="Cautions">
+    <section aria-label="Cautions" className="print-card">
       <h2 className="mb-2">Before you spray</h2>
       <ul className="sheet p-4 flex flex-col gap-1.5">
-        {limits.notBefore && <li className="font-semibold text-error">Too soon: by its label not before {showDate(limits.notBefore)}.</li>}
-        {limits.usesLeft === 0 && <li className="font-semibold text-error">The label's number of uses for this year is used up.</li>}
-        {met.map((earlier) => <li key={`${earlier.on} ${earlier.productName}`} className="font-semibold text-error">{earlier.productName} went on it on {showDate(earlier.on)}: not before {showDate(earlier.freeFrom)}. {earlier.meeting.rules[0]!.says}</li>)}
         {cautions.map(({ id, serious, text }) => <li key={id} className={serious ? 'font-semibold text-error' : ''}>{text}</li>)}
       </ul>
-      <Beliefs beliefs={beliefsAbout('materialIds', material.id)} />
-      <p className="soft text-sm mt-1">{material.name} reaches {material.reaches}. Watch: {material.watch}. <Link className="link-husk" to={`/mix/meet?a=${material.id}`}>What it may meet</Link></p>
+      {materials.map((material) => (
+        <div key={material.id} className="no-print">
+          <Beliefs beliefs={beliefsAbout('materialIds', material.id)} />
+          <p className="soft text-sm mt-1">{material.name} reaches {material.reaches}. Watch: {material.watch}. <Link className="link-husk" to={`/mix/meet?a=${material.id}`}>What it may meet</Link></p>
+        </div>
+      ))}
     </section>
   );
 }

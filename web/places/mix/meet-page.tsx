@@ -5,7 +5,7 @@ import { useGarden } from '../../api/queries.ts';
 import { Field } from '../../parts/field.tsx';
 import { PageHead } from '../../parts/page.tsx';
 import { GradeMark, Sources } from '../../parts/reason.tsx';
-import { MixNav } from './mix-page.tsx';
+import { MixNav } from './mix-nav.tsx';
 
 interface Met {
   readonly material: Material;

@@ -1,59 +1,61 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
-import { useFieldArray, useForm, type UseFormReturn } from 'react-hook-form';
-import { Link, useNavigate, useParams } from 'react-router';
-import { productRecord, type ProductRecord } from '#core/records';
-import { GROUPS, HOSTS, MATERIALS } from '#knowledge';
+import { useFieldArray, useForm, useWatch } from 'react-hook-form';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { INGREDIENTS, labelDoubts } from '#core/materials';
+import { blankLine, productRecord, type ProductRecord } from '#core/records';
+import { genericProduct, HOSTS, materialById, MATERIALS } from '#knowledge';
+import { usePutProduct, useShelf } from '../../api/mixing.ts';
 import { newId } from '../../api/new-id.ts';
-import { usePutProduct, useShelf } from '../../api/queries.ts';
 import { Field } from '../../parts/field.tsx';
 import { spreadProblem } from '../../parts/form-errors.ts';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
-import { LEAF_STATES, RATE_UNITS } from './mix-words.ts';
+import { useToday } from '../../show/use-show.ts';
+import { LineFields } from './line-fields.tsx';
+import { numeric, textOrNone } from './typed-number.ts';
 
-type Line = ProductRecord['lines'][number];
+const EDIBLE = new Set(HOSTS.filter(({ edible }) => edible).map(({ id }) => id));
 
 /** A line whose rates are empty until typed; the schema refuses it before that. */
-function blankLine(): Line {
-  const line: Omit<Line, 'rateLow' | 'rateHigh'> = {
-    id: newId(), crop: '', hostIds: [], groups: [], leafStates: ['in-leaf'], rateUnit: 'percent', leastC: null, greatestC: null,
-    intervalDays: null, usesPerYear: null, daysToHarvest: null, reentryHours: null, rainFreeHours: null,
-  };
-  return line as Line;
-}
+const emptyLine = () => blankLine({ id: newId(), crop: '', rateLow: undefined as never, rateHigh: undefined as never });
 
-/** One product: its ingredient and the lines of its label. */
+/** One product: its ingredient, its pack, and the lines of its label. A new one begins as its material usually is. */
 export function ProductPage() {
   const { productId } = useParams();
-  const [blank] = useState(() => {
-    const product: Omit<ProductRecord, 'strengthPercent'> = {
-      id: newId(), name: '', materialId: 'mineral-oil', containsOil: true, formulation: 'emulsifiable-oil', lines: [blankLine()],
-    };
-    return product as ProductRecord;
-  });
+  const [params] = useSearchParams();
+  const materialId = MATERIALS.find(({ id }) => id === params.get('material'))?.id ?? 'mineral-oil';
   return (
     <Answered question={useShelf()}>
       {({ products }) => {
-        const product = productId === 'new' ? blank : products.find((entry) => entry.id === productId);
-        if (!product) return <EmptyState title="There is no such product."><Link className="link-husk" to="/mix/shelf">To the shelf</Link></EmptyState>;
-        return <ProductForm key={product.id} product={product} isNew={product === blank} />;
+        if (productId === 'new') return <NewProduct key={materialId} materialId={materialId} unlabelled={params.get('homemade') === '1'} />;
+        const product = products.find((entry) => entry.id === productId);
+        return product ? <ProductForm key={product.id} product={product} isNew={false} /> : <EmptyState title="There is no such product."><Link className="link-husk" to="/mix/shelf">To the shelf</Link></EmptyState>;
       }}
     </Answered>
   );
 }
 
-const numeric = { setValueAs: (value: unknown) => (typeof value === 'string' ? (value.trim() === '' ? Number.NaN : Number(value.replace(',', '.'))) : value) };
-const numericOrNone = { setValueAs: (value: unknown) => (value === '' || value === null ? null : Number(value)) };
+function NewProduct({ materialId, unlabelled }: { materialId: string; unlabelled: boolean }) {
+  const [product] = useState((): ProductRecord => {
+    const { strengthPercent, lines, ...usual } = genericProduct(materialId, newId);
+    return { ...usual, name: '', unlabelled, apart: [...usual.apart], strengthPercent: strengthPercent ?? (undefined as never), lines: lines.length > 0 ? lines.map((line) => ({ ...line, hostIds: [...line.hostIds], groups: [...line.groups], leafStates: [...line.leafStates] })) : [emptyLine()] };
+  });
+  return <ProductForm product={product} isNew />;
+}
 
 function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolean }) {
   const put = usePutProduct();
   const navigate = useNavigate();
+  const today = useToday();
   const { say } = useNotices();
   const [problem, setProblem] = useState<string | null>(null);
   const form = useForm<ProductRecord>({ resolver: zodResolver(productRecord), defaultValues: product });
-  const { register, handleSubmit, setError, control, formState: { errors } } = form;
+  const { register, handleSubmit, setError, setValue, control, formState: { errors } } = form;
   const { fields, append, remove } = useFieldArray({ control, name: 'lines', keyName: 'key' });
+  const typed = useWatch({ control });
+  const material = materialById(typed.materialId ?? product.materialId);
+  const doubts = labelDoubts({ formulation: typed.formulation ?? product.formulation, lines: (typed.lines ?? []) as ProductRecord['lines'] }, material.usual, EDIBLE);
   const save = handleSubmit(async (values) => {
     try {
       await put.mutateAsync(values);
@@ -63,67 +65,62 @@ function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolea
       setProblem(spreadProblem(error, setError, ['name', 'materialId', 'strengthPercent']));
     }
   });
+  const by = typed.formulation === 'powder' ? 'g' : 'ml';
   return (
     <form noValidate onSubmit={(event) => void save(event)}>
       <PageHead title={isNew ? 'A new product' : product.name} lead="Name the active ingredient, not the brand, and copy the label's lines in its own words and units." />
       {problem && <p role="alert" className="text-error font-semibold mb-3">{problem}</p>}
       <div className="sheet p-5 grid gap-4 md:grid-cols-3 mb-5">
         <Field label="Name" error={errors.name?.message}><input className="input w-full" {...register('name')} /></Field>
-        <Field label="Active ingredient" error={errors.materialId?.message}><select className="select w-full" {...register('materialId')}>{MATERIALS.map((material) => <option key={material.id} value={material.id}>{material.name}</option>)}</select></Field>
-        <Field label="Strength, %" hint="of active ingredient" error={errors.strengthPercent?.message}><input className="input w-full" inputMode="decimal" {...register('strengthPercent', numeric)} /></Field>
+        {isNew
+          ? <Field label="Active ingredient" hint="choosing one begins with what is usual of it"><select className="select w-full" value={material.id} onChange={(event) => void navigate(`/mix/shelf/new?material=${event.target.value}${typed.unlabelled ? '&homemade=1' : ''}`, { replace: true })}>{MATERIALS.map(({ id, name }) => <option key={id} value={id}>{name}</option>)}</select></Field>
+          : <Field label="Active ingredient" error={errors.materialId?.message}><select className="select w-full" {...register('materialId')}>{MATERIALS.map(({ id, name }) => <option key={id} value={id}>{name}</option>)}</select></Field>}
+        <Field label="Strength, %" hint={`of active ingredient; usual: ${material.buying.strength}`} error={errors.strengthPercent?.message}><input className="input w-full" inputMode="decimal" {...register('strengthPercent', numeric)} /></Field>
         <Field label="It is a"><select className="select w-full" {...register('formulation')}><option value="emulsifiable-oil">oil that mixes with water</option><option value="soap">soap</option><option value="flowable">flowable liquid</option><option value="powder">powder</option><option value="soluble">soluble</option></select></Field>
-        <label className="flex items-center gap-3 min-h-11 self-end"><input type="checkbox" className="checkbox" {...register('containsOil')} /> It contains oil</label>
+        <Field label="Mode of action" hint="the group printed on the label" error={errors.modeOfAction?.message}><input className="input w-full" {...register('modeOfAction')} /></Field>
+        <div className="flex flex-col">
+          <label className="flex items-center gap-3 min-h-9"><input type="checkbox" className="checkbox" {...register('containsOil')} /> It contains oil</label>
+          <label className="flex items-center gap-3 min-h-9"><input type="checkbox" className="checkbox" {...register('organic')} /> Its label allows organic growing</label>
+          <label className="flex items-center gap-3 min-h-9"><input type="checkbox" className="checkbox" {...register('unlabelled')} /> Mixed at home: no label</label>
+        </div>
+        <div className="md:col-span-2"><Field label="What it must not touch" hint="in the label's words" error={errors.mustNotTouch?.message}><input className="input w-full" {...register('mustNotTouch')} /></Field></div>
+        <Field label="Use by" error={errors.expiresOn?.message}><input type="date" className="input w-full" {...register('expiresOn', textOrNone)} /></Field>
       </div>
+      <details className="sheet p-5 mb-5" open={Boolean(errors.stock ?? errors.pack ?? errors.apart)}>
+        <summary className="link-husk list-none inline-block">The pack: what is left, what it costs, days apart</summary>
+        <div className="grid gap-4 md:grid-cols-4 mt-3">
+          <Field label={`Left in the pack, ${by}`} error={errors.stock?.amount?.message}><input className="input w-full" inputMode="decimal" value={typed.stock?.amount ?? ''} onChange={(event) => setValue('stock', pairOf(event.target.value, (amount) => ({ amount, countedOn: typed.stock?.countedOn ?? today })))} /></Field>
+          <Field label="As it stood on the morning of" hint="what is logged from that day on comes off" error={errors.stock?.countedOn?.message}><input type="date" className="input w-full" max={today} value={typed.stock?.countedOn ?? ''} disabled={!typed.stock} onChange={(event) => setValue('stock.countedOn', event.target.value)} /></Field>
+          <Field label={`A pack holds, ${by}`} error={errors.pack?.amount?.message}><input className="input w-full" inputMode="decimal" value={typed.pack?.amount ?? ''} onChange={(event) => setValue('pack', pairOf(event.target.value, (amount) => ({ amount, price: typed.pack?.price ?? 0 })))} /></Field>
+          <Field label="and costs" hint="in your money" error={errors.pack?.price?.message}><input className="input w-full" inputMode="decimal" disabled={!typed.pack} value={typed.pack?.price ?? ''} onChange={(event) => setValue('pack.price', numberOf(event.target.value))} /></Field>
+        </div>
+        <fieldset className="mt-4">
+          <legend className="font-semibold text-[0.93rem]">Days its label keeps it apart from</legend>
+          <div className="grid gap-x-4 gap-y-1 grid-cols-2 md:grid-cols-5">
+            {INGREDIENTS.filter((id) => id !== 'other').map((ingredient) => {
+              const apart = typed.apart ?? [];
+              const days = apart.find((entry) => entry.ingredient === ingredient)?.days;
+              const rest = apart.filter((entry) => entry.ingredient !== ingredient) as ProductRecord['apart'];
+              return <label key={ingredient} className="flex items-center gap-2 min-h-9"><input className="input input-sm w-16" inputMode="numeric" value={days ?? ''} onChange={(event) => setValue('apart', event.target.value === '' ? rest : [...rest, { ingredient, days: numberOf(event.target.value) }])} /> {ingredient.replaceAll('-', ' ')}</label>;
+            })}
+          </div>
+          {errors.apart && <p role="alert" className="text-sm font-semibold text-error">Days: a whole number, at most 365</p>}
+        </fieldset>
+      </details>
       <h2 className="mb-2">Lines of the label</h2>
-      {fields.map((field, i) => <LineFields key={field.key} form={form} index={i} onRemove={fields.length > 1 ? () => remove(i) : null} />)}
+      {fields.map((field, i) => <LineFields key={field.key} form={form} index={i} doubts={doubts.filter(({ lineId }) => lineId === typed.lines?.[i]?.id)} onRemove={fields.length > 1 ? () => remove(i) : null} />)}
       <div className="flex flex-wrap gap-3">
-        <button type="button" className="btn" onClick={() => append(blankLine())}>Another line</button>
+        <button type="button" className="btn" onClick={() => append(emptyLine())}>Another line</button>
         <button type="submit" className="btn btn-primary" disabled={put.isPending}>Keep it</button>
       </div>
     </form>
   );
 }
 
-function LineFields({ form, index, onRemove }: { form: UseFormReturn<ProductRecord>; index: number; onRemove: (() => void) | null }) {
-  const { register, formState: { errors } } = form;
-  const at = `lines.${index}` as const;
-  const wrong = errors.lines?.[index];
-  const optional: readonly [name: 'intervalDays' | 'usesPerYear' | 'daysToHarvest' | 'reentryHours' | 'rainFreeHours', label: string][] = [
-    ['intervalDays', 'Days between uses'], ['usesPerYear', 'Uses a year'], ['daysToHarvest', 'Days to harvest'], ['reentryHours', 'Hours to keep off'], ['rainFreeHours', 'Dry hours after'],
-  ];
-  return (
-    <fieldset className="sheet p-5 mb-4 grid gap-4 md:grid-cols-4">
-      <legend className="sr-only">Line {index + 1}</legend>
-      <div className="md:col-span-4 flex gap-4 items-end">
-        <div className="flex-1"><Field label="For, in the label's words" error={wrong?.crop?.message}><input className="input w-full" placeholder="trees and shrubs in leaf" {...register(`${at}.crop`)} /></Field></div>
-        {onRemove && <button type="button" className="btn btn-sm" onClick={onRemove}>Take this line out</button>}
-      </div>
-      <Field label="Lowest rate" error={wrong?.rateLow?.message}><input className="input w-full" inputMode="decimal" {...register(`${at}.rateLow`, numeric)} /></Field>
-      <Field label="Highest rate" error={wrong?.rateHigh?.message}><input className="input w-full" inputMode="decimal" {...register(`${at}.rateHigh`, numeric)} /></Field>
-      <div className="md:col-span-2"><Field label="Unit" error={wrong?.rateUnit?.message}><select className="select w-full" {...register(`${at}.rateUnit`)}>{Object.entries(RATE_UNITS).map(([id, name]) => <option key={id} value={id}>{name}</option>)}</select></Field></div>
-      <CheckList legend="When" options={LEAF_STATES.map(({ id, label }) => [id, label])} name={`${at}.leafStates`} form={form} error={wrong?.leafStates?.message} />
-      <CheckList legend="Against" options={Object.entries(GROUPS).filter(([id]) => id !== 'no-trouble').map(([id, group]) => [id, group.name])} name={`${at}.groups`} form={form} error={wrong?.groups?.message} />
-      <details className="md:col-span-4"><summary className="link-husk list-none inline-block">Only on certain plants</summary>
-        <CheckList legend="Plants the line names (none: as wide as its words)" options={HOSTS.map((host) => [host.id, host.name])} name={`${at}.hostIds`} form={form} error={wrong?.hostIds?.message} />
-      </details>
-      <div className="md:col-span-4 grid gap-4 grid-cols-2 md:grid-cols-5">
-        {optional.map(([name, label]) => <Field key={name} label={label} error={wrong?.[name]?.message}><input className="input w-full" inputMode="numeric" {...register(`${at}.${name}`, numericOrNone)} /></Field>)}
-      </div>
-    </fieldset>
-  );
-}
+/** As typed: what is no number becomes NaN, which the schema refuses beside its field. */
+const numberOf = (text: string) => Number(text.replace(',', '.'));
 
-function CheckList({ legend, options, name, form, error }: {
-  legend: string; options: readonly (readonly [string, string])[]; name: `lines.${number}.leafStates` | `lines.${number}.groups` | `lines.${number}.hostIds`;
-  form: UseFormReturn<ProductRecord>; error: string | undefined;
-}) {
-  return (
-    <fieldset className="md:col-span-2">
-      <legend className="font-semibold text-[0.93rem]">{legend}</legend>
-      <div className="flex flex-wrap gap-x-5">
-        {options.map(([id, label]) => <label key={id} className="flex items-center gap-2 min-h-9"><input type="checkbox" className="checkbox checkbox-sm" value={id} {...form.register(name)} /> {label}</label>)}
-      </div>
-      {error && <p role="alert" className="text-sm font-semibold text-error">{legend}: {error}</p>}
-    </fieldset>
-  );
+/** Two figures that belong together, or none when the first is emptied. */
+function pairOf<T>(text: string, make: (value: number) => T): T | null {
+  return text.trim() === '' ? null : make(numberOf(text));
 }

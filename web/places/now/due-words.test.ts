@@ -11,7 +11,7 @@ const item = (changes: Partial<DueAnswer>): DueAnswer => ({
 
 const KINDS: readonly DueKind[] = [
   'name-it', 'count-first', 'hang-tapes', 'change-tape', 'treat-now', 'treat-soon', 'second-pass', 'hatch-passing', 'window-disputed', 'look-alive', 'adults-soon', 'adults-now',
-  'check-after-treatment',
+  'check-after-treatment', 'wait-for-tapes', 'growth-regulator', 'all-stages', 'hang-trap', 'cover-flush', 'clear-leaves',
 ];
 
 test('every kind has words of its own and a place to do it', () => {

@@ -35,6 +35,8 @@ export function dueWords(item: DueAnswer): DueWords {
     case 'cover-flush': return { title, advice: 'Newest leaves, both sides, and again while they are soft.', why: 'Why while soft', to: `/mix?watch=${item.watchId}`, doIt: 'Mix' };
     case 'clear-leaves': return { title, advice: 'Rake them up and bin them; the pupae winter in them.', why: 'Why clear them', to: watch, doIt: 'Open' };
     case 'dormant-spray': return { title, advice: 'See the winter programme for what goes on and what may share a tank.', why: 'Why then', to: '/when/dormant', doIt: 'See the programme' };
+    case 'wait-for-tapes': return { title, advice: 'The window is open, but this school sprays once: read the tapes weekly and wait.', why: 'Why wait', to: `${watch}/tape`, doIt: 'Enter a tape' };
+    case 'growth-regulator': return { title, advice: 'On bare wood, before leaves come; crawlers are not sprayed later.', why: 'Why then', to: `/mix?watch=${item.watchId}`, doIt: 'Mix' };
     case 'check-after-treatment': return { title, advice: 'Count live ones on new growth only.', why: 'Why now', to: `${watch}/count`, doIt: 'Count' };
   }
 }

@@ -1,12 +1,13 @@
 import { Link } from 'react-router';
 import { HANDWORK, inSentence } from '#knowledge';
 import type { BookEntry } from '#server/answers/book-answer';
-import { useBook } from '../../api/queries.ts';
+import { useBook } from '../../api/mixing.ts';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { showFullDate } from '../../show/dates.ts';
 import { significant } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';
-import { RATE_UNITS } from '../mix/mix-words.ts';
+import { COVERAGE_WORDS, STAGE_SEEN_WORDS } from '../look/spray-words.ts';
+import { RATE_UNITS, SCOPE_WORDS } from '../mix/mix-words.ts';
 import { SeasonsNav } from './seasons-page.tsx';
 
 /** The record book: every spray and all work by hand, with what such records usually hold. */
@@ -48,11 +49,22 @@ function Row({ entry: { on, watchId, plantName, targetName, spray, handwork } }:
     <tr className="align-top">
       <td className="whitespace-nowrap">{showFullDate(on)}</td>
       <td><Link className="link-husk" to={`/look/${watchId}`}>{plantName}</Link><span className="soft block text-sm">{inSentence(targetName)}</span></td>
-      <td>{spray ? <>{spray.productName}<span className="soft block text-sm">{spray.materialName}, {significant(spray.strengthPercent, 1)} %; {spray.labelLine}, {spray.leafState.replaceAll('-', ' ')}{spray.againstLabel && <b className="text-error"> against the label</b>}</span></>
-        : <>By hand: {HANDWORK[handwork!.kind].done}<span className="soft block text-sm">{handwork!.note}</span></>}</td>
-      <td>{spray ? <>{show.volume(spray.sprayMl)} of spray<span className="soft block text-sm">{significant(spray.rate, 2)} {RATE_UNITS[spray.rateUnit as keyof typeof RATE_UNITS] ?? spray.rateUnit}, {spray.sprayerName.toLowerCase()}</span></> : handwork!.minutes === null ? '' : `${handwork!.minutes} min`}</td>
+      <td>{spray ? <SprayParts spray={spray} /> : <>By hand: {HANDWORK[handwork!.kind].done}<span className="soft block text-sm">{handwork!.note}</span></>}</td>
+      <td>{spray ? <>{show.volume(spray.sprayMl)} of spray<span className="soft block text-sm">{SCOPE_WORDS[spray.scope]}, {spray.sprayerName.toLowerCase()}</span></> : handwork!.minutes === null ? '' : `${handwork!.minutes} min`}</td>
       <td>{spray?.weather ? <><span className="whitespace-nowrap">{show.temperature(spray.weather.minC)} to {show.temperature(spray.weather.maxC)}</span><span className="soft block text-sm">{spray.weather.rainMm === null ? '' : `rain ${spray.weather.rainMm} mm, `}{spray.weather.origin}</span></> : ''}</td>
       <td>{spray && <>{spray.reentryHours !== null && <span className="block whitespace-nowrap">off it {spray.reentryHours} h</span>}{spray.harvestFrom && <span className="block">picked from {showFullDate(spray.harvestFrom)}</span>}</>}</td>
     </tr>
+  );
+}
+
+function SprayParts({ spray: { parts, leafState, againstLabel, coverage, stageSeen } }: { spray: NonNullable<BookEntry['spray']> }) {
+  const seen = [leafState.replaceAll('-', ' '), stageSeen && STAGE_SEEN_WORDS[stageSeen], coverage && COVERAGE_WORDS[coverage]].filter(Boolean).join(', ');
+  return (
+    <>
+      {parts.map(({ productName, materialName, strengthPercent, labelLine, rate, rateUnit }) => (
+        <span key={productName} className="block">{productName}<span className="soft block text-sm">{materialName}, {significant(strengthPercent, 1)} %; {labelLine}; {significant(rate, 2)} {RATE_UNITS[rateUnit as keyof typeof RATE_UNITS] ?? rateUnit}</span></span>
+      ))}
+      <span className="soft block text-sm">{seen}{againstLabel && <b className="text-error"> against the label</b>}</span>
+    </>
   );
 }

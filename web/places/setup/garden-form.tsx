@@ -14,12 +14,12 @@ import { useNotices } from '../../parts/notices.tsx';
 const SYSTEMS: readonly { id: MeasureSystem; name: string }[] = [
   { id: 'metric', name: 'metric' }, { id: 'us', name: 'US' }, { id: 'imperial', name: 'imperial' }, { id: 'australian', name: 'metric, Australian spoons' },
 ];
-const SHOWN = ['name', 'latitudeDeg', 'longitudeDeg', 'timeZone', 'temperatureUnit', 'measureSystem', 'spoonIds'] as const;
+const SHOWN = ['name', 'latitudeDeg', 'longitudeDeg', 'timeZone', 'temperatureUnit', 'measureSystem', 'spoonIds', 'country'] as const;
 const numeric = { setValueAs: (value: unknown) => (typeof value === 'string' ? (value.trim() === '' ? Number.NaN : Number(value.replace(',', '.').replace('−', '-'))) : value) };
 
 /** Latitude and longitude stay empty until typed. */
 const firstGuess = (): DefaultValues<Garden> => ({
-  name: '', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone, temperatureUnit: 'C', measureSystem: 'metric', spoonIds: usualSpoonIds('metric'), schools: {},
+  name: '', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone, temperatureUnit: 'C', measureSystem: 'metric', spoonIds: usualSpoonIds('metric'), schools: {}, country: 'other',
 });
 
 /** The garden's name, place on earth and units. The first time it also makes the outdoors and its thermometer. */
@@ -62,6 +62,7 @@ export function GardenForm({ garden }: { garden: Garden | null }) {
           {SYSTEMS.map(({ id, name }) => <option key={id} value={id}>{name}</option>)}
         </select>
       </Field>
+      <Field label="Country" hint="for the poison line" error={errors.country?.message}><select className="select w-full" {...register('country')}><option value="other">another</option><option value="us">United States</option><option value="au">Australia</option><option value="uk">United Kingdom</option></select></Field>
       <fieldset className="sm:col-span-2">
         <legend className="font-semibold text-[0.93rem]">Spoons kept for sprays only</legend>
         <div className="flex flex-wrap gap-x-5">

@@ -17,7 +17,7 @@ const PLACE_WORDS: Readonly<Record<DormantPlace, string>> = {
   'leaf-fall': 'at leaf fall', midwinter: 'in midwinter', 'before-swell': 'before buds swell', delayed: 'delayed dormant, from swell to first green', monthly: 'once in the month',
 };
 const BASIS_WORDS: Readonly<Record<WinterBasis, string>> = { logged: 'as logged', 'own-heat': 'by this plant\'s own warmth in other years', 'own-years': 'by this plant\'s other years', default: 'a rough default for the garden' };
-const STATE_TAGS: Readonly<Record<DormantStep['state'], string>> = { done: '', due: 'tag-open', coming: 'tag-due', missed: 'tag-no' };
+const STATE_TAGS: Readonly<Record<DormantStep['state'], string>> = { done: '', due: 'tag-open', coming: 'tag-due', missed: 'tag-no', held: 'tag-no' };
 
 /** The winter programme: which plants, which sprays, when, and what was done of it. */
 export function DormantPage() {

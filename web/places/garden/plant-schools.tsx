@@ -1,0 +1,25 @@
+import type { Plant } from '#core/records';
+import { useGarden, usePutPlant } from '../../api/queries.ts';
+import { useNotices } from '../../parts/notices.tsx';
+import { SchoolChoices } from '../../parts/school-choices.tsx';
+
+/** Where this plant is treated by another school than the garden. */
+export function PlantSchools({ plant }: { plant: Plant }) {
+  const put = usePutPlant();
+  const { say } = useNotices();
+  const wider = useGarden().data?.garden?.schools ?? {};
+  const differs = Object.keys(plant.schools).length;
+  const choose = (questionId: string, schoolId: string | null) => {
+    const { [questionId]: _, ...rest } = plant.schools;
+    put.mutate({ ...plant, schools: schoolId === null ? rest : { ...rest, [questionId]: schoolId } }, { onSuccess: () => say('The school is changed for this plant.', () => put.mutate(plant)) });
+  };
+  return (
+    <section aria-label="Schools">
+      <h2 className="mb-2">Schools</h2>
+      <details className="sheet p-4">
+        <summary className="link-husk list-none inline-block">{differs === 0 ? 'Treated as the garden' : `Differs from the garden in ${differs} ${differs === 1 ? 'question' : 'questions'}`}</summary>
+        <div className="mt-3"><SchoolChoices own={plant.schools} wider={wider} onChoose={choose} /></div>
+      </details>
+    </section>
+  );
+}

@@ -1,0 +1,25 @@
+import type { Finding, Verdict } from '#core/materials';
+import { GradeMark, Sources } from '../../parts/reason.tsx';
+
+const VERDICT_WORDS: Readonly<Record<Verdict, string>> = { fine: 'nothing against it', care: 'with care', wait: 'not yet', no: 'no', never: 'never' };
+
+/** A verdict in a word, readable without its colour. */
+export function VerdictTag({ verdict }: { verdict: Verdict }) {
+  return <span className={`tag ${verdict === 'fine' || verdict === 'care' ? verdict === 'fine' ? '' : 'tag-due' : verdict === 'wait' ? 'tag-due' : 'tag-no'}`}>{VERDICT_WORDS[verdict]}</span>;
+}
+
+/** What each rule says, the strictest first, with how far it can be trusted one tap away. */
+export function Findings({ findings }: { findings: readonly Finding[] }) {
+  return (
+    <ul className="flex flex-col gap-1 text-[0.93rem]">
+      {findings.map(({ ruleId, verdict, says, until, grade, sourceIds }) => (
+        <li key={`${ruleId}${says}`}>
+          <details className="group">
+            <summary className={`list-none cursor-pointer ${verdict === 'no' || verdict === 'never' ? 'text-error font-semibold' : ''}`}>{says}{until && <b className="font-semibold"> Not before {until}.</b>} <span className="link-husk text-sm font-normal">rule</span></summary>
+            <p className="text-sm soft">Rule “{ruleId.replaceAll('-', ' ')}”. <GradeMark grade={grade} /> <Sources ids={sourceIds} /></p>
+          </details>
+        </li>
+      ))}
+    </ul>
+  );
+}
