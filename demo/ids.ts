@@ -13,4 +13,5 @@ export const watchId = numbered(4);
 export const productId = numbered(5);
 export const lineId = numbered(6);
 export const sprayerId = numbered(7);
+export const adviceId = numbered(8);
 export const recordOf = (watch: number) => numbered(16 + watch);

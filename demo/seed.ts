@@ -8,7 +8,7 @@ import { dropLoggerFile } from './logger.ts';
 import { HEDGE_WATCH, WATCHES } from './watches.ts';
 import { hedgeTapes } from './hedge-tapes.ts';
 import { GROWTH, PLACES, PLANTS, TOUCHING } from './plants.ts';
-import { PRODUCTS, SPRAYERS } from './shelf.ts';
+import { ADVICE, PRODUCTS, SPRAYERS } from './shelf.ts';
 import { GARDEN_STATION, STATION_FROM, SUNROOM_LOGGER } from './stations.ts';
 
 /** The day the made-up garden opens on: the hedge's crawlers are rising, its window opens within days. */
@@ -29,6 +29,7 @@ export function seedFallowBank(store: Store, sources: readonly WeatherSource[]):
     TOUCHING.forEach(([a, b]) => store.putTouch(a, b));
     PRODUCTS.forEach(store.putProduct);
     SPRAYERS.forEach(store.putSprayer);
+    ADVICE.forEach(store.localAdvice.put);
     GROWTH.forEach(store.growth.put);
     WATCHES.forEach((entry) => seedWatch(store, entry));
     for (const first of FIRST_TAPES) bringTapes(store, sources, first, '2000-01-01', OPENING_DAY);

@@ -1,5 +1,5 @@
-import type { ProductRecord, Sprayer } from '#core/records';
-import { lineId, productId, sprayerId } from './ids.ts';
+import type { LocalAdvice, ProductRecord, Sprayer } from '#core/records';
+import { adviceId, lineId, productId, sprayerId } from './ids.ts';
 
 type Line = ProductRecord['lines'][number];
 
@@ -41,4 +41,8 @@ const sprayer: Pick<Sprayer, 'heldHerbicide' | 'leaks' | 'rinsedOn' | 'dial'> = 
 export const SPRAYERS: readonly Sprayer[] = [
   { ...sprayer, id: sprayerId(2), name: 'Hand bottle', kind: 'hand-bottle', capacityMl: 1000, reachM: 1, screen: 'none' },
   { ...sprayer, id: PUMP_SPRAYER, name: 'Pump sprayer', kind: 'tank', capacityMl: 5000, reachM: 2.5, screen: 'fine' },
+];
+
+export const ADVICE: readonly LocalAdvice[] = [
+  { id: adviceId(1), materialId: 'mineral-oil', on: '2025-03-20', from: 'the growers\' evening', says: 'Our water is hard: stir the oil with a little soft water first.' },
 ];

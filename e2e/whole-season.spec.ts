@@ -119,7 +119,7 @@ test('one trouble, from "what is this?" to "did it work?"', async ({ page, demo 
     await expect(pour).toContainText('11.9 ml');
     await expect(pour).toContainText('2 × teaspoon + 1 × ½ teaspoon = 12.5 ml, which gives 1.58 %');
     await page.getByText('lines that are not for this').click();
-    await expect(page.getByText('at that strength oil burns leaves')).toBeVisible();
+    await expect(page.getByText('at its strength it burns leaves')).toBeVisible();
     await expect(page.getByRole('radio', { name: /Deciduous trees and shrubs, dormant/ })).toHaveCount(0);
     await page.getByText('bare and hardened').click();
     await expect(page.getByText('The time of year suggests otherwise')).toBeVisible();

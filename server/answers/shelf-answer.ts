@@ -2,7 +2,7 @@ import { addDays, type CivilDate, yearOf } from '#core/calendar';
 import { leftInPack, useLimits } from '#core/materials';
 import { waterForPlant } from '#core/mix';
 import type { Garden, LocalAdvice, ProductRecord } from '#core/records';
-import { efficacyAgainst, type Material, materialById, schoolFor, schoolsFor, targetById } from '#knowledge';
+import { efficacyAgainst, inSentence, type Material, materialById, schoolFor, schoolsFor, targetById } from '#knowledge';
 import type { Store } from '../store/store.ts';
 import { leafStateOf, usesOf } from './bench-answer.ts';
 import type { SeasonReader } from './plant-season.ts';
@@ -58,7 +58,7 @@ function productState(store: Store, product: ProductRecord, today: CivilDate): P
     if (!last || !line) return [];
     const { usesLeft } = useLimits(line, used.map(({ on }) => on), today);
     const free = addDays(last.on, line.intervalDays ?? 0);
-    return [{ plantId: watch.plantId, plantName: `${store.plant(watch.plantId)!.name}, ${nameOf(watch).toLowerCase()}`, watchId: watch.id, lastOn: last.on, on: usesLeft === 0 && free < `${yearOf(today) + 1}` ? `${yearOf(today) + 1}-01-01` : free, usesLeft }];
+    return [{ plantId: watch.plantId, plantName: `${store.plant(watch.plantId)!.name}, ${inSentence(nameOf(watch))}`, watchId: watch.id, lastOn: last.on, on: usesLeft === 0 && free < `${yearOf(today) + 1}` ? `${yearOf(today) + 1}-01-01` : free, usesLeft }];
   });
   return {
     productId: product.id, left: leftInPack(product.stock, uses), usesThisYear: uses.filter(({ on }) => yearOf(on) === yearOf(today)).length, expired: product.expiresOn !== null && product.expiresOn < today,
@@ -91,7 +91,7 @@ function shoppingCard(store: Store, reader: SeasonReader, garden: Garden, today:
     const need = usual ? [(sprays * water * usual[0]) / 100, (sprays * water * usual[1]) / 100] as const : null;
     const before = items.get(material.id);
     items.set(material.id, {
-      materialId: material.id, forWhat: [...(before?.forWhat ?? []), `${plant.name}, ${picture.targetName.toLowerCase()}`], sprays: Math.max(sprays, before?.sprays ?? 0),
+      materialId: material.id, forWhat: [...(before?.forWhat ?? []), `${plant.name}, ${inSentence(picture.targetName)}`], sprays: Math.max(sprays, before?.sprays ?? 0),
       amount: need && (before === undefined || before.amount) ? [need[0] + (before?.amount?.[0] ?? 0), need[1] + (before?.amount?.[1] ?? 0)] : null, left: shelf.get(material.id) ?? null,
     });
   }

@@ -29,7 +29,7 @@ export function SeasonBand() {
   const [open, setOpen] = useState(false);
   if (!band) return <div className="bg-(--shell-2) h-9 md:h-24" />;
   return (
-    <section aria-label="The season" className="bg-(--shell-2) text-(--shell-text)">
+    <section aria-label="The season" className="no-print bg-(--shell-2) text-(--shell-text)">
       <div className="hidden md:block"><WideBand band={band} /></div>
       <div className="md:hidden">
         <button type="button" className="flex w-full items-center gap-3 px-4 min-h-11 text-sm" aria-expanded={open} onClick={() => setOpen(!open)}>

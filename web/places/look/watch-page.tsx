@@ -33,6 +33,8 @@ export function WatchPage() {
 function WatchView({ picture }: { picture: WatchPicture }) {
   const { watch, plant, targetName, status, level, levelBefore, change, life } = picture;
   const scale = isScaleGroup(watch.group);
+  // What was just sprayed still has questions: they come before older things.
+  const asksAboutSprays = picture.sprays.some(({ coverage, stageSeen }) => coverage === null || stageSeen === null);
   return (
     <>
       <PageHead title={`${plant.name}, ${inSentence(targetName)}`} lead={watch.group ? GROUPS[watch.group].meaning : 'Not enough has been seen to name it.'}>
@@ -53,8 +55,9 @@ function WatchView({ picture }: { picture: WatchPicture }) {
             </div>
           </section>
           <NextSteps picture={picture} />
+          {asksAboutSprays && <SprayList picture={picture} />}
           <Counts picture={picture} />
-          <SprayList picture={picture} />
+          {!asksAboutSprays && <SprayList picture={picture} />}
           <HandworkList picture={picture} />
         </div>
         <div className="flex flex-col gap-5">

@@ -15,7 +15,7 @@ export function Amounts({ tank, sprayers, inLeaf }: { tank: Tank; sprayers: read
   const { sprayer, water, loads } = tank;
   const addable = tank.choices.filter((choice) => isFree(choice) && benchKind(choice.line) === 'spray' && loads.every(({ choice: { product } }) => product.id !== choice.product.id));
   return (
-    <section aria-label="Amounts" className="sheet p-4 flex flex-col gap-5">
+    <section aria-label="Amounts" className="no-print sheet p-4 flex flex-col gap-5">
       <Choices legend="Wet" value={tank.scope} options={SPRAY_SCOPES.map((id) => ({ id, label: SCOPE_WORDS[id] }))} onChange={tank.scopeTo} />
       <div className="grid gap-5 sm:grid-cols-2">
         {loads.map(({ choice: { product, line }, rate }) => (

@@ -47,18 +47,18 @@ function BenchOf({ watches, products, sprayers, garden, bench, asked, onAsk }: B
   const planned = tank.plan ? tank.plan.totals.map(({ amount }) => amount) : tank.hoseEnd?.jarMl ? [tank.hoseEnd.jarMl] : null;
   return (
     <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_440px]">
-      <div className="flex flex-col gap-5 no-print">
+      <div className="flex flex-col gap-5">
+        {tank.plan && <a href="#card" className="btn lg:hidden no-print">Straight to the card</a>}
         <Scene watch={first} group={watch.group} asked={asked} onAsk={onAsk} />
         <LinePicker tank={tank} advice={bench.advice} />
         {tank.loads.length > 0 && tank.kind === 'spray' && <Amounts tank={tank} sprayers={sprayers} inLeaf={first.leafState === 'in-leaf'} />}
+        {tank.loads.length > 0 && <CautionList tank={tank} watches={bench.watches} group={watch.group} garden={garden} />}
       </div>
       <div className="flex flex-col gap-5 lg:sticky lg:top-4 self-start">
         {tank.loads.length > 0 && <div className="no-print"><PhotoFirst watchId={watch.id} before="A spray" /></div>}
         {tank.kind === 'spray' && <PourCard tank={tank} left={bench.left} forWhat={bench.watches.map(({ plant, targetName }) => `${plant.name}, ${inSentence(targetName)}`).join('; ')} />}
         {tank.loads.length > 0 && tank.kind !== 'spray' && <UndilutedBench key={tank.loads[0]!.choice.line.id} tank={tank} watches={bench.watches} left={bench.left} />}
-        {tank.loads.length > 0 && tank.kind === 'spray' && <CautionList tank={tank} watches={bench.watches} group={watch.group} garden={garden} />}
         {planned && <LogSpray key={logKey(tank, bench.watches)} tank={tank} watches={bench.watches} planned={planned} plannedMl={tank.plan?.totalSprayMl ?? tank.sprayMl} />}
-        {tank.kind !== 'spray' && <CautionList tank={tank} watches={bench.watches} group={watch.group} garden={garden} />}
         {tank.loads.length === 0 && <EmptyState title="No line on your shelf fits today."><Link className="link-husk" to="/mix/shopping">See what would</Link>, <Link className="link-husk" to="/mix/shelf">look at the shelf</Link>, or change the leaf state if it is wrong.</EmptyState>}
       </div>
     </div>
@@ -73,7 +73,7 @@ function logKey({ loads }: Tank, watches: readonly BenchWatch[]): string {
 /** How the plant stands today: leaf state, and bees. */
 function Scene({ watch, group, asked, onAsk }: { watch: BenchWatch; group: ListedWatch['watch']['group']; asked: Asked; onAsk: (asked: Asked) => void }) {
   return (
-    <section aria-label="Leaf state" className="sheet p-4 flex flex-col gap-4">
+    <section aria-label="Leaf state" className="no-print sheet p-4 flex flex-col gap-4">
       {watch.evergreen ? <p><b className="font-semibold">In leaf all year.</b> An evergreen has no dormant rate, in any season.</p> : (
         <div>
           <Choices legend="It is now" value={watch.leafState} options={LEAF_STATES} onChange={(leafState) => onAsk({ ...asked, leafState })} />

@@ -1,7 +1,11 @@
 import type { Finding, Verdict } from '#core/materials';
+import { showFullDate } from '../../show/dates.ts';
 import { GradeMark, Sources } from '../../parts/reason.tsx';
 
 const VERDICT_WORDS: Readonly<Record<Verdict, string>> = { fine: 'nothing against it', care: 'with care', wait: 'not yet', no: 'no', never: 'never' };
+
+/** Days in a rule's sentence as people write them. */
+const spelledDates = (says: string) => says.replace(/\b\d{4}-\d{2}-\d{2}\b/g, showFullDate);
 
 /** A verdict in a word, readable without its colour. */
 export function VerdictTag({ verdict }: { verdict: Verdict }) {
@@ -15,7 +19,7 @@ export function Findings({ findings }: { findings: readonly Finding[] }) {
       {findings.map(({ ruleId, verdict, says, until, grade, sourceIds }) => (
         <li key={`${ruleId}${says}`}>
           <details className="group">
-            <summary className={`list-none cursor-pointer ${verdict === 'no' || verdict === 'never' ? 'text-error font-semibold' : ''}`}>{says}{until && <b className="font-semibold"> Not before {until}.</b>} <span className="link-husk text-sm font-normal">rule</span></summary>
+            <summary className={`list-none cursor-pointer ${verdict === 'no' || verdict === 'never' ? 'text-error font-semibold' : ''}`}>{spelledDates(says)}{until && <b className="font-semibold"> Not before {showFullDate(until)}.</b>} <span className="link-husk text-sm font-normal">rule</span></summary>
             <p className="text-sm soft">Rule “{ruleId.replaceAll('-', ' ')}”. <GradeMark grade={grade} /> <Sources ids={sourceIds} /></p>
           </details>
         </li>

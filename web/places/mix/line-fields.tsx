@@ -35,7 +35,7 @@ export function LineFields({ form, index, doubts, onRemove }: LineFieldsProps) {
       <div className="md:col-span-2"><Field label="Unit" error={wrong?.rateUnit?.message}><select className="select w-full" {...register(`${at}.rateUnit`)}>{Object.entries(RATE_UNITS).map(([id, name]) => <option key={id} value={id}>{name}</option>)}</select></Field></div>
       {doubts.length > 0 && <ul aria-label="Worth a second look" className="md:col-span-4 border-l-3 border-warning pl-3">{doubts.map(({ field, says }) => <li key={field + says}><b className="font-semibold">{DOUBT_NAMES[field] ?? field}</b> {says}</li>)}</ul>}
       <CheckList legend="When" options={LEAF_STATES.map(({ id, label }) => [id, label])} name={`${at}.leafStates`} form={form} error={wrong?.leafStates?.message} />
-      <CheckList legend="Against" options={Object.entries(GROUPS).filter(([id]) => id !== 'no-trouble').map(([id, group]) => [id, group.name])} name={`${at}.groups`} form={form} error={wrong?.groups?.message} />
+      <CheckList legend="Against" options={Object.entries(GROUPS).filter(([id]) => id !== 'no-trouble' && id !== 'helper').map(([id, group]) => [id, group.name])} name={`${at}.groups`} form={form} error={wrong?.groups?.message} />
       <details className="md:col-span-4"><summary className="link-husk list-none inline-block">Only on certain plants</summary>
         <CheckList legend="Plants the line names (none: as wide as its words)" options={HOSTS.map((host) => [host.id, host.name])} name={`${at}.hostIds`} form={form} error={wrong?.hostIds?.message} />
       </details>

@@ -11,7 +11,7 @@ export function LinePicker({ tank, advice }: { tank: Tank; advice: readonly Loca
   const free = tank.choices.filter((choice) => isFree(choice) || (tank.setAside && canBeSetAside(choice)));
   const others = tank.choices.filter((choice) => !free.includes(choice));
   return (
-    <section aria-label="Which line of which label">
+    <section aria-label="Which line of which label" className="no-print">
       <h2 className="mb-2">Which line of which label</h2>
       <div className="sheet divide-y divide-base-300">
         {free.map((choice) => (

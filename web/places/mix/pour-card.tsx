@@ -20,7 +20,7 @@ export function PourCard({ tank, left, forWhat }: PourCardProps) {
   const fills = plan?.fills.reduce((sum, fill) => sum + fill.times, 0) ?? 0;
   const steps = mixingOrder(loads.map(({ choice: { product } }) => ({ formulation: product.formulation, rawOil: product.materialId === 'raw-neem' })), { rinse: tank.rinseAfter !== null, jarTest: tank.met !== null, fineScreen: sprayer.screen === 'fine' });
   return (
-    <section aria-label="What to pour" className="print-card sheet border-primary! border-2! p-5">
+    <section id="card" aria-label="What to pour" className="scroll-mt-4 print-card sheet border-primary! border-2! p-5">
       <p className="soft text-sm">{forWhat}, {sprayer.name.toLowerCase()}</p>
       {plan && <p className="font-serif text-xl leading-snug">{show.volume(plan.totalSprayMl)} of spray in {fills === 1 ? 'one fill' : `${fills} fills`}</p>}
       <ul className="mt-3 flex flex-col gap-3">
@@ -85,7 +85,7 @@ function Totals({ tank: { plan, loads }, left }: Pick<PourCardProps, 'tank' | 'l
         const cost = costOf(product, total.amount), there = left[product.id] ?? null;
         return (
           <li key={line.id}>
-            {product.name}, {total.percent === null ? '' : `${significant(total.percent, 2)} %; `}{amountWords(total, show.pour)} in all{cost !== null && `, about ${significant(cost, 2)} in money`}.
+            {product.name}, {total.percent === null ? '' : `${significant(total.percent, 2)} %; `}{amountWords(total, show.pour)} in all{cost !== null && `; it costs about ${cost.toFixed(2)}`}.
             {there !== null && (there < total.amount ? <b className="text-error"> Only {amountWords({ by: total.by, amount: there }, show.pour)} left.</b> : <span className="soft"> {amountWords({ by: total.by, amount: there - total.amount }, show.pour)} remain.</span>)}
             {line.intervalDays !== null && ` Not again within ${line.intervalDays} days${line.usesPerYear !== null ? `; at most ${line.usesPerYear} times a year` : ''}.`}
             {product.mustNotTouch && <b className="font-semibold"> {product.mustNotTouch}</b>}
