@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { pino } from 'pino';
 import { createApp } from '#server/app';
 import { listen } from '#server/listen';
+import { openRunning, refuseOpenDoor } from '#server/running';
 import { watchedFolder } from '#server/sources/watched-folder';
 import { openStore } from '#server/store/store';
 import { OPENING_DAY, passDays, seedFallowBank } from './seed.ts';
@@ -18,16 +19,19 @@ async function main(): Promise<void> {
   if (process.argv.includes('--fresh')) for (const old of [file, `${file}-wal`, `${file}-shm`, join(folder, 'weather-in')]) rmSync(old, { force: true, recursive: true });
   const isNew = !existsSync(file);
   const store = openStore(file, join(root, 'server/migrations'));
+  refuseOpenDoor(process.env.HOST ?? '127.0.0.1', store);
   const sources = [gardenStation(), sunroomLogger()];
   if (isNew || store.garden() === null) seedFallowBank(store, sources);
   const clock = steppedClock(store, OPENING_DAY, STATION_TO);
   const logError = (error: unknown) => log.error(error);
   const weatherFolder = watchedFolder(store, clock, join(folder, 'weather-in'), logError);
   weatherFolder.start();
+  const running = openRunning({ store, clock, data: folder, port: Number(process.env.PORT ?? 4173), log });
   const app = createApp(
-    { store, clock, demo: true, weatherFolder, onStep: (from, to) => passDays(store, sources, weatherFolder, from, to) },
+    { store, clock, demo: true, weatherFolder, ...running.parts, onStep: (from, to) => passDays(store, sources, weatherFolder, from, to) },
     join(root, 'dist/web'), logError);
-  const { address } = await listen(app, { close: () => { void weatherFolder.close(); store.close(); } }, process.env.HOST ?? '127.0.0.1', Number(process.env.PORT ?? 4173));
+  await running.serve(app);
+  const { address } = await listen(app, { close: async () => { await running.close(); await weatherFolder.close(); store.close(); } }, process.env.HOST ?? '127.0.0.1', Number(process.env.PORT ?? 4173));
   console.log(`Fallow Bank, a made-up garden, is at ${address}`);
 }
 

@@ -1,29 +1,32 @@
 import { serveStatic } from '@hono/node-server/serve-static';
-import { Hono } from 'hono';
+import { Hono, type MiddlewareHandler } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
 import { HTTPException } from 'hono/http-exception';
-import { secureHeaders } from 'hono/secure-headers';
 import type { AppParts } from './context.ts';
 import { inOrderEntered } from './in-order-entered.ts';
 import { Problem, problemResponse } from './problem.ts';
 import { answerRoutes } from './routes/answer-routes.ts';
+import { archiveRoutes } from './routes/archive-routes.ts';
 import { calendarRoutes } from './routes/calendar-routes.ts';
 import { gardenRoutes } from './routes/garden-routes.ts';
+import { doorRoutes } from './routes/door-routes.ts';
 import { mixRoutes } from './routes/mix-routes.ts';
 import { photoRoutes } from './routes/photo-routes.ts';
 import { roundRoutes } from './routes/round-routes.ts';
 import { timingRoutes } from './routes/timing-routes.ts';
 import { watchRoutes } from './routes/watch-routes.ts';
 import { weatherRoutes } from './routes/weather-routes.ts';
+import { onlyLetIn, rightHost, rightOrigin, strictHeaders } from './security/guard.ts';
 
 const MOST_BODY_BYTES = 500_000;
 /** Where weather and pictures come in, with limits of their own. */
-const LARGE_ADDRESS = /^\/api\/(stations\/[^/]+\/days|photos\/[^/]+\/image)$/;
+const LARGE_ADDRESS = /^\/api\/(stations\/[^/]+\/days|photos\/[^/]+\/image|archive)$/;
 /** SQLite's words for a disk that is full, locked, unreadable or not to be written to. */
 const DISK_TROUBLE = /^SQLITE_(FULL|BUSY|LOCKED|READONLY|IOERR|CANTOPEN|CORRUPT|NOTADB)/;
 
 function api(parts: AppParts) {
   return new Hono()
+    .route('/', doorRoutes(parts))
     .route('/', gardenRoutes(parts))
     .route('/', watchRoutes(parts))
     .route('/', photoRoutes(parts))
@@ -32,15 +35,20 @@ function api(parts: AppParts) {
     .route('/', weatherRoutes(parts))
     .route('/', timingRoutes(parts))
     .route('/', calendarRoutes(parts))
+    .route('/', archiveRoutes(parts))
     .route('/', answerRoutes(parts));
 }
 
 export type Api = ReturnType<typeof api>;
 
 /** The whole application over HTTP. `webFolder` holds the built interface; null serves the API alone. */
-export function createApp(parts: AppParts, webFolder: string | null, logError: (error: unknown) => void) {
+export function createApp(parts: AppParts, webFolder: string | null, logError: (error: unknown) => void, logRequest?: (entry: RequestEntry) => void) {
   const app = new Hono();
-  app.use(secureHeaders());
+  if (logRequest) app.use(requestLog(logRequest));
+  app.use(strictHeaders());
+  app.use(rightHost());
+  app.use('/api/*', rightOrigin());
+  app.use('/api/*', onlyLetIn(parts.store, parts.now ?? Date.now));
   const smallBodies = bodyLimit({ maxSize: MOST_BODY_BYTES, onError: () => { throw new Problem(413, 'That is far more than a record holds.'); } });
   app.use('/api/*', (c, next) => (LARGE_ADDRESS.test(c.req.path) ? next() : smallBodies(c, next)));
   app.use('/api/*', inOrderEntered(parts.store));
@@ -54,6 +62,22 @@ export function createApp(parts: AppParts, webFolder: string | null, logError: (
   app.notFound((c) => problemResponse(c, new Problem(404, 'There is nothing at this address.')));
   app.onError((error, c) => problemResponse(c, asProblem(error, logError)));
   return app;
+}
+
+/** One request for the log: which kind, how it ended, how long it took; never which record. */
+export interface RequestEntry {
+  readonly method: string;
+  readonly route: string;
+  readonly status: number;
+  readonly ms: number;
+}
+
+function requestLog(log: (entry: RequestEntry) => void): MiddlewareHandler {
+  return async (c, next) => {
+    const began = performance.now();
+    await next();
+    log({ method: c.req.method, route: c.req.path.replace(/[0-9a-f-]{16,}/g, ':id'), status: c.res.status, ms: Math.round(performance.now() - began) });
+  };
 }
 
 function asProblem(error: Error, logError: (error: unknown) => void): Problem {

@@ -1,7 +1,9 @@
 import type { CivilDate } from '#core/calendar';
 import type { Garden } from '#core/records';
 import { seasonReader, type SeasonReader } from './answers/plant-season.ts';
+import type { BackupKeeper } from './archive/backup-keeper.ts';
 import type { Clock } from './clock.ts';
+import type { Opened } from './home-network.ts';
 import { fieldProblem, Problem } from './problem.ts';
 import type { WatchedFolder } from './sources/watched-folder.ts';
 import type { Store } from './store/store.ts';
@@ -14,8 +16,21 @@ export interface AppParts {
   readonly demo: boolean;
   /** Where stations drop their files; absent in tests. */
   readonly weatherFolder?: WatchedFolder;
+  /** The second door, on the home network; absent where there is only one address. */
+  readonly network?: OpenableNetwork;
+  /** Backups and archives; absent in tests that have no folder. */
+  readonly backups?: BackupKeeper;
+  /** The real time, ms since 1970; tests pass their own. */
+  readonly now?: () => number;
   /** Called after the clock was stepped, to bring in what happened meanwhile. */
   readonly onStep?: (from: CivilDate, to: CivilDate) => void;
+}
+
+/** The home network's door, with the app behind it already known. */
+export interface OpenableNetwork {
+  state(): Opened | null;
+  openAgain(https: boolean): Promise<Opened>;
+  close(): Promise<void>;
 }
 
 export interface Season {

@@ -22,15 +22,26 @@ export interface Change {
  * whatever statement writes, the log sees it, in the same transaction.
  */
 export function changeLog(db: Db) {
+  let keeping = 1;
+  db.function('keeps_changes', () => keeping);
   for (const table of KEPT) {
     const columns = (db.pragma(`table_info(${table})`) as { name: string }[]).map(({ name }) => name);
     const before = `json_object(${columns.map((name) => `'${name}', OLD.${name}`).join(', ')})`;
     const differs = columns.map((name) => `OLD.${name} IS NOT NEW.${name}`).join(' OR ');
     const keep = (action: string) => `INSERT INTO main.change_log (at, kind, record_id, action, before) VALUES (strftime('%Y-%m-%dT%H:%M:%SZ', 'now'), '${table}', OLD.id, '${action}', ${before})`;
-    db.exec(`CREATE TEMP TRIGGER ${table}_kept_before_change AFTER UPDATE ON main.${table} WHEN ${differs} BEGIN ${keep('changed')}; END;
-      CREATE TEMP TRIGGER ${table}_kept_before_removal AFTER DELETE ON main.${table} BEGIN ${keep('removed')}; END`);
+    db.exec(`CREATE TEMP TRIGGER ${table}_kept_before_change AFTER UPDATE ON main.${table} WHEN keeps_changes() AND (${differs}) BEGIN ${keep('changed')}; END;
+      CREATE TEMP TRIGGER ${table}_kept_before_removal AFTER DELETE ON main.${table} WHEN keeps_changes() BEGIN ${keep('removed')}; END`);
   }
   return {
+    /** Does some work without keeping what it changes, if `silent`: a whole restore has a backup instead. */
+    withoutChangeLog<T>(silent: boolean, work: () => T): T {
+      keeping = silent ? 0 : 1;
+      try {
+        return work();
+      } finally {
+        keeping = 1;
+      }
+    },
     /** Earlier states of one record, newest first. */
     changesOf: (kind: KeptKind, id: string): Change[] => (db.prepare('SELECT seq, at, action, before FROM change_log WHERE kind = ? AND record_id = ? ORDER BY seq DESC LIMIT 200').all(kind, id) as (Omit<Change, 'before'> & { before: string })[])
       .map((row) => ({ ...row, before: JSON.parse(row.before) as Change['before'] })),

@@ -17,9 +17,10 @@ interface Migration {
 /**
  * Opens (or makes) the database at `path` and brings it up to date. Before an existing one is
  * migrated it is copied beside itself. Every commit is on the disk before it is acknowledged.
+ * `upTo` stops at an earlier version, to read what was written in it.
  * @throws NewerDatabaseError when the file comes from a later version.
  */
-export function openDatabase(path: string, migrationsFolder: string): Db {
+export function openDatabase(path: string, migrationsFolder: string, upTo = Infinity): Db {
   if (path !== ':memory:') mkdirSync(dirname(path), { recursive: true });
   const existed = path !== ':memory:' && existsSync(path);
   const db = new Database(path);
@@ -28,7 +29,7 @@ export function openDatabase(path: string, migrationsFolder: string): Db {
   db.pragma('foreign_keys = ON');
   db.pragma('busy_timeout = 5000');
   rememberStatements(db);
-  migrate(db, readMigrations(migrationsFolder), existed ? path : null);
+  migrate(db, readMigrations(migrationsFolder).filter(({ version }) => version <= upTo), existed ? path : null);
   return db;
 }
 

@@ -1,0 +1,123 @@
+import { existsSync, mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
+import { rename } from 'node:fs/promises';
+import { join } from 'node:path';
+import { type CivilDate, daysBetween } from '#core/calendar';
+import type { Clock } from '../clock.ts';
+import type { Store } from '../store/store.ts';
+import { type ReadArchive, readArchive } from './read-archive.ts';
+import { writeArchive } from './write-archive.ts';
+
+/** A backup as it lies in the folder. */
+export interface Backup {
+  readonly name: string;
+  readonly bytes: number;
+  readonly writtenAtMs: number;
+}
+
+/** Makes, verifies, lists and rotates backups. */
+export interface BackupKeeper {
+  readonly folder: string;
+  list(): Backup[];
+  /** A backup now, read back whole before it counts. */
+  make(label?: string): Promise<Backup>;
+  fileOf(name: string): string | null;
+  read(file: string): Promise<ReadArchive>;
+  /** A place for a file that is being brought in. */
+  workFile(name: string): string;
+  lastTrouble(): string | null;
+  /** One a day from now on, if the garden changed since the last. */
+  startDaily(onError: (error: unknown) => void): void;
+  stop(): void;
+}
+
+interface BackupFolders {
+  readonly folder: string;
+  /** Where archives are unpacked to be checked. */
+  readonly work: string;
+  readonly migrations?: string;
+}
+
+export const BACKUP_NAME = /^juglans-(\d{4}-\d{2}-\d{2})(-[a-z0-9-]{1,40})?\.zip$/;
+const LOOK_EVERY_MS = 30 * 60 * 1000;
+/** Kept: the last 7 days, then one a week for 5 weeks, then one a month for two years. */
+const KEEP_DAYS = 7, KEEP_WEEKS = 5, KEEP_MONTHS = 24;
+
+export function backupKeeper(store: Store, clock: Clock, { folder, work, migrations = join(process.cwd(), 'server/migrations') }: BackupFolders): BackupKeeper {
+  let timer: ReturnType<typeof setInterval> | null = null;
+  let making: Promise<unknown> = Promise.resolve();
+  let trouble: string | null = null;
+  let writesAtLast = -1;
+  const list = (): Backup[] => (existsSync(folder) ? readdirSync(folder) : []).filter((name) => BACKUP_NAME.test(name)).map((name) => {
+    const { size, mtimeMs } = statSync(join(folder, name));
+    return { name, bytes: size, writtenAtMs: mtimeMs };
+  }).sort((a, b) => b.writtenAtMs - a.writtenAtMs || (a.name < b.name ? 1 : -1));
+  const read = (file: string) => readArchive(file, work, migrations);
+  const makeNow = async (label: string): Promise<Backup> => {
+    try {
+      mkdirSync(folder, { recursive: true });
+      const name = `juglans-${clock.today()}${label && `-${label}`}.zip`;
+      const file = join(folder, name);
+      await writeArchive(store.db, `${file}.new.zip`, clock.today());
+      const verified = await read(`${file}.new.zip`);
+      verified.discard();
+      // Only what was read back whole takes the place of another.
+      await rename(`${file}.new.zip`, file);
+      rotate(folder, list(), clock.today());
+      trouble = null;
+      return list().find((backup) => backup.name === name)!;
+    } catch (error) {
+      trouble = troubleWords(error);
+      throw error;
+    }
+  };
+  // One at a time, in the order asked for.
+  const make = (label = '') => {
+    const next = making.then(() => makeNow(label));
+    making = next.catch(() => undefined);
+    return next;
+  };
+  return {
+    folder, list, make, read, lastTrouble: () => trouble,
+    fileOf: (name) => (BACKUP_NAME.test(name) && existsSync(join(folder, name)) ? join(folder, name) : null),
+    workFile(name) {
+      mkdirSync(work, { recursive: true });
+      return join(work, name);
+    },
+    startDaily(onError) {
+      const look = () => {
+        const today = clock.today();
+        const madeToday = list().some(({ name }) => BACKUP_NAME.exec(name)![1] === today);
+        if (madeToday || store.garden() === null || store.writes() === writesAtLast) return;
+        writesAtLast = store.writes();
+        make().catch(onError);
+      };
+      look();
+      timer = setInterval(look, LOOK_EVERY_MS);
+      timer.unref();
+    },
+    stop() {
+      if (timer) clearInterval(timer);
+    },
+  };
+}
+
+/** Lets go of old daily backups; what was made by hand or before a restore stays a year. */
+function rotate(folder: string, backups: readonly Backup[], today: CivilDate): void {
+  const dated = backups.map(({ name }) => ({ name, on: BACKUP_NAME.exec(name)![1]!, labelled: BACKUP_NAME.exec(name)![2] !== undefined }));
+  const daily = dated.filter(({ labelled }) => !labelled);
+  const kept = new Set(daily.slice(0, KEEP_DAYS).map(({ name }) => name));
+  const keepOnePer = (span: (on: CivilDate) => string, count: number) => {
+    const spans = new Set<string>();
+    for (const { name, on } of daily) if (!spans.has(span(on)) && spans.size < count) { spans.add(span(on)); kept.add(name); }
+  };
+  keepOnePer((on) => String(Math.floor(daysBetween('2000-01-03', on) / 7)), KEEP_WEEKS);
+  keepOnePer((on) => on.slice(0, 7), KEEP_MONTHS);
+  for (const { name, on, labelled } of dated) if (labelled ? daysBetween(on, today) > 366 : !kept.has(name)) rmSync(join(folder, name), { force: true });
+}
+
+function troubleWords(error: unknown): string {
+  const code = (error as { code?: string }).code ?? '';
+  if (code === 'ENOSPC' || code === 'SQLITE_FULL') return 'the disk is full';
+  if (code === 'EACCES' || code === 'EROFS' || code === 'EPERM') return 'the folder cannot be written to';
+  return error instanceof Error ? error.message : 'it is not known why';
+}

@@ -1,0 +1,64 @@
+import type { z } from 'zod';
+import {
+  careRecord, clockRecord, deviceRecord, gardenRecord, growthRecord, guessRecord, handworkRecord, inspectionRecord, localAdviceRecord, moveRecord, pairedReadingRecord, photoRecord, placeRecord, plantRecord, productRecord, readingRecord, roundRecord, sampleRecord,
+  sightingRecord, sprayerRecord, sprayRecord, stationRecord, stopRecord, tagRecord, tapeRecord, trapRecord, watchRecord, weatherFixRecord,
+} from '#core/records';
+import { HOSTS, MATERIALS, TARGETS } from '#knowledge';
+import type { Store } from '../store/store.ts';
+import { ArchiveError } from './archive-error.ts';
+
+const HOST_IDS = new Set(HOSTS.map(({ id }) => id)), MATERIAL_IDS = new Set(MATERIALS.map(({ id }) => id)), TARGET_IDS = new Set(TARGETS.map(({ id }) => id));
+
+/**
+ * Holds every record of a foreign database to the same rules as one that comes in by a form.
+ * @throws ArchiveError naming the first that does not keep them.
+ */
+export function checkRecords(store: Store): void {
+  const check = (kind: string, schema: z.ZodType, records: readonly object[]) => {
+    for (const record of records) {
+      const { success, error } = schema.safeParse(record);
+      if (!success) throw new ArchiveError(`A record in it does not hold what such a record holds: ${kind}, ${error.issues[0]!.path.join('.')}: ${error.issues[0]!.message}.`);
+    }
+  };
+  const garden = store.garden();
+  if (garden) check('garden', gardenRecord, [garden]);
+  const plants = store.plants(), watches = store.watches(), products = store.products(), stations = store.stations(), places = store.places();
+  const known = (kind: string, ids: ReadonlySet<string>, given: readonly (string | null)[]) => {
+    const foreign = given.find((id) => id !== null && !ids.has(id));
+    if (foreign) throw new ArchiveError(`It names a ${kind} this program does not know: ${foreign.slice(0, 40)}.`);
+  };
+  known('kind of plant', HOST_IDS, plants.map(({ hostId }) => hostId));
+  known('trouble', TARGET_IDS, watches.map(({ targetId }) => targetId));
+  known('material', MATERIAL_IDS, [...products, ...store.localAdvice.all()].map(({ materialId }) => materialId));
+  check('station', stationRecord, stations);
+  check('place', placeRecord, places);
+  check('plant', plantRecord, plants);
+  check('product', productRecord, products);
+  check('sprayer', sprayerRecord, store.sprayers());
+  check('watch', watchRecord, watches);
+  check('advice', localAdviceRecord, store.localAdvice.all());
+  for (const { id } of plants) {
+    check('move', moveRecord, store.moves(id));
+  }
+  for (const { id } of watches) {
+    check('look', inspectionRecord, store.inspections(id));
+    check('count', sampleRecord, store.samples(id));
+    check('tape', tapeRecord, store.tapes(id));
+    check('photo', photoRecord, store.photos(id));
+  }
+  check('spray', sprayRecord, store.allSprays());
+  check('trap', trapRecord, store.traps.all());
+  check('device', deviceRecord, store.devices.all());
+  check('tag', tagRecord, store.tags.all());
+  check('round', roundRecord, store.rounds.all());
+  check('stop', stopRecord, store.stops.all());
+  check('growth stage', growthRecord, store.growth.all());
+  check('care', careRecord, store.care.all());
+  check('guess', guessRecord, store.guesses.all());
+  check('sighting', sightingRecord, store.sightings.all());
+  check('clock', clockRecord, store.clocks.all());
+  check('hand work', handworkRecord, store.handwork.all());
+  check('reading', readingRecord, store.readings.all());
+  check('weather fix', weatherFixRecord, store.fixes.all());
+  check('paired reading', pairedReadingRecord, store.pairs.all());
+}

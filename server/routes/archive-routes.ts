@@ -1,0 +1,93 @@
+import { createReadStream, createWriteStream, rmSync, statSync } from 'node:fs';
+import { Readable, Transform } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import { Hono } from 'hono';
+import { v7 } from 'uuid';
+import { z } from 'zod';
+import type { BackupKeeper } from '../archive/backup-keeper.ts';
+import { ArchiveError } from '../archive/archive-error.ts';
+import type { ReadArchive } from '../archive/read-archive.ts';
+import { compareWith, takeIn } from '../archive/take-in.ts';
+import { writeArchive } from '../archive/write-archive.ts';
+import { found, type AppParts } from '../context.ts';
+import { Problem } from '../problem.ts';
+import { jsonBody } from '../validate.ts';
+
+const MOST_UPLOAD_BYTES = 2_000_000_000;
+/** Archives read and not yet taken in; older ones are let go of. */
+const MOST_WAITING = 3;
+
+/** Backups, the archive to take away, and archives brought in. */
+export function archiveRoutes(parts: AppParts) {
+  const { store, clock } = parts;
+  const waiting = new Map<string, ReadArchive>();
+  const keeper = (): BackupKeeper => {
+    if (!parts.backups) throw new Problem(409, 'This program was started without a folder for backups.');
+    return parts.backups;
+  };
+  const discard = (id: string) => {
+    waiting.get(id)?.discard();
+    return waiting.delete(id);
+  };
+  const preview = async (file: string) => {
+    const read = await keeper().read(file).catch((error: unknown) => {
+      if (error instanceof ArchiveError) throw new Problem(422, `This archive cannot be taken in. ${error.message} Nothing was changed.`);
+      throw error;
+    });
+    const id = v7();
+    waiting.set(id, read);
+    while (waiting.size > MOST_WAITING) discard([...waiting.keys()][0]!);
+    return { id, day: read.manifest.day, gardenName: read.store.garden()?.name ?? null, hereEmpty: store.garden() === null, differences: compareWith(store, read.file) };
+  };
+  const sent = (file: string, name: string, then: () => void = () => undefined) => {
+    const stream = createReadStream(file);
+    stream.once('close', then);
+    return new Response(Readable.toWeb(stream) as ReadableStream, { headers: { 'content-type': 'application/zip', 'content-length': String(statSync(file).size), 'content-disposition': `attachment; filename="${name}"`, 'cache-control': 'no-store' } });
+  };
+  return new Hono()
+    .get('/backups', (c) => c.json({ backups: keeper().list(), folder: keeper().folder, trouble: keeper().lastTrouble() }))
+    .post('/backups', async (c) => c.json({ backup: await keeper().make().catch((error: unknown) => { throw backupProblem(error, keeper()); }) }))
+    .get('/backups/:name', (c) => sent(found(keeper().fileOf(c.req.param('name')), 'backup'), c.req.param('name')))
+    .get('/export.zip', async () => {
+      const file = keeper().workFile(`${v7()}.zip`);
+      await writeArchive(store.db, file, clock.today());
+      return sent(file, `juglans-${clock.today()}.zip`, () => rmSync(file, { force: true }));
+    })
+    .post('/archive', async (c) => {
+      const file = keeper().workFile(`${v7()}.upload`);
+      try {
+        await pipeline(Readable.fromWeb((c.req.raw.body ?? new Blob([]).stream()) as Parameters<typeof Readable.fromWeb>[0]), limited(MOST_UPLOAD_BYTES), createWriteStream(file, { mode: 0o600 }));
+        return c.json({ archive: await preview(file) });
+      } finally {
+        rmSync(file, { force: true });
+      }
+    })
+    .post('/archive/of-backup', jsonBody(z.object({ name: z.string().max(80) })), async (c) => c.json({ archive: await preview(found(keeper().fileOf(c.req.valid('json').name), 'backup')) }))
+    .post('/archive/:id', jsonBody(z.object({ how: z.enum(['add', 'add-and-change', 'replace']) })), async (c) => {
+      const read = found(waiting.get(c.req.param('id')), 'archive waiting');
+      // A copy of what is here first: whatever comes in can be undone.
+      const before = store.garden() === null ? null : await keeper().make('before-restore').catch((error: unknown) => { throw backupProblem(error, keeper()); });
+      takeIn(store, read.file, c.req.valid('json').how);
+      discard(c.req.param('id'));
+      return c.json({ before });
+    })
+    .delete('/archive/:id', (c) => {
+      if (!discard(c.req.param('id'))) throw new Problem(404, 'There is no such archive waiting.');
+      return c.body(null, 204);
+    });
+}
+
+function backupProblem(error: unknown, keeper: BackupKeeper): unknown {
+  const trouble = keeper.lastTrouble();
+  return trouble ? new Problem(503, `The backup could not be made: ${trouble}. Nothing was changed.`) : error;
+}
+
+function limited(mostBytes: number): Transform {
+  let bytes = 0;
+  return new Transform({
+    transform(chunk: Buffer, _, done) {
+      bytes += chunk.length;
+      done(bytes > mostBytes ? new Problem(413, 'This archive is larger than any garden.') : null, chunk);
+    },
+  });
+}

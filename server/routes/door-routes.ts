@@ -1,0 +1,107 @@
+import { getConnInfo } from '@hono/node-server/conninfo';
+import { type Context, Hono } from 'hono';
+import { deleteCookie, getCookie, setCookie } from 'hono/cookie';
+import { z } from 'zod';
+import type { AppParts } from '../context.ts';
+import { fieldProblem, Problem } from '../problem.ts';
+import { askingDevice, COOKIE, PASSPHRASE_KEY } from '../security/guard.ts';
+import { hashPassphrase, isPassphrase, SHORTEST_PASSPHRASE } from '../security/passphrase.ts';
+import { throttle } from '../security/throttle.ts';
+import { IDLE_MS } from '../store/session-store.ts';
+import { jsonBody } from '../validate.ts';
+
+export const NETWORK_KEY = 'home-network';
+
+const passphrase = z.string().min(SHORTEST_PASSPHRASE, `at least ${SHORTEST_PASSPHRASE} characters; three or four words do well`).max(200, 'at most 200 characters');
+const said = z.object({ passphrase: z.string().max(200, 'at most 200 characters') });
+
+/** Letting devices in and shutting them out. */
+export function doorRoutes({ store, network, now = Date.now }: AppParts) {
+  const guesses = throttle();
+  const letIn = (c: Context) => {
+    const old = getCookie(c, COOKIE);
+    const known = old ? store.deviceOf(old, now()) : null;
+    // A new secret at every login: one that was put there before it is worth nothing after.
+    if (known) store.shutOut(known.id);
+    const token = store.letIn(deviceName(c.req.header('user-agent')), now());
+    setCookie(c, COOKIE, token, { httpOnly: true, sameSite: 'Strict', secure: new URL(c.req.url).protocol === 'https:', path: '/', maxAge: IDLE_MS / 1000 });
+  };
+  const check = async (c: Context, given: string): Promise<boolean> => {
+    const caller = callerOf(c);
+    const wait = guesses.waitSeconds(caller, now());
+    if (wait > 0) {
+      c.header('retry-after', String(wait));
+      throw new Problem(429, `Too many tries. Wait ${wait < 90 ? `${wait} seconds` : `${Math.ceil(wait / 60)} minutes`}.`);
+    }
+    const right = await isPassphrase(given, store.meta(PASSPHRASE_KEY) ?? '');
+    if (right) guesses.succeeded(caller);
+    else guesses.failed(caller, now());
+    return right;
+  };
+  const state = (c: Context) => {
+    const here = askingDevice(store, c, now());
+    return { passphraseSet: Boolean(store.meta(PASSPHRASE_KEY)), canOpen: network !== undefined, opened: network?.state() ?? null, devices: store.letInDevices().map((device) => ({ ...device, here: device.id === here?.id })) };
+  };
+  return new Hono()
+    .get('/door', (c) => c.json({ locked: Boolean(store.meta(PASSPHRASE_KEY)), letIn: !store.meta(PASSPHRASE_KEY) || askingDevice(store, c, now()) !== null }))
+    .post('/door', jsonBody(said), async (c) => {
+      if (!store.meta(PASSPHRASE_KEY)) throw new Problem(409, 'There is no passphrase: the door is open.');
+      if (!(await check(c, c.req.valid('json').passphrase))) throw fieldProblem('passphrase', 'that is not it');
+      letIn(c);
+      return c.json({ letIn: true });
+    })
+    .delete('/door', (c) => {
+      const device = askingDevice(store, c, now());
+      if (device) store.shutOut(device.id);
+      deleteCookie(c, COOKIE, { path: '/' });
+      return c.body(null, 204);
+    })
+
+    .get('/network', (c) => c.json({ network: state(c) }))
+    .put('/network/passphrase', jsonBody(z.object({ passphrase, current: z.string().max(200, 'at most 200 characters').default('') })), async (c) => {
+      const given = c.req.valid('json');
+      if (store.meta(PASSPHRASE_KEY) && !(await check(c, given.current))) throw fieldProblem('current', 'that is not the passphrase until now');
+      store.putMeta(PASSPHRASE_KEY, await hashPassphrase(given.passphrase));
+      store.shutOutAllBut(null);
+      letIn(c);
+      return c.json({ set: true });
+    })
+    .post('/network/passphrase/removal', jsonBody(said), async (c) => {
+      if (network?.state()) throw new Problem(409, 'Stop listening on the home network first: without a passphrase anybody there could come in.');
+      if (store.meta(PASSPHRASE_KEY) && !(await check(c, c.req.valid('json').passphrase))) throw fieldProblem('passphrase', 'that is not it');
+      store.putMeta(PASSPHRASE_KEY, '');
+      store.shutOutAllBut(null);
+      return c.json({ set: false });
+    })
+    .put('/network', jsonBody(z.object({ listen: z.boolean(), https: z.boolean() })), async (c) => {
+      const { listen, https } = c.req.valid('json');
+      if (!network) throw new Problem(409, 'This program was started in a way that has no second address to listen on.');
+      if (listen && !store.meta(PASSPHRASE_KEY)) throw new Problem(409, 'Set a passphrase first: on the home network anybody could come in without one.');
+      if (listen) await network.openAgain(https).catch((error: Error) => { throw new Problem(409, `It could not listen: ${error.message}`); });
+      else await network.close();
+      store.putMeta(NETWORK_KEY, listen ? (https ? 'https' : 'http') : '');
+      return c.json({ network: state(c) });
+    })
+    .delete('/network/devices/:id{[0-9a-f]{16}}', (c) => {
+      if (!store.shutOut(c.req.param('id'))) throw new Problem(404, 'There is no such device.');
+      return c.body(null, 204);
+    });
+}
+
+/** Who is guessing: the address at the other end of the line. */
+function callerOf(c: Context): string {
+  try {
+    return getConnInfo(c).remote.address ?? 'unknown';
+  } catch {
+    return 'unknown';
+  }
+}
+
+const BROWSERS = [['Firefox', /firefox|fxios/i], ['Edge', /edg/i], ['Chrome', /chrome|crios/i], ['Safari', /safari/i]] as const;
+const SYSTEMS = [['iPhone', /iphone/i], ['iPad', /ipad/i], ['Android', /android/i], ['Windows', /windows/i], ['Mac', /mac os/i], ['Linux', /linux/i]] as const;
+
+/** What a device calls itself, in few words. */
+export function deviceName(userAgent: string | undefined): string {
+  const named = (of: readonly (readonly [string, RegExp])[]) => of.find(([, pattern]) => pattern.test(userAgent ?? ''))?.[0];
+  return [named(BROWSERS), named(SYSTEMS)].filter(Boolean).join(', ') || 'a device';
+}

@@ -1,0 +1,78 @@
+import type { Context, MiddlewareHandler } from 'hono';
+import { getCookie } from 'hono/cookie';
+import { secureHeaders } from 'hono/secure-headers';
+import { Problem } from '../problem.ts';
+import type { Device } from '../store/session-store.ts';
+import type { Store } from '../store/store.ts';
+import { nameInHost, ownNames } from './own-address.ts';
+
+export const COOKIE = 'juglans';
+export const PASSPHRASE_KEY = 'passphrase';
+
+/** Sets what a browser may do with our pages: nothing from elsewhere, no script within the page, no frame around it. */
+export const strictHeaders = () => secureHeaders({
+  contentSecurityPolicy: {
+    defaultSrc: ["'none'"], scriptSrc: ["'self'"], styleSrc: ["'self'"], imgSrc: ["'self'", 'blob:', 'data:'], fontSrc: ["'self'"], connectSrc: ["'self'"], workerSrc: ["'self'"], manifestSrc: ["'self'"],
+    baseUri: ["'none'"], formAction: ["'self'"], frameAncestors: ["'none'"], objectSrc: ["'none'"],
+  },
+  referrerPolicy: 'no-referrer', xFrameOptions: 'DENY', crossOriginResourcePolicy: 'same-origin', crossOriginOpenerPolicy: 'same-origin',
+  permissionsPolicy: { camera: ['self'], geolocation: [], microphone: [] },
+  // A certificate made here is trusted by nobody else: a browser must not be told to insist on it.
+  strictTransportSecurity: false,
+});
+
+/** Refuses requests that reached us under another name (DNS rebinding). */
+export function rightHost(): MiddlewareHandler {
+  return async (c, next) => {
+    const name = nameInHost(c.req.header('host') ?? new URL(c.req.url).host);
+    if (name === null || !ownNames().has(name)) throw new Problem(421, 'This computer is not known by that name.');
+    return next();
+  };
+}
+
+const CHANGES = new Set(['POST', 'PUT', 'PATCH', 'DELETE']);
+
+/** Refuses changes that another site's page asks for. */
+export function rightOrigin(): MiddlewareHandler {
+  return async (c, next) => {
+    if (CHANGES.has(c.req.method)) {
+      const origin = c.req.header('origin');
+      const site = c.req.header('sec-fetch-site');
+      const host = c.req.header('host') ?? new URL(c.req.url).host;
+      const foreign = origin !== undefined && originHost(origin) !== host.toLowerCase();
+      if (foreign || (site !== undefined && site !== 'same-origin' && site !== 'none')) throw new Problem(403, 'Another site asked for this change. It was not made.');
+    }
+    return next();
+  };
+}
+
+function originHost(origin: string): string | null {
+  try {
+    return new URL(origin).host;
+  } catch {
+    return null;
+  }
+}
+
+/** Open to all: whether it runs, the door itself, and the calendar at its secret address. */
+const OPEN = /^\/api\/(health|door|calendar\/[0-9a-f]+\.ics)$/;
+
+declare module 'hono' {
+  interface ContextVariableMap { device: Device | null }
+}
+
+/** The device that asks; null when it was not let in. */
+export function askingDevice(store: Store, c: Context, nowMs: number): Device | null {
+  const token = getCookie(c, COOKIE);
+  return token ? store.deviceOf(token, nowMs) : null;
+}
+
+/** Once a passphrase is set only devices that said it get past, from this computer too. */
+export function onlyLetIn(store: Store, now: () => number): MiddlewareHandler {
+  return async (c, next) => {
+    const device = askingDevice(store, c, now());
+    c.set('device', device);
+    if (device || OPEN.test(c.req.path) || !store.meta(PASSPHRASE_KEY)) return next();
+    throw new Problem(401, 'Say the passphrase first.');
+  };
+}

@@ -1,0 +1,20 @@
+import { hostname, networkInterfaces } from 'node:os';
+
+/** IPv4 addresses of this computer on its networks, without loopback. */
+export function homeAddresses(): string[] {
+  return Object.values(networkInterfaces()).flatMap((all) => all ?? []).filter(({ family, internal }) => family === 'IPv4' && !internal).map(({ address }) => address);
+}
+
+/** Names this computer answers to; anything else in a Host header comes from a page that pretends to be here. */
+export function ownNames(): ReadonlySet<string> {
+  const name = hostname().toLowerCase();
+  return new Set(['localhost', '127.0.0.1', '[::1]', name, `${name}.local`, ...homeAddresses()]);
+}
+
+export const isLoopback = (host: string) => host === 'localhost' || host === '::1' || /^127\./.test(host);
+
+/** The name in a Host header, without its port; null when there is none. */
+export function nameInHost(host: string | undefined): string | null {
+  const found = /^(\[[0-9a-f:]+\]|[a-z0-9.-]+)(?::\d{1,5})?$/i.exec(host ?? '');
+  return found ? found[1]!.toLowerCase() : null;
+}

@@ -1,0 +1,27 @@
+import { randomBytes, scrypt, timingSafeEqual } from 'node:crypto';
+import { promisify } from 'node:util';
+
+const derive = promisify(scrypt) as (text: string, salt: Buffer, length: number, options: { N: number; r: number; p: number; maxmem: number }) => Promise<Buffer>;
+
+/** Cost of scrypt: about 64 MB and a good part of a second on a small computer. */
+const COST = { N: 2 ** 16, r: 8, p: 1 } as const;
+const MAX_MEMORY = 256 * 1024 * 1024;
+const LENGTH = 32;
+
+export const SHORTEST_PASSPHRASE = 10;
+
+/** A passphrase as it is kept: scrypt with a salt of its own, and the cost it was made at. */
+export async function hashPassphrase(passphrase: string): Promise<string> {
+  const salt = randomBytes(16);
+  const hash = await derive(passphrase.normalize('NFC'), salt, LENGTH, { ...COST, maxmem: MAX_MEMORY });
+  return ['scrypt', COST.N, COST.r, COST.p, salt.toString('base64'), hash.toString('base64')].join('$');
+}
+
+/** Whether a passphrase is the one that was kept; takes as long for a wrong one. */
+export async function isPassphrase(given: string, kept: string): Promise<boolean> {
+  const [kind, n, r, p, salt, hash] = kept.split('$');
+  if (kind !== 'scrypt' || !salt || !hash) return false;
+  const known = Buffer.from(hash, 'base64');
+  const derived = await derive(given.normalize('NFC'), Buffer.from(salt, 'base64'), known.length, { N: Number(n), r: Number(r), p: Number(p), maxmem: MAX_MEMORY });
+  return timingSafeEqual(derived, known);
+}
