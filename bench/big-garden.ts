@@ -21,7 +21,7 @@ const ASKED = 60;
 const id = (kind: number, n: number) => `01900000-0000-7${kind.toString(16).padStart(3, '0')}-8000-${n.toString(16).padStart(12, '0')}`;
 
 /** A garden of 500 plants counted for ten seasons, in memory. */
-function fill(store: Store): void {
+export function fillBigGarden(store: Store): void {
   store.putGarden(blankGarden({ name: 'Big', latitudeDeg: 45, longitudeDeg: -73, timeZone: 'America/Toronto' }));
   store.putStation({ id: id(1, 1), name: 'Station', kind: 'simulated' });
   store.writeDays(id(1, 1), simulateDays(FALLOW_BANK, 7, '2011-01-01', addDays(TODAY, -1)));
@@ -47,7 +47,7 @@ function fillPlant(store: Store, n: number): void {
 /** Pages of a garden kept for ten years: times at the server over HTTP, every tenth question after a new count. */
 export async function benchBigGarden(): Promise<void> {
   const store = openStore(':memory:', join(process.cwd(), 'server/migrations'));
-  fill(store);
+  fillBigGarden(store);
   const app = createApp({ store, clock: { today: () => TODAY }, demo: false }, null, console.error);
   const { address, close } = await listen(app, store, '127.0.0.1', 0);
   const units = store.watches().reduce((sum, watch) => sum + store.samples(watch.id).reduce((all, sample) => all + sample.units.length, 0), 0);

@@ -8,7 +8,7 @@ const SUNROOM = '01900000-0000-7001-8000-000000000002';
 const KUMQUAT = '01900000-0000-7004-8000-000000000005';
 
 const PAGES: Readonly<Record<string, readonly string[]>> = {
-  'Now, Garden, Seasons and Setup': ['/now', '/now/hour', '/garden', '/garden/new', `/garden/${HEDGE_PLANT}`, '/seasons', '/seasons/book', '/setup', '/nowhere'],
+  'Now, Garden, Seasons and Setup': ['/now', '/now/hour', '/garden', '/garden/new', `/garden/${HEDGE_PLANT}`, '/seasons', '/seasons/book', '/setup', '/setup/network', '/setup/backups', '/nowhere'],
   Mix: [`/mix?watch=${HEDGE}`, '/mix/meet?a=copper', '/mix/shelf', '/mix/shelf/new', '/mix/shopping', '/mix/recipes?recipe=biological-feed', `/look/${HEDGE}/spray/01900000-0000-7011-8000-00000000012c`],
   Look: [
     '/look', `/look/new?plant=${HEDGE_PLANT}`, `/look/${HEDGE}`, `/look/${HEDGE}/name`, `/look/${HEDGE}/weigh`, `/look/${HEDGE}/hand`, `/look/${HEDGE}/count`, `/look/${HEDGE}/tape`, '/look/guide', '/look/guide/euonymus-scale', '/look/guide/host/kumquat', '/look/guide/sign/lift',

@@ -49,7 +49,7 @@ test('a tally with one thumb survives a closed page', async ({ page, demo }) => 
 
 test('every place fits 360 px', async ({ page, demo }) => {
   await page.setViewportSize({ width: 360, height: 740 });
-  for (const path of ['/now', '/garden', '/look', `/look/${HEDGE}`, `/look/${HEDGE}/tape`, '/look/new', '/look/round', '/look/eye', `/look/${HEDGE}/count?protocol=spur`, '/look/01900000-0000-7004-8000-000000000004/count', '/look/guide', '/look/guide/euonymus-scale', `/when/${HEDGE}`, '/when/stations', '/when/day', '/when/dormant', '/when/hours', '/when/calendar', '/when/normals', `/mix?watch=${HEDGE}`, '/mix/shelf', '/mix/shelf/new', '/mix/shopping', '/mix/recipes?recipe=biological-feed', '/mix/meet?a=copper', `/look/${HEDGE}/weigh`, `/look/${HEDGE}/hand`, '/seasons/book', '/seasons', '/setup']) {
+  for (const path of ['/now', '/garden', '/look', `/look/${HEDGE}`, `/look/${HEDGE}/tape`, '/look/new', '/look/round', '/look/eye', `/look/${HEDGE}/count?protocol=spur`, '/look/01900000-0000-7004-8000-000000000004/count', '/look/guide', '/look/guide/euonymus-scale', `/when/${HEDGE}`, '/when/stations', '/when/day', '/when/dormant', '/when/hours', '/when/calendar', '/when/normals', `/mix?watch=${HEDGE}`, '/mix/shelf', '/mix/shelf/new', '/mix/shopping', '/mix/recipes?recipe=biological-feed', '/mix/meet?a=copper', `/look/${HEDGE}/weigh`, `/look/${HEDGE}/hand`, '/seasons/book', '/seasons', '/setup', '/setup/network', '/setup/backups']) {
     await page.goto(demo.address + path, { waitUntil: 'networkidle' });
     expect([path, await page.evaluate(noSideways)]).toEqual([path, true]);
   }

@@ -1,11 +1,12 @@
 import { lazy, Suspense } from 'react';
 import { Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
+import { useDoor } from './api/door.ts';
 import { useGarden } from './api/queries.ts';
 import { WaitingBadge } from './outbox/waiting-badge.tsx';
 import { NoticesProvider } from './parts/notices.tsx';
 import { Answered } from './parts/page.tsx';
 import { SeasonBand } from './parts/season-band.tsx';
-import { FootNav, ShellHeader } from './parts/shell-header.tsx';
+import { ClosedHeader, FootNav, ShellHeader } from './parts/shell-header.tsx';
 import { Shortcuts } from './parts/shortcuts.tsx';
 import { NowPage } from './places/now/now-page.tsx';
 
@@ -51,6 +52,9 @@ const RecipesPage = lazy(() => import('./places/mix/recipes-page.tsx').then((m) 
 const ShelfPage = lazy(() => import('./places/mix/shelf-page.tsx').then((m) => ({ default: m.ShelfPage })));
 const ProductPage = lazy(() => import('./places/mix/product-page.tsx').then((m) => ({ default: m.ProductPage })));
 const SeasonsPage = lazy(() => import('./places/seasons/seasons-page.tsx').then((m) => ({ default: m.SeasonsPage })));
+const NetworkPage = lazy(() => import('./places/setup/network-page.tsx').then((m) => ({ default: m.NetworkPage })));
+const BackupsPage = lazy(() => import('./places/setup/backups-page.tsx').then((m) => ({ default: m.BackupsPage })));
+const LoginPage = lazy(() => import('./places/setup/login-page.tsx').then((m) => ({ default: m.LoginPage })));
 const SetupPage = lazy(() => import('./places/setup/setup-page.tsx').then((m) => ({ default: m.SetupPage })));
 
 /** Every address of the app. Without a garden there is only Setup. */
@@ -105,6 +109,8 @@ export function App() {
           <Route path="mix/shelf/:productId" element={<ProductPage />} />
           <Route path="seasons" element={<SeasonsPage />} />
           <Route path="setup" element={<SetupPage />} />
+          <Route path="setup/network" element={<NetworkPage />} />
+          <Route path="setup/backups" element={<BackupsPage />} />
           <Route path="*" element={<p>There is nothing at this address.</p>} />
         </Route>
       </Routes>
@@ -113,6 +119,23 @@ export function App() {
 }
 
 function Frame() {
+  const door = useDoor();
+  if (door.isPending) return <ClosedHeader />;
+  // Without an answer, as without a signal, what is kept on the device is shown.
+  if (door.data?.locked && !door.data.letIn) return <Locked />;
+  return <LetIn />;
+}
+
+function Locked() {
+  return (
+    <>
+      <ClosedHeader />
+      <main id="main" className="px-4 py-5"><Suspense fallback={<p className="soft" role="status">Opening…</p>}><LoginPage /></Suspense></main>
+    </>
+  );
+}
+
+function LetIn() {
   const garden = useGarden();
   const { pathname } = useLocation();
   return (
@@ -125,7 +148,7 @@ function Frame() {
         <Answered question={garden}>
           {({ garden: known }) => (
             <Suspense fallback={<p className="soft" role="status">Opening…</p>}>
-              {known || pathname === '/setup' ? <Outlet /> : <Navigate to="/setup" replace />}
+              {known || pathname.startsWith('/setup') ? <Outlet /> : <Navigate to="/setup" replace />}
             </Suspense>
           )}
         </Answered>

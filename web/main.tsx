@@ -1,4 +1,4 @@
-import { QueryClient } from '@tanstack/react-query';
+import { QueryCache, QueryClient } from '@tanstack/react-query';
 import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
@@ -15,7 +15,11 @@ applyTheme();
 
 const KEPT_FOR_MS = 14 * 24 * 3600 * 1000;
 
-const client = new QueryClient({
+const client: QueryClient = new QueryClient({
+  queryCache: new QueryCache({
+    // Shut out while in use: ask at the door.
+    onError: (error, { queryKey }) => { if (error instanceof ApiProblem && error.status === 401 && queryKey[0] !== 'door') void client.invalidateQueries({ queryKey: ['door'] }); },
+  }),
   defaultOptions: {
     queries: {
       staleTime: 30_000,

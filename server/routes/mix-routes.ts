@@ -59,7 +59,7 @@ export function mixRoutes(parts: AppParts) {
     })
     .get('/changes/:kind/:id', (c) => {
       const { kind, id } = c.req.param();
-      return c.json({ changes: store.changesOf(found(isKeptKind(kind) ? kind : null, 'kind of record'), id) });
+      return c.json(store.changesOf(found(isKeptKind(kind) ? kind : null, 'kind of record'), id));
     })
 
     .route('/handwork', recordRoute(handworkRecord, store.handwork, 'hand work', (work) => {

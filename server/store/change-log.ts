@@ -42,8 +42,11 @@ export function changeLog(db: Db) {
         keeping = 1;
       }
     },
-    /** Earlier states of one record, newest first. */
-    changesOf: (kind: KeptKind, id: string): Change[] => (db.prepare('SELECT seq, at, action, before FROM change_log WHERE kind = ? AND record_id = ? ORDER BY seq DESC LIMIT 200').all(kind, id) as (Omit<Change, 'before'> & { before: string })[])
+    /** A record's row as it stands, null once taken out, and its earlier states, newest first. */
+    changesOf: (kind: KeptKind, id: string): { now: Change['before'] | null; changes: Change[] } => ({
+      now: (db.prepare(`SELECT * FROM ${kind} WHERE id = ?`).get(id) as Change['before'] | undefined) ?? null,
+      changes: (db.prepare('SELECT seq, at, action, before FROM change_log WHERE kind = ? AND record_id = ? ORDER BY seq DESC LIMIT 200').all(kind, id) as (Omit<Change, 'before'> & { before: string })[])
       .map((row) => ({ ...row, before: JSON.parse(row.before) as Change['before'] })),
+    }),
   };
 }

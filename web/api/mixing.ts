@@ -20,7 +20,7 @@ export const useBench = ({ watchIds, leafState, bees }: BenchQuestion) => useQue
   queryFn: () => answer(api.bench.$get({ query: { watch: watchIds.join(','), ...(leafState ? { leafState } : {}), ...(bees ? { bees } : {}) } })).then((body) => body.bench),
 });
 
-export const useChanges = (kind: string, id: string) => useQuery({ queryKey: ['changes', kind, id], queryFn: () => answer(api.changes[':kind'][':id'].$get({ param: { kind, id } })).then((body) => body.changes) });
+export const useChanges = (kind: string, id: string) => useQuery({ queryKey: ['changes', kind, id], queryFn: () => answer(api.changes[':kind'][':id'].$get({ param: { kind, id } })) });
 
 export const usePutProduct = () => useWrite((product: ProductRecord) => answer(api.products[':id'].$put({ ...at(product), json: product })));
 export const usePutSprayer = () => useWrite((sprayer: Sprayer) => answer(api.sprayers[':id'].$put({ ...at(sprayer), json: sprayer })));

@@ -11,6 +11,9 @@ async function serverAnswers(): Promise<boolean> {
   return fetch('/api/health', { signal: AbortSignal.timeout(ASK_FOR_MS) }).then((response) => response.ok, () => false);
 }
 
+/** Takes every kept answer off this device. */
+export const forgetKeptAnswers = () => database().then((db) => db.clear('answers')).catch(() => undefined);
+
 /** Keeps the server's answers on this device, so that pages seen before open without it. A browser without a database simply keeps none. */
 export function answersKeptHere(): Persister {
   let waiting: PersistedClient | null = null;

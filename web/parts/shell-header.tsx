@@ -13,6 +13,13 @@ export const PLACES: readonly { path: string; name: string; key: string; icon: L
   { path: '/seasons', name: 'Seasons', key: 's', icon: CalendarClock },
 ];
 
+/** The shell before the door is open: the mark alone. */
+export function ClosedHeader() {
+  return (
+    <header className="bg-(--shell) text-(--shell-text)"><p className="flex items-center gap-2 px-4 md:px-7 py-2 font-serif text-[1.3rem] font-semibold"><Mark /> Juglans</p></header>
+  );
+}
+
 /** The walnut shell on top: the mark, the six places, whose garden and which day. */
 export function ShellHeader() {
   return (

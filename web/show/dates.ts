@@ -20,6 +20,11 @@ export function showFullDate(date: CivilDate): string {
   return format(parseISO(date), 'd MMMM yyyy');
 }
 
+/** "29 May 2026, 14:05", by this device's clock. */
+export function showMoment(ms: number): string {
+  return format(new Date(ms), 'd MMMM yyyy, HH:mm');
+}
+
 /** "8 June (7–9)", "31 May (28 May–4 June)"; an open end is "or not at all". */
 export function showDateRange(median: CivilDate, early: CivilDate, late: CivilDate | null): string {
   if (early === late) return showDate(median);

@@ -6,6 +6,7 @@ import { newId } from '../../api/new-id.ts';
 import { usePlaces, usePlants, usePutMove, usePutPlant, useRemoveMove } from '../../api/queries.ts';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { Field } from '../../parts/field.tsx';
+import { History } from '../../parts/history.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { useTakeOut } from '../../parts/use-take-out.ts';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
@@ -85,6 +86,7 @@ function PlantView({ plant, moves, watches, places }: { plant: Plant; moves: rea
           <TouchingSection plantId={plant.id} />
           <PlantSchools plant={plant} />
           <Retiring plant={plant} />
+          <History kind="plant" id={plant.id} />
         </div>
       </div>
     </>

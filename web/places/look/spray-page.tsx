@@ -10,7 +10,7 @@ import { useWatch } from '../../api/queries.ts';
 import { Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
-import { showFullDate } from '../../show/dates.ts';
+import { showFullDate, showMoment } from '../../show/dates.ts';
 import { significant } from '../../show/units.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
 import { COVERAGE_WORDS, STAGE_SEEN_WORDS } from './spray-words.ts';
@@ -81,10 +81,10 @@ function History({ sprayId }: { sprayId: string }) {
   };
   return (
     <Answered question={useChanges('spray', sprayId)}>
-      {(changes) => (
+      {({ changes }) => (
         <section aria-label="What stood here before" className="sheet p-5 self-start">
           <h2 className="mb-2">What stood here before</h2>
-          {changes.length === 0 ? <p className="soft">It was never changed.</p> : <ol className="flex flex-col gap-2">{changes.map((change) => <li key={change.seq}><span className="soft">until {new Date(change.at).toLocaleString()}:</span> {words(change)}</li>)}</ol>}
+          {changes.length === 0 ? <p className="soft">It was never changed.</p> : <ol className="flex flex-col gap-2">{changes.map((change) => <li key={change.seq}><span className="soft">until {showMoment(Date.parse(change.at))}:</span> {words(change)}</li>)}</ol>}
         </section>
       )}
     </Answered>

@@ -6,6 +6,7 @@ import type { SummedSample } from '#server/answers/summed-sample';
 import type { WatchPicture } from '#server/answers/watch-picture';
 import { useNow, usePutSample, usePutWatch, useRemoveSample, useWatch } from '../../api/queries.ts';
 import { BeadScale } from '../../parts/bead-scale.tsx';
+import { History } from '../../parts/history.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
 import { useTakeOut } from '../../parts/use-take-out.ts';
@@ -67,6 +68,7 @@ function WatchView({ picture }: { picture: WatchPicture }) {
           <PhotoStrip watchId={watch.id} />
           <Seen picture={picture} />
           <Outcome watch={watch} />
+          <History kind="watch" id={watch.id} />
         </div>
       </div>
     </>

@@ -9,6 +9,7 @@ import { usePutProduct, useShelf } from '../../api/mixing.ts';
 import { newId } from '../../api/new-id.ts';
 import { Field } from '../../parts/field.tsx';
 import { spreadProblem } from '../../parts/form-errors.ts';
+import { History } from '../../parts/history.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { useToday } from '../../show/use-show.ts';
@@ -113,6 +114,7 @@ function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolea
         <button type="button" className="btn" onClick={() => append(emptyLine())}>Another line</button>
         <button type="submit" className="btn btn-primary" disabled={put.isPending}>Keep it</button>
       </div>
+      {!isNew && <div className="mt-5"><History kind="product" id={product.id} /></div>}
     </form>
   );
 }

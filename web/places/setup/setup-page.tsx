@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { useGarden } from '../../api/queries.ts';
 import { Answered, PageHead } from '../../parts/page.tsx';
 import { keysAreOff, setKeysOff } from '../../parts/shortcuts.tsx';
@@ -6,6 +7,7 @@ import { applyTheme, chosenTheme, type Theme } from '../../parts/theme.ts';
 import { Choices } from '../../parts/field.tsx';
 import { GardenForm } from './garden-form.tsx';
 import { PlacesForm } from './places-form.tsx';
+import { SetupNav } from './setup-nav.tsx';
 import { SchoolsForm } from './schools-form.tsx';
 
 /** First run, and what can be changed later: the garden, its places, this device. */
@@ -14,7 +16,9 @@ export function SetupPage() {
     <Answered question={useGarden()}>
       {({ garden }) => (
         <>
+          {garden && <SetupNav />}
           <PageHead title={garden ? 'Setup' : 'Welcome. Where is the garden?'} lead={garden ? 'The garden, its places and thermometers, and this device.' : 'Latitude tells the seasons and the length of days; units can be switched any time. Everything stays on this computer.'} />
+          {!garden && <p className="mb-4">Kept one before? <Link className="link-husk" to="/setup/backups">Bring it in from a backup</Link>.</p>}
           <div className="grid gap-6 lg:grid-cols-2">
             <section aria-label="The garden"><h2 className="mb-2">The garden</h2><GardenForm garden={garden} /></section>
             {garden && (
