@@ -30,7 +30,7 @@ const VIEWS = [
   { name: 'stations', at: '/when/stations' },
   { name: 'dormant', at: '/when/dormant' },
   { name: 'hours', at: '/when/hours' },
-  { name: 'day', at: '/when/day' },
+  { name: 'network', at: '/setup/network' },
   { name: 'mix', at: `/mix?watch=${HEDGE}` },
   { name: 'seasons', at: `/seasons?watch=${HEDGE}` },
 ];

@@ -56,7 +56,7 @@ export function PartLine({ part, name }: { part: PartMeasure; name: string | nul
         <p className="mt-1">
           {part.spoons.tooMany ? 'Use a measuring jug; by spoon it would be ' : 'or '}
           <b className="font-semibold">{part.spoons.scoops.map(({ spoon, count }) => `${count} × ${spoon.name}`).join(' + ')}</b>
-          <span className="soft"> = {significant(part.spoons.volumeMl, 1)} ml{part.spoonPercent !== null && `, which gives ${significant(part.spoonPercent, 2)} %`}</span>
+          <span className="soft"> = {significant(part.spoons.volumeMl, 1)} ml{part.spoonPercent !== null && `, which gives ${significant(part.spoonPercent, 2)} %`} ({spoonsWords(part.spoons)})</span>
           {!part.spoonWithinLabel && <b className="block text-error text-sm">Your spoons cannot stay within the label here: use a syringe or a small measure.</b>}
         </p>
       )}
@@ -95,6 +95,14 @@ function Totals({ tank: { plan, loads }, left }: Pick<PourCardProps, 'tank' | 'l
     </ul>
   );
 }
+
+/** Whose spoons: a tablespoon is 15 ml, 14.8 or 20. */
+function spoonsWords({ scoops }: NonNullable<PartMeasure['spoons']>): string {
+  const systems = [...new Set(scoops.map(({ spoon }) => spoon.id.slice(0, spoon.id.indexOf('-'))))];
+  return `${systems.map((system) => SYSTEM_WORDS[system] ?? system).join(' and ')} spoons`;
+}
+
+const SYSTEM_WORDS: Readonly<Record<string, string>> = { metric: 'metric', us: 'US', imperial: 'imperial', australian: 'Australian' };
 
 export function amountWords({ by, amount }: Pick<PartMeasure, 'by' | 'amount'>, pour: (ml: number) => string): string {
   return by === 'volume' ? pour(amount) : `${significant(amount, 1)} g`;
