@@ -1,12 +1,14 @@
-import { shiftSeason, type CivilDate } from '#core/calendar';
+import type { CivilDate } from '#core/calendar';
 import { type Finding, type Ingredient, leftInPack, type LeafState, type PlannedSpray, type Verdict, VERDICTS, worstOf } from '#core/materials';
 import { SPRAY_SCOPES, type SprayScope, waterForPlant, waterLearned, type WaterNeed } from '#core/mix';
-import { leafStateOn, loggedBloom, loggedLeafState, seasonStages, type Bloom, type LoggedLeafState } from '#core/plan';
+import { loggedBloom, type Bloom, type LoggedLeafState } from '#core/plan';
 import type { Garden, LocalAdvice, Plant } from '#core/records';
 import { hostById, ingredientsOf } from '#knowledge';
 import type { Store } from '../store/store.ts';
 import { dormantAnswer } from './dormant-answer.ts';
+import { leafStateOf } from './leaf-state.ts';
 import type { SeasonReader } from './plant-season.ts';
+import { usesOf } from './product-uses.ts';
 import { judgeLine, useScene } from './use-facts.ts';
 import type { WatchPicture } from './watch-picture.ts';
 
@@ -79,16 +81,6 @@ function ingredientsOfStep(what: string): Ingredient[] {
   return (['oil', 'copper'] as const).filter((ingredient) => what.includes(ingredient));
 }
 
-/** Leaf state by the log, else by the time of year where it stands. */
-export function leafStateOf(store: Store, reader: SeasonReader, plant: Plant, today: CivilDate): { readonly leafState: LeafState; readonly logged: LoggedLeafState | null } {
-  const { pastSeasons } = reader.ofPlant(plant);
-  const { evergreen } = hostById(plant.hostId);
-  // A winter's leaf fall still holds after the turn of the year.
-  const logged = evergreen ? null : loggedLeafState(store.growth.by('plant_id', plant.id), shiftSeason(reader.start, -1), today);
-  const stages = pastSeasons.length > 0 ? seasonStages(reader.start, pastSeasons) : null;
-  return { leafState: logged?.leafState ?? leafStateOn(stages, today, evergreen), logged };
-}
-
 function benchWatch(store: Store, reader: SeasonReader, garden: Garden, today: CivilDate, { watch, plant, targetName }: WatchPicture, asked: BenchAsked, planned: readonly PlannedSpray[]): BenchWatch {
   const guessed = leafStateOf(store, reader, plant, today);
   const leafState = asked.leafState ?? guessed.leafState;
@@ -111,11 +103,6 @@ function waterOf(store: Store, plant: Plant, leafState: LeafState, scope: SprayS
   const times = plant.lengthM === null ? plant.count : 1;
   const one = waterForPlant({ heightM: plant.heightM, spreadM: plant.spreadM, lengthM: plant.lengthM ?? plant.spreadM }, leafState, scope);
   return { scope, need: { lowMl: one.lowMl * times, middleMl: one.middleMl * times, highMl: one.highMl * times }, basis: 'box' };
-}
-
-/** Every time a product was used, on any plant. */
-export function usesOf(store: Store, productId: string, today: CivilDate) {
-  return store.allSprays().filter(({ on }) => on <= today).flatMap(({ on, parts }) => parts.filter((part) => part.productId === productId).map(({ productAmount }) => ({ on, amount: productAmount })));
 }
 
 function lastLoad(store: Store, sprayerId: string, rinsedOn: CivilDate | null, today: CivilDate): SprayerState['lastLoad'] {

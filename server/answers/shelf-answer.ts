@@ -4,8 +4,9 @@ import { waterForPlant } from '#core/mix';
 import type { Garden, LocalAdvice, ProductRecord } from '#core/records';
 import { efficacyAgainst, inSentence, type Material, materialById, schoolFor, schoolsFor, targetById } from '#knowledge';
 import type { Store } from '../store/store.ts';
-import { leafStateOf, usesOf } from './bench-answer.ts';
+import { leafStateOf } from './leaf-state.ts';
 import type { SeasonReader } from './plant-season.ts';
+import { usesOf } from './product-uses.ts';
 import { nameOf, type WatchPicture } from './watch-picture.ts';
 import { watchPictures } from './watch-pictures.ts';
 

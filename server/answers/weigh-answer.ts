@@ -5,7 +5,7 @@ import type { Garden } from '#core/records';
 import { placeOn } from '#core/weather';
 import { hostById, oilTopC, schoolsFor, WEIGH_RULES } from '#knowledge';
 import type { Store } from '../store/store.ts';
-import { leafStateOf } from './bench-answer.ts';
+import { leafStateOf } from './leaf-state.ts';
 import { isLateSeason } from './use-facts.ts';
 import { staysOf, type SeasonReader } from './plant-season.ts';
 import { outdoorSprayDays } from './spray-answer.ts';
