@@ -38,6 +38,11 @@ test('from a watch to a logged spray in few taps; what stands open is asked, an 
   await page.getByLabel(/^Horticultural oil/).fill('45');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(sprays).toContainText('3 l of spray');
+  await sprays.getByRole('button', { name: /take out the spray of 29 May/ }).click();
+  await expect(sprays).not.toContainText('3 l of spray');
+  await expect(page.getByText('The spray was taken out.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(sprays).toContainText('3 l of spray');
   await sprays.getByRole('link', { name: /edit the spray of 29 May/ }).click();
   await expect(page.getByRole('region', { name: 'What stood here before' })).toContainText('2.17 l of spray, 32.5 ml or g');
 

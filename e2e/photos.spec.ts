@@ -46,4 +46,12 @@ test('a photo is asked for before a spray, taken in with its day, measured and m
   await page.reload();
   await expect(page.getByText('2 bumps')).toBeVisible();
   await expect(page.getByText('the picture is 80 mm wide')).toBeVisible();
+  // Thrown away it is gone; taken back it is the same, marks and all.
+  await expect(page.getByText(/waiting|waits/)).toHaveCount(0);
+  await page.getByRole('button', { name: 'Throw the photo away' }).click();
+  await expect(photos.getByRole('img')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await photos.getByRole('link').click();
+  await expect(page.getByText('2 bumps')).toBeVisible();
+  await expect(picture.getByRole('img')).toHaveJSProperty('naturalWidth', 1600);
 });

@@ -25,4 +25,4 @@ export { neemDays, oilTopC, SCHOOL_QUESTIONS, schoolFor, schoolsFor, type School
 export { SOURCES } from './sources.ts';
 export { targetById, TARGETS, type Target } from './targets/index.ts';
 export { USE_RULES } from './use-rules.ts';
-export { WEIGH_OPTIONS, WEIGH_RULES } from './weighing.ts';
+export { OPTION_CAUTIONS, optionReaches, WEIGH_OPTIONS, WEIGH_RULES } from './weighing.ts';

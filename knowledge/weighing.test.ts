@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { weigh, type OptionId, type WeighFacts } from '#core/decide';
 import fc from 'fast-check';
-import { WEIGH_OPTIONS, WEIGH_RULES } from './index.ts';
+import { OPTION_CAUTIONS, optionReaches, WEIGH_OPTIONS, WEIGH_RULES } from './index.ts';
 
 /** A grown deciduous hedge, armored scale alive and moderate, in leaf, nothing else going on. */
 const HEDGE: WeighFacts = {
@@ -116,6 +116,15 @@ describe('what to do about it', () => {
       // Bees, heat and death are never sprayed over, whatever else speaks for it.
       if ((given.bloom === 'open' && given.beesVisitBloom) || given.hot === true || given.life === 'dead') expect(there.options.some(({ option }) => option === 'spray-now')).toBe(false);
     }), { seed: 6, numRuns: 400 });
+  });
+
+  test('what an option reaches follows the stage that is there, and what must be heeded is told', () => {
+    expect(optionReaches('spray-now', { ...HEDGE, window: 'open' })).toContain('crawlers that are out');
+    expect(optionReaches('spray-now', YOUNG_CITRUS)).toContain('eggs on soft leaves');
+    expect(optionReaches('spray-now', { ...YOUNG_CITRUS, softFlush: false })).toContain('no larva inside');
+    expect(optionReaches('spray-now', ROSE)).toContain('still sound');
+    expect(optionReaches('leave', HEDGE)).toBeNull();
+    for (const option of ['by-hand', 'spray-now', 'spray-in-window', 'winter-spray', 'drench', 'arborist', 'cut-back'] as const) expect(OPTION_CAUTIONS[option]!.length).toBeGreaterThan(20);
   });
 
   test('what nobody has said is told as missing', () => {

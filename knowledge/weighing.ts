@@ -17,6 +17,40 @@ const isVedaliaHome = (facts: WeighFacts) => facts.group === 'giant';
 const suckers = (facts: WeighFacts) => facts.group === 'sap-sucker' || facts.group === 'mite';
 const FEW_MINED = 1 / 3;
 
+/** What an option reaches of what is there now, in plain words; null where it reaches nothing itself. */
+export function optionReaches(option: OptionId, facts: WeighFacts): string | null {
+  switch (option) {
+    case 'by-hand': return 'whatever is cut, wiped, brushed or pinched, at any stage';
+    case 'wait-for-helpers': return 'young and soft bodies, over weeks; covers with a hole are done';
+    case 'spray-now': return sprayReaches(facts);
+    case 'spray-in-window': return 'nothing today; crawlers for as long as they are out and soft';
+    case 'winter-spray': return facts.targetId === 'peach-leaf-curl' ? 'spores on buds and bark; no leaf that is out' : 'settled young on bare wood, eggs in part; no grown armored females';
+    case 'drench': return 'what drinks sap, weeks later; no eggs';
+    case 'cut-back': return 'all that sits on what is cut; crawlers that walked off are missed';
+    case 'deal-with-source': return 'what would walk or blow over next';
+    default: return null;
+  }
+}
+
+function sprayReaches(facts: WeighFacts): string {
+  if (facts.group === 'fungus' || facts.group === 'bacterium') return 'leaves that are still sound; what is infected stays so';
+  if (facts.group === 'leaf-miner') return facts.softFlush ? 'moths that lay, and eggs on soft leaves; larvae inside only by what goes through the leaf' : 'adults on the leaves; no larva inside';
+  if (facts.allStagesSeen) return 'crawlers and young of today; no eggs, no grown covers';
+  if (scale(facts)) return facts.window === 'open' ? 'crawlers that are out and those just settled; no eggs, no grown covers' : 'soft young that sit in the open; no eggs';
+  return 'all that is wetted, eggs in part';
+}
+
+/** What to heed with an option, once and short; null where nothing needs it. */
+export const OPTION_CAUTIONS: Readonly<Partial<Record<OptionId, string>>> = {
+  'by-hand': 'From the ground, no ladders. What comes off goes into the bin, not on the heap.',
+  'spray-now': 'The label first. The bench looks at bees, bloom, heat, harvest, reach and what was sprayed before.',
+  'spray-in-window': 'The label first. The bench looks at bees, bloom, heat, harvest, reach and what was sprayed before.',
+  'winter-spray': 'Not before a frost, nor on wood that has not hardened; the label first.',
+  drench: 'Licensed hands only in many places; pollen, nectar and honeydew carry it.',
+  arborist: 'What is out of reach from the ground is not for a ladder with a sprayer.',
+  'cut-back': 'Only kinds that come again from old wood; watch the new growth closely.',
+};
+
 /** Options, what they are called and what they mean, in plain words. */
 export const WEIGH_OPTIONS: Readonly<Record<OptionId, { readonly name: string; readonly how: string }>> = {
   'name-first': { name: 'Name it first', how: 'A few checks with a lens and a knife: what works on one group may do nothing to another.' },

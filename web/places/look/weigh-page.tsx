@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { isScaleGroup, makesHoneydew } from '#core/identify';
 import type { OptionId, WeighedOption, WeighFacts, WeighRule } from '#core/decide';
-import { inSentence, WEIGH_OPTIONS } from '#knowledge';
+import { inSentence, OPTION_CAUTIONS, optionReaches, WEIGH_OPTIONS } from '#knowledge';
 import type { WeighAnswer } from '#server/answers/weigh-answer';
 import type { WatchPicture } from '#server/answers/watch-picture';
 import { useWatch } from '../../api/queries.ts';
@@ -33,7 +33,7 @@ function Weighing({ picture }: { picture: WatchPicture }) {
           </PageHead>
           <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_340px]">
             <div className="min-w-0 flex flex-col gap-4">
-              <section aria-label="Options"><ol className="flex flex-col gap-3">{answer.weighed.options.map((option, i) => <li key={option.option}><Option rank={i + 1} option={option} watchId={picture.watch.id} /></li>)}</ol></section>
+              <section aria-label="Options"><ol className="flex flex-col gap-3">{answer.weighed.options.map((option, i) => <li key={option.option}><Option rank={i + 1} option={option} facts={answer.facts} watchId={picture.watch.id} /></li>)}</ol></section>
               {answer.weighed.refused.length > 0 && (
                 <section aria-label="Not now, and why">
                   <h2 className="mb-2">Not now, and why</h2>
@@ -45,6 +45,7 @@ function Weighing({ picture }: { picture: WatchPicture }) {
             </div>
             <aside className="flex flex-col gap-4">
               <Known facts={answer.facts} picture={picture} />
+              {answer.weighed.missing.length > 0 && <p className="sheet p-4 text-[0.93rem]"><b className="font-semibold">Not known, and could change it:</b> {answer.weighed.missing.map((fact) => MISSING_WORDS[fact] ?? fact).join(', ')}.</p>}
               <section aria-label="What you see" className="sheet p-4 flex flex-col gap-4">
                 <h2>What you see</h2>
                 {questionsFor(answer.facts).map((question) => (
@@ -79,8 +80,9 @@ const GO_TO: Readonly<Partial<Record<OptionId, (watchId: string) => readonly [to
   'wait-for-helpers': (id) => [`/look/${id}/count`, 'Count them'], 'by-hand': (id) => [`/look/${id}/hand`, 'How, and log it'],
 };
 
-function Option({ rank, option: { option, rules, effortHours }, watchId }: { rank: number; option: WeighedOption; watchId: string }) {
+function Option({ rank, option: { option, rules, effortHours }, facts, watchId }: { rank: number; option: WeighedOption; facts: WeighFacts; watchId: string }) {
   const text = WEIGH_OPTIONS[option];
+  const reaches = optionReaches(option, facts);
   const go = GO_TO[option]?.(watchId);
   return (
     <article className={`sheet p-4 ${rank === 1 ? 'border-2 border-primary' : ''}`}>
@@ -91,6 +93,8 @@ function Option({ rank, option: { option, rules, effortHours }, watchId }: { ran
         </div>
         {go && <Link className={`btn btn-sm shrink-0 ${rank === 1 ? 'btn-primary' : ''}`} to={go[0]}>{go[1]}</Link>}
       </div>
+      {reaches && <p className="text-[0.93rem] mt-1"><span className="soft">Reaches</span> {reaches}.</p>}
+      {OPTION_CAUTIONS[option] && <p className="text-[0.93rem]"><span className="soft">Mind:</span> {OPTION_CAUTIONS[option]}</p>}
       <p className="soft text-sm mt-1">{effortHours > 0 ? `About ${significant(effortHours, effortHours < 1 ? 2 : 1)} h (rule of thumb, grade C)` : 'No work'}</p>
       <details className="mt-1" open={rank === 1}><summary className="link-husk list-none inline-block text-sm">What speaks for and against</summary><Reasons rules={rules} /></details>
     </article>
@@ -100,6 +104,8 @@ function Option({ rank, option: { option, rules, effortHours }, watchId }: { ran
 function Reasons({ rules }: { rules: readonly WeighRule[] }) {
   return <ul className="text-[0.93rem] mt-1 flex flex-col gap-1">{rules.map((rule) => <li key={rule.id}><span className="tag mr-1">{rule.weight === 'refuse' ? 'no' : rule.weight > 0 ? 'for' : 'against'}</span>{rule.says} <GradeMark grade={rule.grade} /></li>)}</ul>;
 }
+
+const MISSING_WORDS: Readonly<Partial<Record<keyof WeighFacts, string>>> = { life: 'whether it is alive', level: 'how much there is', helpersSeen: 'whether helpers are at work', beesAtHoneydew: 'whether bees gather honeydew', hot: 'the heat of the next days', thirsty: 'whether it is short of water' };
 
 const WINDOW_WORDS: Readonly<Record<WeighFacts['window'], string>> = { open: 'open', soon: 'opens within three weeks', later: 'later this season', over: 'over for this season', none: 'no published window' };
 

@@ -51,7 +51,10 @@ function PassphraseForm({ isSet }: { isSet: boolean }) {
   const change = (key: keyof typeof typed) => (event: { target: { value: string } }) => { setTyped({ ...typed, [key]: event.target.value }); setDiffers(false); };
   const save = () => {
     if (typed.passphrase !== typed.again) return setDiffers(true);
-    set.mutate({ passphrase: typed.passphrase, current: typed.current }, { onSuccess: () => { setTyped({ passphrase: '', again: '', current: '' }); say(isSet ? 'The passphrase is changed; other devices have to say it again.' : 'The passphrase is set.'); } });
+    set.mutateAsync({ passphrase: typed.passphrase, current: typed.current }).then(() => {
+      setTyped({ passphrase: '', again: '', current: '' });
+      say(isSet ? 'The passphrase is changed; other devices have to say it again.' : 'The passphrase is set.');
+    }, () => undefined);
     return undefined;
   };
   const problem = (set.error ?? remove.error) instanceof ApiProblem && messages.size === 0 ? (set.error ?? remove.error)!.message : null;
@@ -66,7 +69,7 @@ function PassphraseForm({ isSet }: { isSet: boolean }) {
       {problem && <p role="alert" className="text-error font-semibold">{problem}</p>}
       <div className="flex flex-wrap gap-3">
         <button type="submit" className="btn btn-primary" disabled={set.isPending}>{isSet ? 'Change it' : 'Set it'}</button>
-        {isSet && <button type="button" className="btn" disabled={remove.isPending} onClick={() => remove.mutate(typed.current, { onSuccess: () => say('The passphrase is gone; only this computer can come in.') })}>Do without one</button>}
+        {isSet && <button type="button" className="btn" disabled={remove.isPending} onClick={() => void remove.mutateAsync(typed.current).then(() => say('The passphrase is gone; only this computer can come in.'), () => undefined)}>Do without one</button>}
       </div>
       <p className="soft text-sm">It is kept as a scrypt hash only. If it is lost, set a new one at this computer: docs/running.md says how.</p>
     </form>

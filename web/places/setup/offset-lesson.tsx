@@ -4,6 +4,7 @@ import { ApiProblem } from '../../api/client.ts';
 import { newId } from '../../api/new-id.ts';
 import { useGarden } from '../../api/queries.ts';
 import { useOffset, usePutPair, useRemovePair } from '../../api/weather.ts';
+import { useTakeOut } from '../../parts/use-take-out.ts';
 import { Field } from '../../parts/field.tsx';
 import { Answered } from '../../parts/page.tsx';
 import { showDate } from '../../show/dates.ts';
@@ -16,7 +17,7 @@ export function OffsetLesson({ placeId, onLearned }: { placeId: string; onLearne
 
 function Lesson({ placeId, learned, onLearned }: { placeId: string; learned: OffsetLearned; onLearned: (minC: number, maxC: number) => void }) {
   const show = useShow();
-  const remove = useRemovePair();
+  const takeOut = useTakeOut(useRemovePair(), usePutPair(), 'The day was taken out.');
   const { pairs, offset } = learned;
   const perDegree = show.temperatureUnit === '°F' ? 1.8 : 1;
   const degrees = (valueC: number) => (Math.round(valueC * perDegree * 10) / 10).toFixed(1);
@@ -26,7 +27,7 @@ function Lesson({ placeId, learned, onLearned }: { placeId: string; learned: Off
       <ul className="flex flex-col gap-1 empty:hidden">
         {pairs.map((pair) => (
           <li key={pair.id} className="flex flex-wrap gap-2 items-center">{showDate(pair.on)}: {show.temperature(pair.lowC)} to {show.temperature(pair.highC)}{pair.stationMinC === null || pair.stationMaxC === null ? ' (its station has no reading that day)' : `, the station ${show.temperature(pair.stationMinC)} to ${show.temperature(pair.stationMaxC)}`}
-            <button type="button" className="link-husk" onClick={() => remove.mutate(pair)}>take out</button></li>
+            <button type="button" className="link-husk" onClick={() => takeOut({ id: pair.id, placeId, on: pair.on, lowC: pair.lowC, highC: pair.highC })}>take out</button></li>
         ))}
       </ul>
       <NewPair placeId={placeId} />

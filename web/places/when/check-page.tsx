@@ -3,6 +3,7 @@ import type { StationCheck } from '#server/answers/station-check';
 import type { StationSummary } from '#server/store/weather-store';
 import { newId } from '../../api/new-id.ts';
 import { usePutFix, useRemoveFix, useStationCheck } from '../../api/weather.ts';
+import { useTakeOut } from '../../parts/use-take-out.ts';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
 import { showFullDate } from '../../show/dates.ts';
@@ -66,7 +67,7 @@ function Doubts({ stationId, doubts }: { stationId: string; doubts: readonly Dou
 }
 
 function Fixes({ check }: { check: StationCheck }) {
-  const remove = useRemoveFix();
+  const takeBack = useTakeOut(useRemoveFix(), usePutFix(), 'Taken back: the days stand as they came.');
   return (
     <section aria-label="Decided">
       <h2 className="mb-2">{check.fixes.length === 0 ? 'Nothing was decided' : 'Decided'}</h2>
@@ -74,7 +75,7 @@ function Fixes({ check }: { check: StationCheck }) {
         {check.fixes.map((fix) => (
           <li key={fix.id} className="p-4 flex flex-wrap gap-3 justify-between items-center">
             <span><b className="font-semibold">{fix.kind === 'leave-out' ? 'Left out' : 'Turned from °F'}</b><span className="soft block text-sm">{fix.why}</span></span>
-            <button type="button" className="btn btn-sm" onClick={() => remove.mutate(fix)}>Take back</button>
+            <button type="button" className="btn btn-sm" onClick={() => takeBack(fix)}>Take back</button>
           </li>
         ))}
       </ul>

@@ -27,7 +27,7 @@ export function ClockStartForm({ picture }: { picture: WatchPicture }) {
   const [value, setValue] = useState(kept?.startValue ?? '');
   const error = put.error instanceof ApiProblem ? put.error.errors[0]?.message : put.error?.message;
   const save = () => {
-    if (kind === 'published') return kept ? remove.mutate({ id }, { onSuccess: () => say('The clock starts as the figures say.') }) : undefined;
+    if (kind === 'published') return kept ? remove.mutate({ id }, { onSuccess: () => say('The clock starts as the figures say.', () => put.mutate(kept)) }) : undefined;
     put.mutate({ id, startKind: kind, startValue: kind === 'date' || kind === 'stage' ? value : null }, { onSuccess: () => say('The clock starts as you chose.', kept ? () => put.mutate(kept) : () => remove.mutate({ id })) });
   };
   return (

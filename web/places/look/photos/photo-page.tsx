@@ -125,14 +125,16 @@ function Counts({ photo, spots, scale }: { photo: Photo; spots: PhotoRecord['spo
 function NoteAndRemove({ photo, note: kept, onNote }: { photo: Photo; note: string; onNote: (note: string) => void }) {
   const navigate = useNavigate();
   const remove = useRemovePhoto();
+  const { say } = useNotices();
   const [note, setNote] = useState(kept);
-  const [sure, setSure] = useState(false);
+  const throwAway = () => void remove.mutateAsync(photo).then(
+    (putBack) => { say('The photo was thrown away.', () => void putBack()); void navigate(`/look/${photo.watchId}`); },
+    (error: Error) => say(error.message),
+  );
   return (
     <section aria-label="Note" className="sheet p-4 flex flex-col gap-3">
       <Field label="Note"><textarea className="textarea w-full" rows={3} maxLength={2000} value={note} onChange={(event) => setNote(event.target.value)} onBlur={() => { if (note !== kept) onNote(note); }} /></Field>
-      {sure
-        ? <p>It cannot be brought back. <button type="button" className="btn btn-sm btn-error" onClick={() => remove.mutate(photo, { onSuccess: () => void navigate(`/look/${photo.watchId}`) })}>Throw the photo away</button> <button type="button" className="btn btn-sm" onClick={() => setSure(false)}>Keep it</button></p>
-        : <button type="button" className="link-husk self-start min-h-11" onClick={() => setSure(true)}>Throw the photo away</button>}
+      <button type="button" className="link-husk self-start min-h-11" disabled={remove.isPending} onClick={throwAway}>Throw the photo away</button>
     </section>
   );
 }
