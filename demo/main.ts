@@ -26,7 +26,7 @@ async function main(): Promise<void> {
   const logError = (error: unknown) => log.error(error);
   const weatherFolder = watchedFolder(store, clock, join(folder, 'weather-in'), logError);
   weatherFolder.start();
-  const running = openRunning({ store, clock, data: folder, port: Number(process.env.PORT ?? 4173), log });
+  const running = openRunning({ store, clock, data: folder, port: Number(process.env.PORT ?? 4173), log, daily: false });
   const app = createApp(
     { store, clock, demo: true, weatherFolder, ...running.parts, onStep: (from, to) => passDays(store, sources, weatherFolder, from, to) },
     join(root, 'dist/web'), logError);

@@ -117,6 +117,13 @@ test('another name in Host, and another site\'s page, are refused', async () => 
   const change = (headers: Record<string, string>) => ask('/clock/step', { method: 'POST', body: { days: 1 }, headers: { host: 'localhost:4173', ...headers } });
   for (const origin of ['https://evil.example', 'null', 'http://localhost:9999', 'nonsense']) expect((await change({ origin })).status).toBe(403);
   for (const site of ['cross-site', 'same-site']) expect((await change({ 'sec-fetch-site': site })).status).toBe(403);
+  process.env.OWN_NAMES = 'garden.example, apples.example';
+  try {
+    expect((await ask('/health', { headers: { host: 'apples.example:4174' } })).status).toBe(200);
+    expect((await ask('/health', { headers: { host: 'pears.example' } })).status).toBe(421);
+  } finally {
+    delete process.env.OWN_NAMES;
+  }
   // Its own page may ask; this garden's day is just not one that moves.
   expect((await change({ origin: 'http://localhost:4173', 'sec-fetch-site': 'same-origin' })).status).toBe(409);
 });

@@ -25,7 +25,7 @@ async function main(): Promise<void> {
   const logError = (error: unknown) => log.error(withoutContent(error));
   const weatherFolder = watchedFolder(store, clock, process.env.WEATHER_FOLDER ?? join(data, 'weather-in'), logError);
   weatherFolder.start();
-  const running = openRunning({ store, clock, data, port, log });
+  const running = openRunning({ store, clock, data, port, log, daily: true });
   const app = createApp({ store, clock, demo: false, weatherFolder, ...running.parts }, join(root, 'dist/web'), logError, (entry) => log.debug(entry));
   await running.serve(app);
   const { address } = await listen(app, { close: async () => { await running.close(); await weatherFolder.close(); store.close(); } }, host, port);

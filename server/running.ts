@@ -1,3 +1,4 @@
+import { rmSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Hono } from 'hono';
 import type { Logger } from 'pino';
@@ -27,26 +28,31 @@ interface RunningParts {
   readonly data: string;
   readonly port: number;
   readonly log: Pick<Logger, 'info' | 'error'>;
+  /** A made-up garden needs no backup a day. */
+  readonly daily: boolean;
 }
 
 /** What a started program has and a test does not need: the door on the home network and the daily backup. */
 export interface Running {
   readonly parts: Required<Pick<AppParts, 'network' | 'backups'>>;
-  /** Tells what to serve there, and opens it again as it was left. */
+  /** Tells what to serve there, opens it again as it was left, and begins the daily backups. */
   serve(app: Pick<Hono, 'fetch'>): Promise<void>;
   close(): Promise<void>;
 }
 
-export function openRunning({ store, clock, data, port, log }: RunningParts): Running {
+export function openRunning({ store, clock, data, port, log, daily }: RunningParts): Running {
+  const work = join(data, 'work');
+  // What a program that was cut off had unpacked.
+  rmSync(work, { recursive: true, force: true });
   const door = homeNetwork({ port: Number(process.env.HOME_PORT ?? (port === 0 ? 0 : port + 1)), folder: join(data, 'tls'), certFile: process.env.TLS_CERT, keyFile: process.env.TLS_KEY });
-  const backups: BackupKeeper = backupKeeper(store, clock, { folder: process.env.BACKUP_FOLDER ?? join(data, 'backups'), work: join(data, 'work') });
+  const backups: BackupKeeper = backupKeeper(store, clock, { folder: process.env.BACKUP_FOLDER ?? join(data, 'backups'), work });
   let served: Pick<Hono, 'fetch'> | null = null;
   const openAgain = (https: boolean) => (served ? door.open(served, https) : Promise.reject(new Error('it is still starting')));
   return {
     parts: { network: { state: door.state, close: door.close, openAgain }, backups },
     async serve(app) {
       served = app;
-      backups.startDaily((error) => log.error({ err: error instanceof Error ? error.message : 'unknown' }, 'the daily backup failed'));
+      if (daily) backups.startDaily((error) => log.error({ err: error instanceof Error ? error.message : 'unknown' }, 'the daily backup failed'));
       const left = store.meta(NETWORK_KEY);
       if (!left) return;
       const opened = await openAgain(left === 'https').catch((error: Error) => { log.error({ err: error.message }, 'could not listen on the home network'); return null; });

@@ -1,7 +1,9 @@
-import { lazy, Suspense } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { lazy, Suspense, useEffect } from 'react';
 import { Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import { useDoor } from './api/door.ts';
 import { useGarden } from './api/queries.ts';
+import { forgetKeptAnswers } from './outbox/kept-answers.ts';
 import { WaitingBadge } from './outbox/waiting-badge.tsx';
 import { NoticesProvider } from './parts/notices.tsx';
 import { Answered } from './parts/page.tsx';
@@ -127,6 +129,12 @@ function Frame() {
 }
 
 function Locked() {
+  const client = useQueryClient();
+  // Who is outside keeps no answers about the garden; what was entered here and not yet sent stays.
+  useEffect(() => {
+    client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'door' });
+    void forgetKeptAnswers();
+  }, [client]);
   return (
     <>
       <ClosedHeader />

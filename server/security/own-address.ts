@@ -5,10 +5,11 @@ export function homeAddresses(): string[] {
   return Object.values(networkInterfaces()).flatMap((all) => all ?? []).filter(({ family, internal }) => family === 'IPv4' && !internal).map(({ address }) => address);
 }
 
-/** Names this computer answers to; anything else in a Host header comes from a page that pretends to be here. */
+/** Names this computer answers to, with those given it in OWN_NAMES; anything else in a Host header comes from a page that pretends to be here. */
 export function ownNames(): ReadonlySet<string> {
   const name = hostname().toLowerCase();
-  return new Set(['localhost', '127.0.0.1', '[::1]', name, `${name}.local`, ...homeAddresses()]);
+  const given = (process.env.OWN_NAMES ?? '').toLowerCase().split(/[\s,]+/).filter(Boolean);
+  return new Set(['localhost', '127.0.0.1', '[::1]', name, `${name}.local`, ...homeAddresses(), ...given]);
 }
 
 export const isLoopback = (host: string) => host === 'localhost' || host === '::1' || /^127\./.test(host);
