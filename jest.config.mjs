@@ -1,5 +1,7 @@
 export default {
   testEnvironment: 'node',
+  // A slow machine is no fault of what is tested.
+  testTimeout: 30_000,
   roots: ['<rootDir>/core', '<rootDir>/knowledge', '<rootDir>/server', '<rootDir>/web', '<rootDir>/demo'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],

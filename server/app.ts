@@ -45,6 +45,7 @@ export type Api = ReturnType<typeof api>;
 export function createApp(parts: AppParts, webFolder: string | null, logError: (error: unknown) => void, logRequest?: (entry: RequestEntry) => void) {
   const app = new Hono();
   if (logRequest) app.use(requestLog(logRequest));
+  app.use(asErrors);
   app.use(strictHeaders());
   app.use(rightHost());
   app.use('/api/*', rightOrigin());
@@ -63,6 +64,17 @@ export function createApp(parts: AppParts, webFolder: string | null, logError: (
   app.onError((error, c) => problemResponse(c, asProblem(error, logError)));
   return app;
 }
+
+/** Whatever is thrown becomes an error the answers know: drivers may throw things of another make, which would pass by. */
+const asErrors: MiddlewareHandler = async (_, next) => {
+  try {
+    await next();
+  } catch (thrown) {
+    if (thrown instanceof Error) throw thrown;
+    const { message, code } = thrown as { message?: unknown; code?: unknown };
+    throw Object.assign(new Error(String(message ?? thrown)), { code });
+  }
+};
 
 /** One request for the log: which kind, how it ended, how long it took; never which record. */
 export interface RequestEntry {

@@ -61,7 +61,7 @@ describe('once a passphrase is set', () => {
     expect((await ask('/garden', { cookie })).status).toBe(401);
     await shut({ cookie });
     for (const at of ['/health', '/door']) expect(await (await ask(at)).text()).not.toMatch(/Fallow|hedge/i);
-  }, 60_000);
+  }, 180_000);
 
   test('logging in gives a new secret each time, strictly kept; logging out ends it; another device\'s secret is its own', async () => {
     const first = await setPassphrase();

@@ -9,8 +9,8 @@ import { nameInHost, ownNames } from './own-address.ts';
 export const COOKIE = 'juglans';
 export const PASSPHRASE_KEY = 'passphrase';
 
-/** Sets what a browser may do with our pages: nothing from elsewhere, no script within the page, no frame around it. */
-export const strictHeaders = () => secureHeaders({
+/** What a browser may do with our pages: nothing from elsewhere, no script within the page, no frame around it. */
+const setHeaders = secureHeaders({
   contentSecurityPolicy: {
     defaultSrc: ["'none'"], scriptSrc: ["'self'"], styleSrc: ["'self'"], imgSrc: ["'self'", 'blob:', 'data:'], fontSrc: ["'self'"], connectSrc: ["'self'"], workerSrc: ["'self'"], manifestSrc: ["'self'"],
     baseUri: ["'none'"], formAction: ["'self'"], frameAncestors: ["'none'"], objectSrc: ["'none'"],
@@ -20,6 +20,20 @@ export const strictHeaders = () => secureHeaders({
   // A certificate made here is trusted by nobody else: a browser must not be told to insist on it.
   strictTransportSecurity: false,
 });
+
+/** Sets them on every answer; one that brought a policy of its own, stricter still, keeps it. */
+export function strictHeaders(): MiddlewareHandler {
+  return async (c, next) => {
+    let own: string | null = null;
+    await setHeaders(c, async () => {
+      await next();
+      own = c.res.headers.get(POLICY);
+    });
+    if (own !== null) c.res.headers.set(POLICY, own);
+  };
+}
+
+const POLICY = 'content-security-policy';
 
 /** Refuses requests that reached us under another name (DNS rebinding). */
 export function rightHost(): MiddlewareHandler {

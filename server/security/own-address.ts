@@ -16,6 +16,6 @@ export const isLoopback = (host: string) => host === 'localhost' || host === '::
 
 /** The name in a Host header, without its port; null when there is none. */
 export function nameInHost(host: string | undefined): string | null {
-  const found = /^(\[[0-9a-f:]+\]|[a-z0-9.-]+)(?::\d{1,5})?$/i.exec(host ?? '');
+  const found = /^(\[[0-9a-f:]+\]|[a-z0-9._-]+)(?::\d{1,5})?$/i.exec(host ?? '');
   return found ? found[1]!.toLowerCase() : null;
 }

@@ -85,7 +85,7 @@ describe('when the disk says no', () => {
     const openDoor = start({ HOST: '0.0.0.0' });
     expect(openDoor.status).toBe(1);
     expect(openDoor.stderr).toContain('no passphrase is set');
-  }, 60_000);
+  }, 180_000);
 });
 
 describe('upgrades', () => {
