@@ -104,7 +104,9 @@ test('a trap is hung, read and its gap told; growth is logged and minded at the 
   await diary.getByRole('button', { name: 'Log it' }).click();
   await expect(diary).toContainText('29 May: first flowers open');
   await page.goto(`${demo.address}/mix?watch=${HEDGE}`);
-  await expect(page.getByText('It is logged as in bloom.')).toBeVisible();
+  await expect(page.getByText('No line on your shelf fits today.')).toBeVisible();
+  await page.getByText('lines that are not for this').click();
+  await expect(page.getByText('It is in bloom that bees visit.').first()).toBeVisible();
 });
 
 test('a leaf in a photo is measured, its mask adjusted, and written to the count', async ({ page, demo }) => {
