@@ -45,7 +45,7 @@ function Weighing({ picture }: { picture: WatchPicture }) {
             </div>
             <aside className="flex flex-col gap-4">
               <Known facts={answer.facts} picture={picture} />
-              {answer.weighed.missing.length > 0 && <p className="sheet p-4 text-[0.93rem]"><b className="font-semibold">Not known, and could change it:</b> {answer.weighed.missing.map((fact) => MISSING_WORDS[fact] ?? fact).join(', ')}.</p>}
+              <Missing answer={answer} />
               <section aria-label="What you see" className="sheet p-4 flex flex-col gap-4">
                 <h2>What you see</h2>
                 {questionsFor(answer.facts).map((question) => (
@@ -106,6 +106,14 @@ function Reasons({ rules }: { rules: readonly WeighRule[] }) {
 }
 
 const MISSING_WORDS: Readonly<Partial<Record<keyof WeighFacts, string>>> = { life: 'whether it is alive', level: 'how much there is', helpersSeen: 'whether helpers are at work', beesAtHoneydew: 'whether bees gather honeydew', hot: 'the heat of the next days', thirsty: 'whether it is short of water' };
+
+/** What nobody has said, as far as it could matter for this trouble. */
+function Missing({ answer: { weighed, facts } }: { answer: WeighAnswer }) {
+  const asked: readonly string[] = questionsFor(facts);
+  const missing = weighed.missing.filter((fact) => !(fact in QUESTION_WORDS) || asked.includes(fact));
+  if (missing.length === 0) return null;
+  return <p className="sheet p-4 text-[0.93rem]"><b className="font-semibold">Not known, and could change it:</b> {missing.map((fact) => MISSING_WORDS[fact] ?? fact).join(', ')}.</p>;
+}
 
 const WINDOW_WORDS: Readonly<Record<WeighFacts['window'], string>> = { open: 'open', soon: 'opens within three weeks', later: 'later this season', over: 'over for this season', none: 'no published window' };
 
