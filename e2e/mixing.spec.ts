@@ -71,7 +71,10 @@ test('one tank for two plants, two products in it, and what may never meet', asy
   await put(3, 'Lime sulfur', 'lime-sulfur');
   await put(4, 'Acid conditioner', 'acid');
   await page.goto(`${demo.address}/mix?watch=${HEDGE}`);
-  await page.getByLabel('Apple by the gate, San Jose scale').check();
+  // The choice goes through the address, which takes a moment.
+  const apple = page.getByLabel('Apple by the gate, San Jose scale');
+  await apple.click();
+  await expect(apple).toBeChecked();
   await expect(page).toHaveURL(/watch=.*watch=/);
   await page.getByRole('radio', { name: /Horticultural oil, all seasons/ }).check();
   const more = page.getByLabel('Anything else in the same tank?');
