@@ -15,25 +15,7 @@ const COLUMNS = [
 
 /** What each column holds; what the file itself does not settle is asked. */
 export function MappingForm({ table, guess, mapping, onMapping }: MappingFormProps) {
-  return (
-    <section aria-label="The columns">
-      <h2 className="mb-2">The columns</h2>
-      <div className="sheet p-4 grid gap-4">
-        <div className="grid gap-4 grid-cols-2 md:grid-cols-5">
-          {COLUMNS.map(({ key, label, needed }) => (
-            <Field key={key} label={label} error={needed && mapping[key] === null ? 'choose the column' : undefined}>
-              <select className="select w-full" value={mapping[key] ?? ''} onChange={(event) => onMapping({ ...mapping, [key]: event.target.value === '' ? null : Number(event.target.value) })}>
-                <option value="">{needed ? 'choose…' : 'none'}</option>
-                {table.header.map((name, i) => <option key={i} value={i}>{name || `column ${i + 1}`}</option>)}
-              </select>
-            </Field>
-          ))}
-        </div>
-        <UnitChoices guess={guess} mapping={mapping} onMapping={onMapping} />
-        <FirstRows table={table} />
-      </div>
-    </section>
-  );
+  return <Columns title="The columns" table={table} columns={COLUMNS} guess={guess} mapping={mapping} onMapping={onMapping} />;
 }
 
 interface HourlyMappingFormProps {
@@ -50,15 +32,29 @@ const HOURLY_COLUMNS = [
 
 /** The same for a logger's table, a line an hour. */
 export function HourlyMappingForm({ table, guess, mapping, onMapping }: HourlyMappingFormProps) {
+  return <Columns title="A logger's hours: the columns" table={table} columns={HOURLY_COLUMNS} guess={guess} mapping={mapping} onMapping={onMapping} />;
+}
+
+interface ColumnsProps<Key extends string, Mapping> {
+  readonly title: string;
+  readonly table: TextTable;
+  readonly columns: readonly { readonly key: Key; readonly label: string; readonly needed: boolean }[];
+  readonly guess: Units;
+  readonly mapping: Mapping;
+  readonly onMapping: (mapping: Mapping) => void;
+}
+
+/** A column for each thing that is read, then units, then the first rows to compare. */
+function Columns<Key extends string, Mapping extends Units & Readonly<Record<Key, number | null>>>({ title, table, columns, guess, mapping, onMapping }: ColumnsProps<Key, Mapping>) {
   return (
     <section aria-label="The columns">
-      <h2 className="mb-2">A logger's hours: the columns</h2>
+      <h2 className="mb-2">{title}</h2>
       <div className="sheet p-4 grid gap-4">
         <div className="grid gap-4 grid-cols-2 md:grid-cols-5">
-          {HOURLY_COLUMNS.map(({ key, label, needed }) => (
-            <Field key={key} label={label}>
+          {columns.map(({ key, label, needed }) => (
+            <Field key={key} label={label} error={needed && mapping[key] === null ? 'choose the column' : undefined}>
               <select className="select w-full" value={mapping[key] ?? ''} onChange={(event) => onMapping({ ...mapping, [key]: event.target.value === '' ? null : Number(event.target.value) })}>
-                {!needed && <option value="">none</option>}
+                {(!needed || mapping[key] === null) && <option value="">{needed ? 'choose…' : 'none'}</option>}
                 {table.header.map((name, i) => <option key={i} value={i}>{name || `column ${i + 1}`}</option>)}
               </select>
             </Field>
