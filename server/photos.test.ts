@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { v7 } from 'uuid';
 import { blankPlant } from '#core/records';
 import { createApp } from './app.ts';
+import type { ProblemBody } from './problem.ts';
 import { openStore, type Store } from './store/store.ts';
 
 /** Eight pixels by six, green. */
@@ -82,10 +83,19 @@ test.each<[string, Uint8Array | null, string]>([
 
 test('the words with a picture are checked as any record is', async () => {
   const id = v7();
-  const statuses = await Promise.all([
-    upload(id, JPEG, '{'), upload(id, JPEG, record(v7())), upload(id, JPEG, record(id, { watchId: v7() })), upload(id, JPEG, record(id, { takenOn: '2026-05-21' })),
-    upload(id, JPEG, record(id, { spots: [{ kind: 'hole', x: 1.5, y: 0 }] })), upload(id, JPEG, record(id, { scale: { fromX: 0, fromY: 0, toX: 0, toY: 0, lengthMm: 5 } })),
-  ].map((sent) => sent.then((response) => response.status)));
-  expect(statuses).toEqual([400, 422, 422, 422, 422, 422]);
-  expect((await app.request(`/api/photos/${id}/image`, { method: 'PUT', body: 'not a form', headers: { 'content-type': 'multipart/form-data; boundary=x' } })).status).toBeLessThan(500);
+  const before = store.writes();
+  const refusal = async (words: unknown) => {
+    const response = await upload(id, JPEG, words);
+    const { errors: fields = [] } = await response.json() as ProblemBody;
+    return [response.status, ...fields.map(({ path }) => path.join('.'))];
+  };
+  expect(await refusal('{')).toEqual([400]);
+  expect(await refusal(record(v7()))).toEqual([422, 'id']);
+  expect(await refusal(record(id, { watchId: v7() }))).toEqual([422, 'watchId']);
+  expect(await refusal(record(id, { takenOn: '2026-05-21' }))).toEqual([422, 'takenOn']);
+  expect(await refusal(record(id, { spots: [{ kind: 'hole', x: 1.5, y: 0 }] }))).toEqual([422, 'spots.0.x']);
+  expect(await refusal(record(id, { scale: { fromX: 0, fromY: 0, toX: 0, toY: 0, lengthMm: 5 } }))).toEqual([422, 'scale.toX']);
+  expect((await app.request(`/api/photos/${id}/image`, { method: 'PUT', body: 'not a form', headers: { 'content-type': 'multipart/form-data; boundary=x' } })).status).toBe(400);
+  expect(store.writes()).toBe(before);
+  expect(store.photo(id)).toBeUndefined();
 });
