@@ -210,6 +210,9 @@ describe('what is no whole, sound archive is refused and changes nothing', () =>
     await refusedBy(await zipOf({ 'records/plant_move.jsonl': Buffer.from(`${JSON.stringify(move)}\n`) }), /refer to others that are missing/);
     await refusedBy(await zipOf({ 'records/plant_move.jsonl': Buffer.from('{"id":1,"evil":2}\n') }), /parts that are not known/);
     await refusedBy(await zipOf({ 'records/station.jsonl': Buffer.from(`${JSON.stringify({ id: v7(), name: 'S', kind: 'oracle' })}\n`) }), /does not hold what such a record holds: station/);
+    const station = { id: v7(), name: 'S', kind: 'logger' };
+    const day = (date: string, more = {}) => zipOf({ 'records/station.jsonl': Buffer.from(`${JSON.stringify(station)}\n`), 'records/station_day.jsonl': Buffer.from(`${JSON.stringify({ station_id: station.id, date, min_c: 4, max_c: 9, ...more })}\n`) });
+    for (const bad of [await day('2026-02-30'), await day('2026-02-20', { max_c: 900 }), await day('2026-02-20', { hours_c: '[1]' }), await day('2026-02-20', { rain_mm: -1 })]) await refusedBy(bad, /no garden has had/);
     await refusedBy(await zipOf({ 'records/station.jsonl': Buffer.from('not json\n') }), /damaged/);
     await refusedBy(await zipOf({ 'records/session.jsonl': Buffer.from('{}\n') }), /not known/);
     await refusedBy(await zipOf({}, { rows: { plant: 3 } }), /should hold 3 rows/);

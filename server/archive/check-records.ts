@@ -1,8 +1,9 @@
 import type { z } from 'zod';
 import {
-  careRecord, clockRecord, deviceRecord, gardenRecord, growthRecord, guessRecord, handworkRecord, inspectionRecord, localAdviceRecord, moveRecord, pairedReadingRecord, photoRecord, placeRecord, plantRecord, productRecord, readingRecord, roundRecord, sampleRecord,
+  careRecord, clockRecord, deviceRecord, gardenRecord, growthRecord, guessRecord, handworkRecord, inspectionRecord, localAdviceRecord, monthlyNormals, moveRecord, pairedReadingRecord, photoRecord, placeRecord, plantRecord, productRecord, readingRecord, roundRecord, sampleRecord,
   sightingRecord, sprayerRecord, sprayRecord, stationRecord, stopRecord, tagRecord, tapeRecord, trapRecord, watchRecord, weatherFixRecord,
 } from '#core/records';
+import { COLDEST_PLAUSIBLE_C, HOTTEST_PLAUSIBLE_C } from '#core/weather';
 import { HOSTS, MATERIALS, TARGETS } from '#knowledge';
 import type { Store } from '../store/store.ts';
 import { ArchiveError } from './archive-error.ts';
@@ -34,6 +35,9 @@ export function checkRecords(store: Store): void {
   check('place', placeRecord, places);
   check('plant', plantRecord, plants);
   check('product', productRecord, products);
+  checkDays(store);
+  const normals = store.normals();
+  if (normals.length > 0) check('usual months', monthlyNormals, [{ normals }]);
   check('sprayer', sprayerRecord, store.sprayers());
   check('watch', watchRecord, watches);
   check('advice', localAdviceRecord, store.localAdvice.all());
@@ -61,4 +65,13 @@ export function checkRecords(store: Store): void {
   check('reading', readingRecord, store.readings.all());
   check('weather fix', weatherFixRecord, store.fixes.all());
   check('paired reading', pairedReadingRecord, store.pairs.all());
+}
+
+/** Days of weather are many and of one shape: looked through where they lie. */
+function checkDays({ db }: Store): void {
+  for (const table of ['station_day', 'forecast_day']) {
+    const hours = table === 'station_day' ? "OR (hours_c IS NOT NULL AND (json_type(hours_c) <> 'array' OR json_array_length(hours_c) <> 24))" : '';
+    const { n } = db.prepare(`SELECT count(*) AS n FROM ${table} WHERE date IS NOT strftime('%Y-%m-%d', date) OR min_c < ${COLDEST_PLAUSIBLE_C} OR max_c > ${HOTTEST_PLAUSIBLE_C} OR rain_mm < 0 OR wind_ms < 0 ${hours}`).get() as { n: number };
+    if (n > 0) throw new ArchiveError(`It holds ${n} days of weather that no garden has had.`);
+  }
 }
