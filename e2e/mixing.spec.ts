@@ -51,6 +51,9 @@ test('from a watch to a logged spray in few taps; what stands open is asked, an 
   await expect(oil).toContainText('855 ml left');
   await expect(oil).toContainText('West hedge, euonymus scale from 12 June 2026');
   await page.goto(`${demo.address}/mix?watch=${HEDGE}`);
+  await page.getByRole('link', { name: 'Which hours are fit for it' }).click();
+  await expect(page.getByLabel('Plant')).toHaveValue('01900000-0000-7003-8000-000000000006');
+  await page.goBack();
   await page.getByText('lines that are not for this').click();
   await expect(page.getByText('Its label leaves 14 days between uses. Not before 12 June 2026.').first()).toBeVisible();
 });

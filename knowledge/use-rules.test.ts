@@ -10,7 +10,7 @@ const materialFacts = (materialId: string) => {
 
 /** Oil on an armored scale on a hedge in leaf, out of bloom, nothing sprayed before. */
 const HEDGE: UseFacts = {
-  today: '2026-05-29', ...materialFacts('mineral-oil'), apart: [], unlabelled: false, expired: false, drench: false, line: blankLine({ id: 'l', crop: 'shrubs', rateLow: 1, rateHigh: 2 }), misfits: [],
+  today: '2026-05-29', ...materialFacts('mineral-oil'), apart: [], unlabelled: false, expired: false, drench: false, line: blankLine({ id: 'l', crop: 'shrubs', rateLow: 1, rateHigh: 2 }), amount: null, misfits: [],
   hostId: 'spindle', hostOil: 'usual', edible: false, group: 'armored', leafState: 'in-leaf', bloom: 'over', beesVisitBloom: true, honeydewMaker: false, beesAtHoneydew: null, lateSeason: false, harvestFrom: null, earlier: [], planned: [],
 };
 const before = (materialId: string, on: string, more: Partial<EarlierSpray> = {}): EarlierSpray => {
@@ -48,6 +48,7 @@ const CASES: readonly Case[] = [
   ['again after nine days of fourteen', { ...HEDGE, line: { ...HEDGE.line, intervalDays: 14 }, earlier: [same('mineral-oil', '2026-05-20')] }, 'interval', 'wait', '2026-06-03'],
   ['the third of two uses', { ...HEDGE, line: { ...HEDGE.line, usesPerYear: 2 }, earlier: [same('mineral-oil', '2026-02-20'), same('mineral-oil', '2026-04-02')] }, 'uses-a-year', 'no', '2027-01-01'],
   ['the year\'s amount gone', { ...HEDGE, line: { ...HEDGE.line, mostPerYear: 100 }, earlier: [same('mineral-oil', '2026-02-20'), same('mineral-oil', '2026-04-02')] }, 'amount-a-year', 'no', '2027-01-01'],
+  ['more than the label leaves of the year', { ...HEDGE, amount: 51, line: { ...HEDGE.line, mostPerYear: 100 }, earlier: [same('mineral-oil', '2026-04-02')] }, 'amount-a-year', 'no', '2027-01-01'],
   ['a week before picking, ten days asked', { ...HEDGE, edible: true, line: { ...HEDGE.line, daysToHarvest: 10 }, harvestFrom: '2026-06-05' }, 'days-to-harvest', 'no'],
   ['eaten, and the line silent on it', { ...HEDGE, edible: true }, 'harvest-not-said', 'care'],
   ['oil three weeks after sulfur', { ...HEDGE, earlier: [before('sulfur', '2026-05-08')] }, 'apart-from-earlier', 'wait', '2026-06-07'],
@@ -86,6 +87,7 @@ describe('may it be used', () => {
   test('what is free says so by name, and lasts no longer than its days', () => {
     expect(judgeUse(USE_RULES, HEDGE, {})).toMatchObject([{ ruleId: 'nothing-against', verdict: 'fine' }]);
     expect(worstOf(judgeUse(USE_RULES, { ...HEDGE, today: '2026-06-07', earlier: [before('sulfur', '2026-05-08')] }, {}))).toBe('fine');
+    expect(worstOf(judgeUse(USE_RULES, { ...HEDGE, amount: 50, line: { ...HEDGE.line, mostPerYear: 100 }, earlier: [same('mineral-oil', '2026-04-02'), same('mineral-oil', '2025-04-02')] }, {}))).toBe('fine');
     expect(worstOf(judgeUse(USE_RULES, { ...SPINOSAD, earlier: [before('spinosad', '2026-05-01'), before('mineral-oil', '2026-05-10'), before('spinosad', '2026-05-14')] }, {}))).toBe('fine');
   });
 

@@ -1,5 +1,5 @@
 import { addDays, type CivilDate, daysBetween, yearOf } from '#core/calendar';
-import { meeting, type Misfit, type UseFacts, useLimits, type UseRule } from '#core/materials';
+import { amountLeft, meeting, type Misfit, type UseFacts, useLimits, type UseRule } from '#core/materials';
 import { SOAP_TENDER_HOSTS, SULFUR_SHY_HOSTS } from './hosts.ts';
 import { meetingRules } from './meetings.ts';
 import { schoolFor } from './schools.ts';
@@ -102,9 +102,10 @@ export const USE_RULES: readonly UseRule[] = [
     const { usesLeft } = useLimits(facts.line, sameDays(facts), facts.today);
     return usesLeft === 0 ? { says: `The label's ${facts.line.usesPerYear} uses of this year are used up.`, until: `${yearOf(facts.today) + 1}-01-01` } : null;
   }, 'A'),
-  rule('amount-a-year', 'no', ({ line, earlier, today }) => {
-    const used = earlier.filter(({ sameProduct, on }) => sameProduct && yearOf(on) === yearOf(today)).reduce((sum, { amount }) => sum + amount, 0);
-    return line.mostPerYear !== null && used >= line.mostPerYear ? { says: `The label's amount for a year, ${line.mostPerYear} ml or g, is used up.`, until: `${yearOf(today) + 1}-01-01` } : null;
+  rule('amount-a-year', 'no', ({ line, earlier, today, amount }) => {
+    const left = amountLeft(line, earlier.filter(({ sameProduct }) => sameProduct), today);
+    if (left === null || (left > 0 && (amount ?? 0) <= left)) return null;
+    return { says: left === 0 ? `The label's amount for a year, ${line.mostPerYear} ml or g, is used up.` : `The label leaves ${Math.round(left)} ml or g of its ${line.mostPerYear} for this year.`, until: `${yearOf(today) + 1}-01-01` };
   }, 'A'),
   rule('days-to-harvest', 'no', harvest, 'A'),
   plain('harvest-not-said', 'care', 'Parts of it are eaten, and the line gives no days to harvest: only if the label names this crop.', ({ edible, line }) => edible && line.daysToHarvest === null, 'A'),

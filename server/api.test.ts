@@ -201,3 +201,45 @@ describe('bad input', () => {
     expect((await send('POST', '/clock/step', { days: 0 })).status).toBe(422);
   });
 });
+
+describe('one tank for several watches', () => {
+  const second = { ...watch, id: v7(), targetId: 'oystershell-scale' };
+  const tank = (on: string, amounts: readonly [number, number], more: Record<string, unknown> = {}) => {
+    const id = v7();
+    return { id, sprays: [watch, second].map(({ id: watchId }, i) => ({ ...spray, id: v7(), watchId, loadId: id, on, parts: [{ ...spray.parts[0]!, productAmount: amounts[i]! }], ...(i === 1 ? more : {}) })) };
+  };
+  const setUp = async (mostPerYear: number | null = null) => {
+    await send('PUT', '/garden', garden);
+    const records: [string, Record<string, unknown> & { id: string }][] = [['/stations', station], ['/places', place], ['/plants', plant], ['/watches', watch], ['/watches', second], ['/sprayers', sprayer], ['/products', { ...product, lines: [{ ...line, mostPerYear }] }]];
+    for (const [path, record] of records) expect([path, (await put(path, record)).status]).toEqual([path, 200]);
+    store.allSprays().forEach(({ id }) => store.removeSpray(id));
+  };
+
+  test('is one spray of a plant, however many of its troubles it was for; the label\'s days hold after it', async () => {
+    await setUp();
+    expect((await put('/loads', tank('2026-05-02', [10, 20]))).status).toBe(200);
+    expect(store.allSprays()).toHaveLength(2);
+    expect((await put('/loads', tank('2026-05-10', [10, 20]))).status).toBe(422);
+    expect((await put('/loads', tank('2026-05-16', [10, 20]))).status).toBe(200);
+  });
+
+  test('is kept as a whole or not at all, and taken out as a whole', async () => {
+    await setUp();
+    expect((await put('/loads', tank('2026-05-02', [10, 20], { leafState: 'dormant' }))).status).toBe(422);
+    expect(store.allSprays()).toEqual([]);
+    const kept = tank('2026-05-02', [10, 20]);
+    await put('/loads', kept);
+    expect((await send('DELETE', `/loads/${kept.id}`)).status).toBe(204);
+    expect(store.allSprays()).toEqual([]);
+    expect((await send('DELETE', `/loads/${kept.id}`)).status).toBe(404);
+  });
+
+  test('keeps the label\'s amount of a year, what is about to go on counted in', async () => {
+    await setUp(50);
+    expect((await put('/loads', tank('2026-05-02', [10, 20]))).status).toBe(200);
+    const response = await put('/loads', tank('2026-05-16', [5, 25]));
+    expect(response.status).toBe(422);
+    expect(JSON.stringify(await response.json())).toContain('leaves 20 ml or g of its 50');
+    expect((await put('/loads', tank('2026-05-16', [5, 15]))).status).toBe(200);
+  });
+});

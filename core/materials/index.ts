@@ -5,4 +5,4 @@ export { judgeUse, type Bloom, type EarlierSpray, type Finding, NOTHING_AGAINST_
 export { meeting, NOTHING_AGAINST, tankMeeting, INGREDIENTS, type Ingredient, type Meeting, type MeetingRule } from './meeting.ts';
 export { perLitre, RATE_UNIT_IDS, rateIsPer, rateMeaning, type PerLitre, type RateMeaning, type RateUnit } from './rate.ts';
 export { leftInPack, type UsedOn } from './stock.ts';
-export { useLimits, type UseLimits } from './use-limits.ts';
+export { amountLeft, useLimits, type UseLimits } from './use-limits.ts';

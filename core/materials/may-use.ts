@@ -48,6 +48,8 @@ export interface UseFacts {
   /** Goes to the roots, by trunk. */
   readonly drench: boolean;
   readonly line: Pick<LabelLine, 'intervalDays' | 'usesPerYear' | 'mostPerYear' | 'daysToHarvest' | 'hostIds'>;
+  /** ml or g of product about to go on this plant; null while nobody measured. */
+  readonly amount: number | null;
   readonly misfits: readonly Misfit[];
   readonly hostId: string;
   readonly hostOil: 'usual' | 'dormant-only' | 'test-first' | 'avoid';

@@ -1,5 +1,13 @@
 import { addDays, type CivilDate, yearOf } from '#core/calendar';
 import type { LabelLine } from './label.ts';
+import type { UsedOn } from './stock.ts';
+
+/** Product the label still leaves a plant this calendar year, ml or g; null when it sets no amount. */
+export function amountLeft(line: Pick<LabelLine, 'mostPerYear'>, used: readonly UsedOn[], today: CivilDate): number | null {
+  if (line.mostPerYear === null) return null;
+  const usedThisYear = used.filter(({ on }) => on <= today && yearOf(on) === yearOf(today)).reduce((sum, { amount }) => sum + amount, 0);
+  return Math.max(0, line.mostPerYear - usedThisYear);
+}
 
 export interface UseLimits {
   /** First day the label's interval allows the product again; null when it is free to use. */

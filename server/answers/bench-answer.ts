@@ -1,5 +1,5 @@
 import type { CivilDate } from '#core/calendar';
-import { type Finding, type Ingredient, leftInPack, type LeafState, type PlannedSpray, type Verdict, VERDICTS, worstOf } from '#core/materials';
+import { amountLeft, type Finding, type Ingredient, leftInPack, type LeafState, type PlannedSpray, type Verdict, VERDICTS, worstOf } from '#core/materials';
 import { SPRAY_SCOPES, type SprayScope, waterForPlant, waterLearned, type WaterNeed } from '#core/mix';
 import { loggedBloom, type Bloom, type LoggedLeafState } from '#core/plan';
 import type { Garden, LocalAdvice, Plant } from '#core/records';
@@ -18,6 +18,8 @@ export interface BenchLine {
   readonly lineId: string;
   readonly verdict: Verdict;
   readonly findings: readonly Finding[];
+  /** ml or g the label still leaves this plant this year; null when it sets no amount. */
+  readonly leftThisYear: number | null;
 }
 
 export interface BenchWater {
@@ -87,7 +89,7 @@ function benchWatch(store: Store, reader: SeasonReader, garden: Garden, today: C
   const scene = useScene(store, garden, reader.start, today, plant, watch, { leafState, beesAtHoneydew: asked.beesAtHoneydew, planned });
   const lines = store.products().flatMap((product) => product.lines.map((line): BenchLine => {
     const findings = judgeLine(scene, product, line);
-    return { productId: product.id, lineId: line.id, verdict: worstOf(findings), findings };
+    return { productId: product.id, lineId: line.id, verdict: worstOf(findings), findings, leftThisYear: amountLeft(line, scene.earlier.filter(({ productId }) => productId === product.id), today) };
   }));
   return {
     watchId: watch.id, plant, targetName, evergreen: hostById(plant.hostId).evergreen, leafState, guessedState: guessed.leafState, logged: guessed.logged,

@@ -2,7 +2,7 @@ import { type CivilDate, monthOf, yearOf } from '#core/calendar';
 import { makesHoneydew } from '#core/identify';
 import { type EarlierSpray, type Finding, judgeUse, type LabelLine, type LeafState, type LeafState as State, misfits, type PlannedSpray, type Product, rateIsPer, type UseFacts } from '#core/materials';
 import { loggedBloom } from '#core/plan';
-import type { Garden, Plant, Watch } from '#core/records';
+import type { Garden, Plant, SprayRecord, Watch } from '#core/records';
 import { hostById, ingredientsOf, materialById, schoolsFor, USE_RULES } from '#knowledge';
 import type { Store } from '../store/store.ts';
 
@@ -26,27 +26,36 @@ export interface UseScene {
   readonly earlier: readonly (Omit<EarlierSpray, 'sameProduct'> & { readonly productId: string })[];
 }
 
-export function useScene(store: Store, garden: Garden, seasonStart: CivilDate, today: CivilDate, plant: Plant, watch: Pick<Watch, 'group'>, told: UseTold, without: string | null = null): UseScene {
-  return { store, garden, seasonStart, today, plant, watch, told, earlier: earlierSprays(store, plant.id, today, without) };
+export function useScene(store: Store, garden: Garden, seasonStart: CivilDate, today: CivilDate, plant: Plant, watch: Pick<Watch, 'group'>, told: UseTold, itself: Pick<SprayRecord, 'id' | 'loadId'> | null = null): UseScene {
+  return { store, garden, seasonStart, today, plant, watch, told, earlier: earlierSprays(store, plant.id, today, itself) };
 }
 
-/** Every product that went on a plant up to a day, under any of its watches; one spray can be left out, to judge it by the others. */
-function earlierSprays(store: Store, plantId: string, today: CivilDate, without: string | null): UseScene['earlier'] {
-  return store.watches().filter((watch) => watch.plantId === plantId).flatMap(({ id }) => store.sprays(id)).filter(({ id, on }) => on <= today && id !== without)
-    .flatMap(({ on, parts }) => parts.map(({ productId, productAmount }) => {
+/** Every product that went on a plant up to a day, under any of its watches. What one tank did for two watches of a plant is one spray; a spray that is being judged, and its tank, stand apart. */
+function earlierSprays(store: Store, plantId: string, today: CivilDate, itself: Pick<SprayRecord, 'id' | 'loadId'> | null): UseScene['earlier'] {
+  const sprays = store.watches().filter((watch) => watch.plantId === plantId).flatMap(({ id }) => store.sprays(id))
+    .filter(({ id, loadId, on }) => on <= today && id !== itself?.id && (loadId === null || loadId !== itself?.loadId));
+  const once = new Map<string, UseScene['earlier'][number]>();
+  for (const { id, loadId, on, parts } of sprays) {
+    for (const { productId, productAmount } of parts) {
       const product = store.product(productId)!;
-      return { on, productId, productName: product.name, materialId: product.materialId, ingredients: ingredientsOf(product.materialId, product.containsOil), apart: product.apart, modeOfAction: modeOfAction(product), amount: productAmount };
-    }));
+      const key = `${loadId ?? id} ${productId}`;
+      once.set(key, {
+        on, productId, productName: product.name, materialId: product.materialId, ingredients: ingredientsOf(product.materialId, product.containsOil), apart: product.apart, modeOfAction: modeOfAction(product),
+        amount: productAmount + (once.get(key)?.amount ?? 0),
+      });
+    }
+  }
+  return [...once.values()];
 }
 
 export const modeOfAction = (product: Pick<Product, 'modeOfAction' | 'materialId'>): string => product.modeOfAction || materialById(product.materialId).modeOfAction;
 
 /** What every rule says of one label line on this plant, this day. */
-export function judgeLine(scene: UseScene, product: Product, line: LabelLine): readonly Finding[] {
-  return judgeUse(USE_RULES, factsOf(scene, product, line), schoolsFor(scene.garden, scene.plant));
+export function judgeLine(scene: UseScene, product: Product, line: LabelLine, amount: number | null = null): readonly Finding[] {
+  return judgeUse(USE_RULES, { ...factsOf(scene, product, line), amount }, schoolsFor(scene.garden, scene.plant));
 }
 
-function factsOf({ store, garden, seasonStart, today, plant, watch, told, earlier }: UseScene, product: Product, line: LabelLine): UseFacts {
+function factsOf({ store, garden, seasonStart, today, plant, watch, told, earlier }: UseScene, product: Product, line: LabelLine): Omit<UseFacts, 'amount'> {
   const host = hostById(plant.hostId);
   const material = materialById(product.materialId);
   return {

@@ -114,9 +114,9 @@ function checkAgainstRules(parts: AppParts, spray: SprayRecord, watch: Watch): v
   if (met?.tank === 'never') throw fieldProblem('parts', met.rules[0]!.says);
   if (spray.againstLabel) return;
   if (met?.tank === 'no') throw fieldProblem('parts', `not in one tank. ${met.rules[0]!.says}`);
-  const scene = useScene(store, garden, reader.start, spray.on, plant, watch, { leafState: spray.leafState, beesAtHoneydew: null, planned: [] }, spray.id);
+  const scene = useScene(store, garden, reader.start, spray.on, plant, watch, { leafState: spray.leafState, beesAtHoneydew: null, planned: [] }, spray);
   loads.forEach(({ part, product, line }, i) => {
-    const [worst] = judgeLine(scene, product, line);
+    const [worst] = judgeLine(scene, product, line, part.productAmount);
     if (['wait', 'no', 'never'].includes(worstOf([worst!]))) throw fieldProblem(`parts.${i}.lineId`, `${worst!.says} Record it as done against the label if that is what happened.`);
     if (part.rate < line.rateLow - 1e-9 || part.rate > line.rateHigh + 1e-9) throw fieldProblem(`parts.${i}.rate`, `the label line gives ${line.rateLow} to ${line.rateHigh}`);
   });

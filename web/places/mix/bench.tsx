@@ -52,11 +52,12 @@ function BenchOf({ watches, products, sprayers, garden, bench, asked, onAsk }: B
         <Scene watch={first} group={watch.group} asked={asked} onAsk={onAsk} />
         <LinePicker tank={tank} advice={bench.advice} />
         {tank.loads.length > 0 && tank.kind === 'spray' && <Amounts tank={tank} sprayers={sprayers} inLeaf={first.leafState === 'in-leaf'} />}
+        {tank.loads[0] && <p className="no-print"><Link className="link-husk" to={`/when/hours?product=${tank.loads[0].choice.product.id}&line=${tank.loads[0].choice.line.id}&plant=${first.plant.id}`}>Which hours are fit for it</Link> <span className="soft">by heat, frost, rain and wind of the next days</span></p>}
         {tank.loads.length > 0 && <CautionList tank={tank} watches={bench.watches} group={watch.group} garden={garden} />}
       </div>
       <div className="flex flex-col gap-5 lg:sticky lg:top-4 self-start">
         {tank.loads.length > 0 && <div className="no-print"><PhotoFirst watchId={watch.id} before="A spray" /></div>}
-        {tank.kind === 'spray' && <PourCard tank={tank} left={bench.left} forWhat={bench.watches.map(({ plant, targetName }) => `${plant.name}, ${inSentence(targetName)}`).join('; ')} />}
+        {tank.kind === 'spray' && <PourCard tank={tank} watches={bench.watches} left={bench.left} forWhat={bench.watches.map(({ plant, targetName }) => `${plant.name}, ${inSentence(targetName)}`).join('; ')} />}
         {tank.loads.length > 0 && tank.kind !== 'spray' && <UndilutedBench key={tank.loads[0]!.choice.line.id} tank={tank} watches={bench.watches} left={bench.left} />}
         {planned && <LogSpray key={logKey(tank, bench.watches)} tank={tank} watches={bench.watches} planned={planned} plannedMl={tank.plan?.totalSprayMl ?? tank.sprayMl} />}
         {tank.loads.length === 0 && <EmptyState title="No line on your shelf fits today."><Link className="link-husk" to="/mix/shopping">See what would</Link>, <Link className="link-husk" to="/mix/shelf">look at the shelf</Link>, or change the leaf state if it is wrong.</EmptyState>}

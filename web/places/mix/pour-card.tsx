@@ -1,6 +1,7 @@
 import { Printer } from 'lucide-react';
 import { Link } from 'react-router';
 import { costOf, mixingOrder, type FillPlan, type PartMeasure } from '#core/mix';
+import type { BenchWatch } from '#server/answers/bench-answer';
 import { significant } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';
 import { RATE_UNITS, STEP_WORDS } from './mix-words.ts';
@@ -10,10 +11,11 @@ interface PourCardProps {
   readonly tank: Tank;
   readonly left: Readonly<Record<string, number | null>>;
   readonly forWhat: string;
+  readonly watches: readonly BenchWatch[];
 }
 
 /** What goes into each fill, in what order. Made to be read at arm's length, with wet hands, or on paper. */
-export function PourCard({ tank, left, forWhat }: PourCardProps) {
+export function PourCard({ tank, left, forWhat, watches }: PourCardProps) {
   const show = useShow();
   const { plan, hoseEnd, loads, sprayer } = tank;
   if (!plan && !hoseEnd) return null;
@@ -27,7 +29,7 @@ export function PourCard({ tank, left, forWhat }: PourCardProps) {
         {plan?.fills.map((fill, i) => <li key={i} className="rounded-lg bg-base-200 p-3"><Fill fill={fill} loads={loads} /></li>)}
       </ul>
       {hoseEnd && <HoseEnd tank={tank} />}
-      {plan && <Totals tank={tank} left={left} />}
+      {plan && <Totals tank={tank} left={left} watches={watches} />}
       <h2 className="mt-4 mb-1">In this order</h2>
       <ol className="list-decimal pl-5 text-[0.93rem] flex flex-col gap-1">{steps.map((step) => <li key={step}>{STEP_WORDS[step]}{step === 'jar-test' && <> <Link className="link-husk no-print" to="/mix/recipes?recipe=jar-test">How, with timers</Link></>}</li>)}</ol>
       <button type="button" className="btn btn-sm mt-4 no-print" onClick={() => window.print()}><Printer size={16} aria-hidden /> Print the card</button>
@@ -76,18 +78,20 @@ function HoseEnd({ tank: { hoseEnd, loads, sprayer, sprayMl } }: { tank: Tank })
   );
 }
 
-function Totals({ tank: { plan, loads }, left }: Pick<PourCardProps, 'tank' | 'left'>) {
+function Totals({ tank: { plan, loads, water }, left, watches }: Pick<PourCardProps, 'tank' | 'left' | 'watches'>) {
   const show = useShow();
   return (
     <ul className="text-sm mt-3 flex flex-col gap-0.5">
       {plan!.totals.map((total, i) => {
         const { product, line } = loads[i]!.choice;
+        const overYear = watches.find(({ lines }, k) => total.amount * water.shares[k]! > (lines.find(({ lineId }) => lineId === line.id)?.leftThisYear ?? Infinity));
         const cost = costOf(product, total.amount), there = left[product.id] ?? null;
         return (
           <li key={line.id}>
             {product.name}, {total.percent === null ? '' : `${significant(total.percent, 2)} %; `}{amountWords(total, show.pour)} in all{cost !== null && `; it costs about ${cost.toFixed(2)}`}.
             {there !== null && (there < total.amount ? <b className="text-error"> Only {amountWords({ by: total.by, amount: there }, show.pour)} left.</b> : <span className="soft"> {amountWords({ by: total.by, amount: there - total.amount }, show.pour)} remain.</span>)}
             {line.intervalDays !== null && ` Not again within ${line.intervalDays} days${line.usesPerYear !== null ? `; at most ${line.usesPerYear} times a year` : ''}.`}
+            {overYear && <b className="text-error"> More than its label leaves the {overYear.plant.name.toLowerCase()} this year.</b>}
             {product.mustNotTouch && <b className="font-semibold"> {product.mustNotTouch}</b>}
           </li>
         );

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import type { Plant, ProductRecord } from '#core/records';
 import { GREATEST_WIND_MS, LEAST_WIND_MS } from '#core/spray-hours';
 import type { SprayAnswer } from '#server/answers/spray-answer';
@@ -31,11 +31,13 @@ export function HoursPage() {
 }
 
 function Hours({ products, plants }: { products: readonly ProductRecord[]; plants: readonly Plant[] }) {
-  const [productId, setProduct] = useState(products[0]!.id);
+  // From the bench it opens on what is to be sprayed there.
+  const [asked] = useSearchParams();
+  const [productId, setProduct] = useState(asked.get('product') ?? products[0]!.id);
   const product = products.find(({ id }) => id === productId) ?? products[0]!;
-  const [lineId, setLine] = useState('');
+  const [lineId, setLine] = useState(asked.get('line') ?? '');
   const line = product.lines.find(({ id }) => id === lineId) ?? product.lines[0]!;
-  const [more, setMore] = useState<Pick<SprayQuestion, 'plant' | 'bees' | 'thirsty' | 'hours'>>({ plant: plants[0]!.id, bees: 'no', thirsty: 'no', hours: '2' });
+  const [more, setMore] = useState<Pick<SprayQuestion, 'plant' | 'bees' | 'thirsty' | 'hours'>>({ plant: plants.find(({ id }) => id === asked.get('plant'))?.id ?? plants[0]!.id, bees: 'no', thirsty: 'no', hours: '2' });
   const spray = useSprayHours({ ...more, product: product.id, line: line.id });
   const check = (key: 'bees' | 'thirsty', label: string) => (
     <label className="flex items-center gap-3 min-h-11"><input type="checkbox" className="checkbox" checked={more[key] === 'yes'} onChange={(event) => setMore({ ...more, [key]: event.target.checked ? 'yes' : 'no' })} />{label}</label>
