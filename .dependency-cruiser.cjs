@@ -1,5 +1,10 @@
 /** Arrows run one way: web → core, knowledge; server → core, knowledge; demo → all but web; core → nothing of ours. */
-const forbid = (name, from, to, extra = {}) => ({ name, severity: 'error', from: { path: from, ...extra.from }, to: { path: to, ...extra.to } });
+const forbid = (name, from, to, extra = {}) => ({
+  name,
+  severity: 'error',
+  from: { path: from, ...extra.from },
+  to: { path: to, ...extra.to },
+});
 
 module.exports = {
   forbidden: [
@@ -7,19 +12,38 @@ module.exports = {
     { name: 'no-orphan-resolution', severity: 'error', from: {}, to: { couldNotResolve: true } },
     forbid('core-stands-alone', '^core/', '^(knowledge|server|web|demo|bench|e2e)/'),
     forbid('knowledge-knows-core-only', '^knowledge/', '^(server|web|demo|bench|e2e)/'),
-    forbid('server-without-web-or-demo', '^server/', '^(web|demo|bench|e2e)/', { from: { pathNot: '\\.test\\.ts$' } }),
-    forbid('web-takes-only-types-from-server', '^web/', '^server/', { to: { dependencyTypesNot: ['type-only'] } }),
+    forbid('server-without-web-or-demo', '^server/', '^(web|demo|bench|e2e)/', {
+      from: { pathNot: '\\.test\\.ts$' },
+    }),
+    forbid('web-takes-only-types-from-server', '^web/', '^server/', {
+      to: { dependencyTypesNot: ['type-only'] },
+    }),
     forbid('web-without-demo', '^web/', '^(demo|bench|e2e)/'),
     forbid('demo-without-web', '^demo/', '^(web|bench|e2e)/'),
-    forbid('core-subjects-show-one-face', '^core/([^/]+)/', '^core/([^/]+)/(?!index\\.ts$)', { to: { pathNot: '^core/$1/' } }),
-    forbid('core-is-entered-by-its-faces', '^(knowledge|server|web|demo|bench)/', '^core/[^/]+/(?!index\\.ts$)'),
+    forbid('core-subjects-show-one-face', '^core/([^/]+)/', '^core/([^/]+)/(?!index\\.ts$)', {
+      to: { pathNot: '^core/$1/' },
+    }),
+    forbid(
+      'core-is-entered-by-its-faces',
+      '^(knowledge|server|web|demo|bench)/',
+      '^core/[^/]+/(?!index\\.ts$)',
+    ),
     forbid('knowledge-is-entered-by-its-face', '^(server|web|demo|bench)/', '^knowledge/(?!index\\.ts$)'),
-    forbid('core-needs-no-outside', '^(core|knowledge)/', '^(node:|node_modules/(react|hono|better-sqlite3|pino)/)', { from: { pathNot: '\\.test\\.ts$' } }),
+    forbid(
+      'core-needs-no-outside',
+      '^(core|knowledge)/',
+      '^(node:|node_modules/(react|hono|better-sqlite3|pino)/)',
+      { from: { pathNot: '\\.test\\.ts$' } },
+    ),
   ],
   options: {
     doNotFollow: { path: 'node_modules' },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'], extensions: ['.ts', '.tsx', '.js', '.mjs', '.css', '.json'] },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+      extensions: ['.ts', '.tsx', '.js', '.mjs', '.css', '.json'],
+    },
   },
 };

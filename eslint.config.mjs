@@ -14,14 +14,31 @@ export default tseslint.config(
     ignores: ['**/*.test.ts'],
     rules: {
       // The core answers from what it is given: no clock, no chance, no outside.
-      'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'process', 'localStorage', 'setTimeout'],
-      'no-restricted-properties': ['error',
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'fetch',
+        'process',
+        'localStorage',
+        'setTimeout',
+      ],
+      'no-restricted-properties': [
+        'error',
         { object: 'Math', property: 'random', message: 'Pass a seed in.' },
-        { object: 'Date', property: 'now', message: 'Pass the day in.' }],
-      'no-restricted-syntax': ['error', { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Pass the day in.' }],
+        { object: 'Date', property: 'now', message: 'Pass the day in.' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Pass the day in.' },
+      ],
     },
   },
   // Playwright reads a fixture's needs from its first parameter, which must be a pattern even when empty.
   { files: ['e2e/**/*.ts'], rules: { 'no-empty-pattern': 'off' } },
-  { rules: { '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }] } },
+  {
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+    },
+  },
 );

@@ -9,15 +9,33 @@ export default defineConfig({
   // Answers kept on a device are of this build's shape only.
   define: { __BUILD__: JSON.stringify(String(Date.now())) },
   plugins: [
-    react(), tailwindcss(),
+    react(),
+    tailwindcss(),
     // Where the page is a secure context the app opens without its server; elsewhere this does nothing.
     VitePWA({
-      registerType: 'autoUpdate', injectRegister: null, includeAssets: ['mark.svg', 'mark-square.svg'],
-      workbox: { globPatterns: ['**/*.{js,css,html,svg,woff2}'], navigateFallback: '/index.html', navigateFallbackDenylist: [/^\/api\//], cleanupOutdatedCaches: true },
+      registerType: 'autoUpdate',
+      injectRegister: null,
+      includeAssets: ['mark.svg', 'mark-square.svg'],
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//],
+        cleanupOutdatedCaches: true,
+      },
       manifest: {
-        name: 'Juglans', short_name: 'Juglans', description: 'Scale insects, leaf miners and leaf fungi: known, timed and tracked.', lang: 'en', start_url: '/now', scope: '/', display: 'standalone',
-        background_color: '#f3f5ef', theme_color: '#2a201a',
-        icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }, { src: '/mark-square.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'maskable' }],
+        name: 'Juglans',
+        short_name: 'Juglans',
+        description: 'Scale insects, leaf miners and leaf fungi: known, timed and tracked.',
+        lang: 'en',
+        start_url: '/now',
+        scope: '/',
+        display: 'standalone',
+        background_color: '#f3f5ef',
+        theme_color: '#2a201a',
+        icons: [
+          { src: '/mark.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' },
+          { src: '/mark-square.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'maskable' },
+        ],
       },
     }),
   ],

@@ -16,25 +16,56 @@ import { samplingCoverage } from './sampling.ts';
 const percent = (part: number, whole: number) => `${((100 * part) / whole).toFixed(1)} %`;
 
 function cases(): void {
-  for (const [what, list] of [['clean answers', CLEAN_CASES], ['one answer wrong', ONE_WRONG_CASES], ['hardly looked at', SPARSE_CASES]] as const) {
+  for (const [what, list] of [
+    ['clean answers', CLEAN_CASES],
+    ['one answer wrong', ONE_WRONG_CASES],
+    ['hardly looked at', SPARSE_CASES],
+  ] as const) {
     const ranks = list.map((entry) => {
-      const { groups, standings } = nameIt(TARGETS, CHECKS, { hostId: entry.host, month: entry.month, sheltered: entry.sheltered }, entry.answers);
-      return { group: groups[0]!.group === entry.group, rank: entry.target === null ? null : standings.findIndex(({ targetId }) => targetId === entry.target) + 1 };
+      const { groups, standings } = nameIt(
+        TARGETS,
+        CHECKS,
+        { hostId: entry.host, month: entry.month, sheltered: entry.sheltered },
+        entry.answers,
+      );
+      return {
+        group: groups[0]!.group === entry.group,
+        rank:
+          entry.target === null ? null : standings.findIndex(({ targetId }) => targetId === entry.target) + 1,
+      };
     });
     const named = ranks.filter(({ rank }) => rank !== null);
-    console.log(`${list.length} cases, ${what}: group right ${percent(ranks.filter(({ group }) => group).length, list.length)}, first ${percent(named.filter(({ rank }) => rank === 1).length, named.length)}, among three ${percent(named.filter(({ rank }) => rank! <= 3).length, named.length)}`);
+    console.log(
+      `${list.length} cases, ${what}: group right ${percent(ranks.filter(({ group }) => group).length, list.length)}, first ${percent(named.filter(({ rank }) => rank === 1).length, named.length)}, among three ${percent(named.filter(({ rank }) => rank! <= 3).length, named.length)}`,
+    );
   }
 }
 
 function falseAlarms(): void {
-  const draw = (seed: number) => ({ on: '2025-04-15', protocol: 'twig' as const, tagged: false, measure: summarise('twig', simulateTwigs({ livePerTwig: 5, deadPerLive: 0.2, holedShare: 0.1, clumping: 1.5 }, 15, seed), null).measure });
+  const draw = (seed: number) => ({
+    on: '2025-04-15',
+    protocol: 'twig' as const,
+    tagged: false,
+    measure: summarise(
+      'twig',
+      simulateTwigs({ livePerTwig: 5, deadPerLive: 0.2, holedShare: 0.1, clumping: 1.5 }, 15, seed),
+      null,
+    ).measure,
+  });
   const runs = 4000;
-  let changes = 0, peaks = 0;
+  let changes = 0,
+    peaks = 0;
   for (let i = 1; i <= runs; i++) {
     if (compareCounts(draw(i * 7919), draw(i * 104729)).kind !== 'no-change-shown') changes++;
     const curve = { halfOutCd: 0, scaleCd: 10, totalPerTape: 200 };
-    const tapes = [simulateTapeCount(-15, 0, curve, TAPE_OVERDISPERSION, i), simulateTapeCount(0, 15, curve, TAPE_OVERDISPERSION, i + runs)]
-      .map((crawlers, week) => ({ putOn: addDays('2026-05-01', 7 * week), takenOff: addDays('2026-05-08', 7 * week), crawlers }));
+    const tapes = [
+      simulateTapeCount(-15, 0, curve, TAPE_OVERDISPERSION, i),
+      simulateTapeCount(0, 15, curve, TAPE_OVERDISPERSION, i + runs),
+    ].map((crawlers, week) => ({
+      putOn: addDays('2026-05-01', 7 * week),
+      takenOff: addDays('2026-05-08', 7 * week),
+      crawlers,
+    }));
     if (readTapes(tapes).signal === 'past-the-peak') peaks++;
   }
   console.log(`an unchanged plant, two counts of 15 twigs: called changed ${percent(changes, runs)}`);

@@ -15,8 +15,11 @@ export function benchFirstPage(): void {
     const code = readFileSync(join(WEB, file));
     loaded.set(file, gzipSync(code).length);
     // Static imports only: `from"./x.js"` and `import"./x.js"`, not `import("./x.js")`.
-    for (const match of code.toString().matchAll(/(?:from|import)\s*["']\.\/([^"']+\.js)["']/g)) waiting.push(`assets/${match[1]}`);
+    for (const match of code.toString().matchAll(/(?:from|import)\s*["']\.\/([^"']+\.js)["']/g))
+      waiting.push(`assets/${match[1]}`);
   }
   const total = [...loaded.values()].reduce((sum, size) => sum + size, 0);
-  console.log(`first page's JavaScript: ${(total / 1000).toFixed(1)} kB gzipped in ${loaded.size} files (aim: under 150 before charts)`);
+  console.log(
+    `first page's JavaScript: ${(total / 1000).toFixed(1)} kB gzipped in ${loaded.size} files (aim: under 150 before charts)`,
+  );
 }

@@ -27,5 +27,7 @@ export function benchImport(): void {
   const [outcome, writeMs] = timed(() => store.importDays('a', read.days, false, false));
   store.close();
   rmSync(folder, { recursive: true });
-  console.log(`import of ${outcome.added} days (${lines.length - 2} rows): read ${readMs.toFixed(0)} ms, compared ${previewMs.toFixed(0)} ms, written ${writeMs.toFixed(0)} ms (aim: about 2 s in all); reading ${(readMs / bareMs).toFixed(1)} times a bare split`);
+  console.log(
+    `import of ${outcome.added} days (${lines.length - 2} rows): read ${readMs.toFixed(0)} ms, compared ${previewMs.toFixed(0)} ms, written ${writeMs.toFixed(0)} ms (aim: about 2 s in all); reading ${(readMs / bareMs).toFixed(1)} times a bare split`,
+  );
 }

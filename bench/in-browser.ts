@@ -4,15 +4,18 @@ import { CHROMIUM_ARGS, CHROMIUM_PATH } from '../scripts/chromium.mjs';
 
 /** Bundles a module that exports `measure` and runs it in headless Chromium; gives back what it gives. */
 export async function measureInBrowser<Result>(entry: string): Promise<Result> {
-  const built = await build({
-    configFile: false, logLevel: 'error',
+  const built = (await build({
+    configFile: false,
+    logLevel: 'error',
     build: { write: false, minify: true, lib: { entry, formats: ['iife'], name: 'Measured' } },
-  }) as Rollup.RollupOutput[];
+  })) as Rollup.RollupOutput[];
   const browser = await chromium.launch({ executablePath: CHROMIUM_PATH, args: CHROMIUM_ARGS });
   try {
     const page = await browser.newPage();
     await page.addScriptTag({ content: built[0]!.output[0].code });
-    return await page.evaluate(() => (globalThis as unknown as { Measured: { measure(): Result } }).Measured.measure()) as Result;
+    return (await page.evaluate(() =>
+      (globalThis as unknown as { Measured: { measure(): Result } }).Measured.measure(),
+    )) as Result;
   } finally {
     await browser.close();
   }

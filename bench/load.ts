@@ -9,30 +9,78 @@ const CLIENTS = 20;
 const SECONDS = Number(process.env.LOAD_SECONDS ?? 60);
 /** Every fifth request writes. */
 const WRITE_EVERY = 5;
-const PAGES = ['/api/now', '/api/plants', '/api/watches', '/api/band', '/api/walk', '/api/seasons', '/api/garden'];
+const PAGES = [
+  '/api/now',
+  '/api/plants',
+  '/api/watches',
+  '/api/band',
+  '/api/walk',
+  '/api/seasons',
+  '/api/garden',
+];
 
 /** Twenty clients reading and writing for a minute, beside a bare route of the same server and database packages in the same run. */
 export async function benchLoad(): Promise<void> {
   const data = mkdtempSync(join(tmpdir(), 'juglans-load-'));
   console.log(`${CLIENTS} clients for ${SECONDS} s each, one request in ${WRITE_EVERY} a write:`);
-  await run('bare Hono and SQLite', ['--import', 'tsx', 'bench/bare-server.ts'], data, () => '/notes', (id) => ['/notes', { id, note: 'a line' }]);
-  await run('the garden', ['dist/server/demo.js'], data, (n) => PAGES[n % PAGES.length]!, (id) => [`/api/handwork/${id}`, { id, watchId: '01900000-0000-7004-8000-000000000001', on: '2026-05-20', kind: 'wipe', minutes: 5, note: 'a line' }]);
+  await run(
+    'bare Hono and SQLite',
+    ['--import', 'tsx', 'bench/bare-server.ts'],
+    data,
+    () => '/notes',
+    (id) => ['/notes', { id, note: 'a line' }],
+  );
+  await run(
+    'the garden',
+    ['dist/server/demo.js'],
+    data,
+    (n) => PAGES[n % PAGES.length]!,
+    (id) => [
+      `/api/handwork/${id}`,
+      {
+        id,
+        watchId: '01900000-0000-7004-8000-000000000001',
+        on: '2026-05-20',
+        kind: 'wipe',
+        minutes: 5,
+        note: 'a line',
+      },
+    ],
+  );
   rmSync(data, { recursive: true, force: true });
 }
 
-async function run(what: string, program: readonly string[], data: string, page: (n: number) => string, write: (id: string) => readonly [path: string, body: object]): Promise<void> {
-  const child = spawn(process.execPath, program, { env: { ...process.env, NODE_OPTIONS: '', DATA: data, PORT: '0' }, stdio: ['ignore', 'pipe', 'inherit'] });
+async function run(
+  what: string,
+  program: readonly string[],
+  data: string,
+  page: (n: number) => string,
+  write: (id: string) => readonly [path: string, body: object],
+): Promise<void> {
+  const child = spawn(process.execPath, program, {
+    env: { ...process.env, NODE_OPTIONS: '', DATA: data, PORT: '0' },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
   const address = await addressOf(child);
   await (await fetch(address + page(0))).arrayBuffer();
   const until = performance.now() + SECONDS * 1000;
-  const reads: number[] = [], writes: number[] = [];
+  const reads: number[] = [],
+    writes: number[] = [];
   let errors = 0;
   const client = async (n: number): Promise<void> => {
     for (let i = n; performance.now() < until; i++) {
       const from = performance.now();
       const isWrite = i % WRITE_EVERY === 0;
       const [path, body] = write(v7());
-      const response = await (isWrite ? fetch(address + path, { method: 'PUT', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }) : fetch(address + page(i))).catch(() => null);
+      const response = await (
+        isWrite
+          ? fetch(address + path, {
+              method: 'PUT',
+              headers: { 'content-type': 'application/json' },
+              body: JSON.stringify(body),
+            })
+          : fetch(address + page(i))
+      ).catch(() => null);
       if (!response?.ok) errors++;
       await response?.arrayBuffer();
       (isWrite ? writes : reads).push(performance.now() - from);
@@ -42,7 +90,9 @@ async function run(what: string, program: readonly string[], data: string, page:
   child.kill('SIGKILL');
   await once(child, 'exit');
   const p95 = (times: number[]) => times.sort((a, b) => a - b)[Math.floor(times.length * 0.95)]!.toFixed(0);
-  console.log(`  ${what}: ${errors} errors, ${((reads.length + writes.length) / SECONDS).toFixed(0)} requests a second; 95 % of ${reads.length} reads within ${p95(reads)} ms, of ${writes.length} writes within ${p95(writes)} ms`);
+  console.log(
+    `  ${what}: ${errors} errors, ${((reads.length + writes.length) / SECONDS).toFixed(0)} requests a second; 95 % of ${reads.length} reads within ${p95(reads)} ms, of ${writes.length} writes within ${p95(writes)} ms`,
+  );
 }
 
 function addressOf(child: ChildProcess): Promise<string> {

@@ -13,7 +13,9 @@ export async function benchServer(): Promise<void> {
   for (let i = 0; i < 5; i++) starts.push(await once(data, async () => undefined));
   const bare: number[] = [];
   for (let i = 0; i < 5; i++) bare.push(await nodeAlone());
-  console.log(`server start to first answer: ${median(starts).toFixed(0)} ms, Node alone ${median(bare).toFixed(0)} ms, ratio ${(median(starts) / median(bare)).toFixed(1)}`);
+  console.log(
+    `server start to first answer: ${median(starts).toFixed(0)} ms, Node alone ${median(bare).toFixed(0)} ms, ratio ${(median(starts) / median(bare)).toFixed(1)}`,
+  );
   await once(data, async (address) => {
     for (const path of ANSWERS) {
       const times: number[] = [];
@@ -23,7 +25,9 @@ export async function benchServer(): Promise<void> {
         times.push(performance.now() - from);
       }
       times.sort((a, b) => a - b);
-      console.log(`  ${path}: median ${median(times).toFixed(0)} ms, 95 % within ${times[Math.floor(times.length * 0.95)]!.toFixed(0)} ms`);
+      console.log(
+        `  ${path}: median ${median(times).toFixed(0)} ms, 95 % within ${times[Math.floor(times.length * 0.95)]!.toFixed(0)} ms`,
+      );
     }
   });
   rmSync(data, { recursive: true, force: true });
@@ -32,11 +36,16 @@ export async function benchServer(): Promise<void> {
 /** Starts the demo, waits for one answer, does `then`, stops it; gives the ms to that answer. */
 async function once(data: string, then: (address: string) => Promise<void>): Promise<number> {
   const from = performance.now();
-  const child = spawn(process.execPath, ['dist/server/demo.js'], { env: { ...process.env, NODE_OPTIONS: '', DATA: data, PORT: '0' }, stdio: ['ignore', 'pipe', 'inherit'] });
-  const address = await new Promise<string>((resolve) => child.stdout.on('data', (text: Buffer) => {
-    const found = /http:\/\/[\d.:]+/.exec(String(text));
-    if (found) resolve(found[0]);
-  }));
+  const child = spawn(process.execPath, ['dist/server/demo.js'], {
+    env: { ...process.env, NODE_OPTIONS: '', DATA: data, PORT: '0' },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  const address = await new Promise<string>((resolve) =>
+    child.stdout.on('data', (text: Buffer) => {
+      const found = /http:\/\/[\d.:]+/.exec(String(text));
+      if (found) resolve(found[0]);
+    }),
+  );
   await (await fetch(`${address}/api/health`)).arrayBuffer();
   const elapsed = performance.now() - from;
   await then(address);

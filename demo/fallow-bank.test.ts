@@ -17,14 +17,23 @@ const HEDGE = watchId(HEDGE_WATCH);
 let store: Store;
 let app: ReturnType<typeof createApp>;
 
-beforeAll(() => { ({ store, app } = openFallowBank()); });
+beforeAll(() => {
+  ({ store, app } = openFallowBank());
+});
 afterAll(() => store.close());
 
 async function get<T>(path: string, key: string): Promise<T> {
-  const body = await (await app.request(`/api${path}`)).json() as Record<string, T>;
+  const body = (await (await app.request(`/api${path}`)).json()) as Record<string, T>;
   return body[key]!;
 }
-const step = async (days: number) => (await app.request('/api/clock/step', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ days }) })).status;
+const step = async (days: number) =>
+  (
+    await app.request('/api/clock/step', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ days }),
+    })
+  ).status;
 const hedge = () => get<WatchPicture>(`/watches/${HEDGE}`, 'picture');
 
 // One test after another: each goes on from the day the one before left the garden at.
@@ -34,7 +43,9 @@ test('it opens a few days before a window opens, with one check overdue', async 
   const soon = due.find((item) => item.kind === 'treat-soon')!;
   expect(soon.plantName).toBe('West hedge');
   expect(soon.opens! > OPENING_DAY && soon.opens! <= addDays(OPENING_DAY, 6)).toBe(true);
-  expect(due.filter((item) => item.standing === 'late').map((item) => item.plantName)).toEqual(['Potted camellia']);
+  expect(due.filter((item) => item.standing === 'late').map((item) => item.plantName)).toEqual([
+    'Potted camellia',
+  ]);
   const closes = due.map((item) => item.closes ?? '9999');
   expect([...closes].sort()).toEqual(closes);
   expect(sprayDays).toHaveLength(10);
@@ -45,17 +56,32 @@ test('fifteen past years, and a first point told apart from the window', async (
   expect(clock.pastYears).toHaveLength(15);
   expect(clock.refused).toEqual([]);
   const [first, window] = clock.events;
-  expect([first!.event.kind, first!.phase, window!.event.kind, window!.phase]).toEqual(['first', 'over', 'window', 'ahead']);
+  expect([first!.event.kind, first!.phase, window!.event.kind, window!.phase]).toEqual([
+    'first',
+    'over',
+    'window',
+    'ahead',
+  ]);
   const average = await get<ClockAnswer>(`/watches/${HEDGE}/clock?method=average`, 'clock');
   expect(average.measured.at(-1)!).toBeLessThan(clock.measured.at(-1)!);
 });
 
 test('three seasons: the treated hedge falls, the untreated one over the fence does not', async () => {
   const listed = await get<CountedWatch[]>('/seasons', 'watches');
-  const seasons = await Promise.all(listed.map(({ watchId }) => get<WatchSeasons>(`/seasons/${watchId}`, 'seasons')));
+  const seasons = await Promise.all(
+    listed.map(({ watchId }) => get<WatchSeasons>(`/seasons/${watchId}`, 'seasons')),
+  );
   const of = (name: string) => seasons.find((watch) => watch.plantName === name)!;
-  expect(of('West hedge').seasons.map((season) => season.change?.kind ?? null)).toEqual([null, 'fell', 'fell']);
-  expect(of('Euonymus over the fence').seasons.slice(1).every((season) => season.change!.kind !== 'fell')).toBe(true);
+  expect(of('West hedge').seasons.map((season) => season.change?.kind ?? null)).toEqual([
+    null,
+    'fell',
+    'fell',
+  ]);
+  expect(
+    of('Euonymus over the fence')
+      .seasons.slice(1)
+      .every((season) => season.change!.kind !== 'fell'),
+  ).toBe(true);
   expect(of('West hedge').untreated!.efficacy!).toBeGreaterThan(0.6);
   const apple = of('Apple by the gate').seasons.map((season) => season.holedShare!.value);
   expect(apple[2]!).toBeGreaterThan(apple[0]!);
@@ -65,7 +91,17 @@ test('plants under glass live by their own thermometer, and a moved one by both'
   const camellia = store.plant(plantId(P.camellia))!;
   const sumOf = async (plant: number) => {
     const id = recordOf(99)(plant);
-    store.putWatch({ id, plantId: plantId(plant), openedOn: OPENING_DAY, targetId: 'cottony-camellia-scale', group: 'soft', outcome: 'open', outcomeOn: null, sourcePlantId: null, note: '' });
+    store.putWatch({
+      id,
+      plantId: plantId(plant),
+      openedOn: OPENING_DAY,
+      targetId: 'cottony-camellia-scale',
+      group: 'soft',
+      outcome: 'open',
+      outcomeOn: null,
+      sourcePlantId: null,
+      note: '',
+    });
     const clock = await get<ClockAnswer>(`/watches/${id}/clock`, 'clock');
     store.db.prepare('DELETE FROM watch WHERE id = ?').run(id);
     return { days: clock.measured.length, sum: clock.measured.at(-1)! };
@@ -82,11 +118,21 @@ test('plants under glass live by their own thermometer, and a moved one by both'
   store.removeMove(move.id);
 });
 
-test('the season band has the year\'s stages, heat to last night, and each open window', async () => {
+test("the season band has the year's stages, heat to last night, and each open window", async () => {
   const band = await get<BandAnswer>('/band', 'band');
-  expect(band.stages!.map((span) => span.stage)).toEqual(['dormant', 'bud-swell', 'in-leaf', 'leaf-fall', 'dormant']);
+  expect(band.stages!.map((span) => span.stage)).toEqual([
+    'dormant',
+    'bud-swell',
+    'in-leaf',
+    'leaf-fall',
+    'dormant',
+  ]);
   expect(band.heat).toHaveLength(148);
-  expect(band.bars.filter((bar) => bar.watchId === HEDGE).map((bar) => bar.state)).toEqual(['done', 'soon', 'later']);
+  expect(band.bars.filter((bar) => bar.watchId === HEDGE).map((bar) => bar.state)).toEqual([
+    'done',
+    'soon',
+    'later',
+  ]);
 });
 
 test('a week on, the window is open, new tapes are in and rising', async () => {

@@ -16,7 +16,9 @@ async function main(): Promise<void> {
   const root = process.cwd();
   const folder = process.env.DATA ?? join(root, '.demo');
   const file = join(folder, 'fallow-bank.sqlite');
-  if (process.argv.includes('--fresh')) for (const old of [file, `${file}-wal`, `${file}-shm`, join(folder, 'weather-in')]) rmSync(old, { force: true, recursive: true });
+  if (process.argv.includes('--fresh'))
+    for (const old of [file, `${file}-wal`, `${file}-shm`, join(folder, 'weather-in')])
+      rmSync(old, { force: true, recursive: true });
   const isNew = !existsSync(file);
   const store = openStore(file, join(root, 'server/migrations'));
   refuseOpenDoor(process.env.HOST ?? '127.0.0.1', store);
@@ -26,12 +28,39 @@ async function main(): Promise<void> {
   const logError = (error: unknown) => log.error(error);
   const weatherFolder = watchedFolder(store, clock, join(folder, 'weather-in'), logError);
   weatherFolder.start();
-  const running = openRunning({ store, clock, data: folder, port: Number(process.env.PORT ?? 4173), log, daily: false });
+  const running = openRunning({
+    store,
+    clock,
+    data: folder,
+    port: Number(process.env.PORT ?? 4173),
+    log,
+    daily: false,
+  });
   const app = createApp(
-    { store, clock, demo: true, weatherFolder, ...running.parts, onStep: (from, to) => passDays(store, sources, weatherFolder, from, to) },
-    join(root, 'dist/web'), logError);
+    {
+      store,
+      clock,
+      demo: true,
+      weatherFolder,
+      ...running.parts,
+      onStep: (from, to) => passDays(store, sources, weatherFolder, from, to),
+    },
+    join(root, 'dist/web'),
+    logError,
+  );
   await running.serve(app);
-  const { address } = await listen(app, { close: async () => { await running.close(); await weatherFolder.close(); store.close(); } }, process.env.HOST ?? '127.0.0.1', Number(process.env.PORT ?? 4173));
+  const { address } = await listen(
+    app,
+    {
+      close: async () => {
+        await running.close();
+        await weatherFolder.close();
+        store.close();
+      },
+    },
+    process.env.HOST ?? '127.0.0.1',
+    Number(process.env.PORT ?? 4173),
+  );
   console.log(`Fallow Bank, a made-up garden, is at ${address}`);
 }
 

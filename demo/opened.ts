@@ -12,6 +12,16 @@ export function openFallowBank(clock?: Clock) {
   const sources = [gardenStation(), sunroomLogger()];
   seedFallowBank(store, sources);
   const app = createApp(
-    { store, clock: clock ?? steppedClock(store, OPENING_DAY, STATION_TO), demo: true, onStep: (from, to) => passDays(store, sources, null, from, to) }, null, (error) => { throw error; });
+    {
+      store,
+      clock: clock ?? steppedClock(store, OPENING_DAY, STATION_TO),
+      demo: true,
+      onStep: (from, to) => passDays(store, sources, null, from, to),
+    },
+    null,
+    (error) => {
+      throw error;
+    },
+  );
   return { store, app };
 }

@@ -20,7 +20,15 @@ const FIRST_TAPES: readonly CivilDate[] = ['2024-05-13', '2025-05-13', '2026-05-
 /** Fills an empty store with Fallow Bank as it is on its opening day. */
 export function seedFallowBank(store: Store, sources: readonly WeatherSource[]): void {
   store.db.transaction(() => {
-    store.putGarden(blankGarden({ name: 'Fallow Bank', latitudeDeg: 45, longitudeDeg: -73, timeZone: 'America/Toronto', spoonIds: usualSpoonIds('metric') }));
+    store.putGarden(
+      blankGarden({
+        name: 'Fallow Bank',
+        latitudeDeg: 45,
+        longitudeDeg: -73,
+        timeZone: 'America/Toronto',
+        spoonIds: usualSpoonIds('metric'),
+      }),
+    );
     store.putStation({ id: GARDEN_STATION, name: 'Garden station', kind: 'simulated' });
     store.putStation({ id: SUNROOM_LOGGER, name: 'Sunroom logger', kind: 'logger' });
     bringWeather(store, sources, STATION_FROM, OPENING_DAY);
@@ -36,7 +44,10 @@ export function seedFallowBank(store: Store, sources: readonly WeatherSource[]):
   })();
 }
 
-function seedWatch(store: Store, { watch, inspections, samples, sprays, traps, devices, sightings }: (typeof WATCHES)[number]): void {
+function seedWatch(
+  store: Store,
+  { watch, inspections, samples, sprays, traps, devices, sightings }: (typeof WATCHES)[number],
+): void {
   store.putWatch(watch);
   inspections.forEach(store.putInspection);
   samples.forEach(store.putSample);
@@ -47,12 +58,23 @@ function seedWatch(store: Store, { watch, inspections, samples, sprays, traps, d
   for (const spray of sprays) {
     const place = store.place(placeOn([{ placeId: plant.placeId, from: '1900-01-01' }], spray.on))!;
     const day = store.day(place.stationId!, spray.on)!;
-    store.putSpray(spray, { minC: day.minC, maxC: day.maxC, rainMm: day.rainMm, windMs: day.windMs, origin: 'measured' });
+    store.putSpray(spray, {
+      minC: day.minC,
+      maxC: day.maxC,
+      rainMm: day.rainMm,
+      windMs: day.windMs,
+      origin: 'measured',
+    });
   }
 }
 
 /** Brings in what the stations measured from `from` to the eve of `today`, and today's forecast. */
-export function bringWeather(store: Store, sources: readonly WeatherSource[], from: CivilDate, today: CivilDate): void {
+export function bringWeather(
+  store: Store,
+  sources: readonly WeatherSource[],
+  from: CivilDate,
+  today: CivilDate,
+): void {
   for (const source of sources) {
     store.writeDays(source.stationId, source.measured(from, addDays(today, -1)));
     store.replaceForecast(source.stationId, source.forecast(today) ?? []);
@@ -60,19 +82,41 @@ export function bringWeather(store: Store, sources: readonly WeatherSource[], fr
 }
 
 /** Puts down the hedge tapes that fell due after `after` and up to `today`. */
-export function bringTapes(store: Store, sources: readonly WeatherSource[], first: CivilDate, after: CivilDate, today: CivilDate): void {
+export function bringTapes(
+  store: Store,
+  sources: readonly WeatherSource[],
+  first: CivilDate,
+  after: CivilDate,
+  today: CivilDate,
+): void {
   const station = sources.find((source) => source.stationId === GARDEN_STATION)!;
   hedgeTapes(station, HEDGE_WATCH, first, after, today).forEach(store.putTape);
 }
 
 /** What happens in the made-up garden when its day moves on: weather comes in, the sunroom's logger drops its file into the folder (or tells its days itself where there is none), tapes are changed. */
-export function passDays(store: Store, sources: readonly WeatherSource[], folder: WatchedFolder | null, from: CivilDate, to: CivilDate): void {
+export function passDays(
+  store: Store,
+  sources: readonly WeatherSource[],
+  folder: WatchedFolder | null,
+  from: CivilDate,
+  to: CivilDate,
+): void {
   if (folder) {
-    dropLoggerFile(folder.folder, sources.find(({ stationId }) => stationId === SUNROOM_LOGGER)!, from, to);
+    dropLoggerFile(
+      folder.folder,
+      sources.find(({ stationId }) => stationId === SUNROOM_LOGGER)!,
+      from,
+      to,
+    );
     folder.readNow();
   }
   store.db.transaction(() => {
-    bringWeather(store, folder ? sources.filter(({ stationId }) => stationId !== SUNROOM_LOGGER) : sources, from, to);
+    bringWeather(
+      store,
+      folder ? sources.filter(({ stationId }) => stationId !== SUNROOM_LOGGER) : sources,
+      from,
+      to,
+    );
     bringTapes(store, sources, FIRST_TAPES.at(-1)!, from, to);
   })();
 }

@@ -6,8 +6,18 @@ import { stationId } from './ids.ts';
 
 /** Fallow Bank's weather: about 45° N, cold winters, warm summers. All invented. */
 export const FALLOW_BANK: SimulatedClimate = {
-  meanC: 8.8, seasonalC: 14.2, coldestDay: 15, dailyRangeWinterC: 8.5, dailyRangeSummerC: 12, spreadWinterC: 5, spreadSummerC: 3,
-  persistence: 0.72, wetAfterDry: 0.22, wetAfterWet: 0.42, rainPerWetDayMm: 7, windMeanMs: 2.4,
+  meanC: 8.8,
+  seasonalC: 14.2,
+  coldestDay: 15,
+  dailyRangeWinterC: 8.5,
+  dailyRangeSummerC: 12,
+  spreadWinterC: 5,
+  spreadSummerC: 3,
+  persistence: 0.72,
+  wetAfterDry: 0.22,
+  wetAfterWet: 0.42,
+  rainPerWetDayMm: 7,
+  windMeanMs: 2.4,
 };
 
 export const STATION_FROM: CivilDate = '2011-01-01';
@@ -28,9 +38,15 @@ function underGlass(day: WeatherDay): WeatherDay {
   return { date: day.date, minC, maxC, rainMm: null, windMs: null };
 }
 
-export const gardenStation = (): WeatherSource => simulatedStation({ ...shared, stationId: GARDEN_STATION, forecastErrorC: 3 });
+export const gardenStation = (): WeatherSource =>
+  simulatedStation({ ...shared, stationId: GARDEN_STATION, forecastErrorC: 3 });
 
 export function sunroomLogger(): WeatherSource {
-  const logger = simulatedStation({ ...shared, stationId: SUNROOM_LOGGER, forecastErrorC: null, alter: underGlass });
+  const logger = simulatedStation({
+    ...shared,
+    stationId: SUNROOM_LOGGER,
+    forecastErrorC: null,
+    alter: underGlass,
+  });
   return { ...logger, measured: (from, to) => logger.measured(from < LOGGER_FROM ? LOGGER_FROM : from, to) };
 }

@@ -34,7 +34,12 @@ interface Told {
   /** A trap for males: hung on a day, then its catch each week. */
   readonly males?: readonly [hung: CivilDate, ...caught: number[]];
   readonly spotted?: readonly [on: CivilDate, what: Sighting['what']][];
-  readonly sprayed?: readonly [on: CivilDate, what: 'oil-leaf' | 'oil-bare' | 'soap', rate: number, sprayMl: number][];
+  readonly sprayed?: readonly [
+    on: CivilDate,
+    what: 'oil-leaf' | 'oil-bare' | 'soap',
+    rate: number,
+    sprayMl: number,
+  ][];
 }
 
 const CLUMPING = 2.5;
@@ -47,100 +52,275 @@ function tell(number: number, told: Told): DemoWatch {
   const [hung, ...caught] = males ?? [told.opened];
   return {
     watch: {
-      id, plantId: plantId(told.plant), openedOn: told.opened, targetId: told.target,
+      id,
+      plantId: plantId(told.plant),
+      openedOn: told.opened,
+      targetId: told.target,
       group: told.target ? targetById(told.target).group : null,
-      outcome: told.outcome ?? 'open', outcomeOn: told.outcomeOn ?? null, sourcePlantId: told.source ? plantId(told.source) : null, note: told.note ?? '',
+      outcome: told.outcome ?? 'open',
+      outcomeOn: told.outcomeOn ?? null,
+      sourcePlantId: told.source ? plantId(told.source) : null,
+      note: told.note ?? '',
     },
-    inspections: seen.map(([on, answers, coversTurned = 0], i) => ({ id: record(100 + i), watchId: id, on, answers, coversTurned })),
-    samples: [...leaves.map(([on, protocol, count, truth], i) => ({
-      id: record(250 + i), watchId: id, on, protocol, note: '', roundId: null, sprayId: null,
-      units: (protocol === 'mined' ? simulateMinedLeaves : simulateSpottedLeaves)(truth, count, TWIG_SEED + 53 * number + i),
-    })), ...states.map(([on, twigs, state], i) => ({
-      id: record(200 + i), watchId: id, on, protocol: 'twig', note: '', roundId: null, sprayId: null,
-      units: simulateTwigs({ ...state, clumping: CLUMPING }, twigs, TWIG_SEED + 97 * number + i),
-    }))] as readonly Sample[],
-    devices: males ? [{ id: record(400), watchId: id, kind: 'trap', label: 'South side, head height', hungOn: hung, takenDownOn: null }] : [],
-    traps: caught.map((count, i) => ({ id: record(410 + i), watchId: id, label: 'South side, head height', catches: 'males', putOn: addDays(hung, 7 * i), takenOff: addDays(hung, 7 * i + 7), caught: count })),
+    inspections: seen.map(([on, answers, coversTurned = 0], i) => ({
+      id: record(100 + i),
+      watchId: id,
+      on,
+      answers,
+      coversTurned,
+    })),
+    samples: [
+      ...leaves.map(([on, protocol, count, truth], i) => ({
+        id: record(250 + i),
+        watchId: id,
+        on,
+        protocol,
+        note: '',
+        roundId: null,
+        sprayId: null,
+        units: (protocol === 'mined' ? simulateMinedLeaves : simulateSpottedLeaves)(
+          truth,
+          count,
+          TWIG_SEED + 53 * number + i,
+        ),
+      })),
+      ...states.map(([on, twigs, state], i) => ({
+        id: record(200 + i),
+        watchId: id,
+        on,
+        protocol: 'twig',
+        note: '',
+        roundId: null,
+        sprayId: null,
+        units: simulateTwigs({ ...state, clumping: CLUMPING }, twigs, TWIG_SEED + 97 * number + i),
+      })),
+    ] as readonly Sample[],
+    devices: males
+      ? [
+          {
+            id: record(400),
+            watchId: id,
+            kind: 'trap',
+            label: 'South side, head height',
+            hungOn: hung,
+            takenDownOn: null,
+          },
+        ]
+      : [],
+    traps: caught.map((count, i) => ({
+      id: record(410 + i),
+      watchId: id,
+      label: 'South side, head height',
+      catches: 'males',
+      putOn: addDays(hung, 7 * i),
+      takenOff: addDays(hung, 7 * i + 7),
+      caught: count,
+    })),
     sightings: spotted.map(([on, what], i) => ({ id: record(450 + i), watchId: id, on, what })),
-    sprays: sprayed.map(([on, what, rate, sprayMl], i) => sprayOf(record(300 + i), id, on, what, rate, sprayMl)),
+    sprays: sprayed.map(([on, what, rate, sprayMl], i) =>
+      sprayOf(record(300 + i), id, on, what, rate, sprayMl),
+    ),
   };
 }
 
-function sprayOf(id: string, watch: string, on: CivilDate, what: 'oil-leaf' | 'oil-bare' | 'soap', rate: number, sprayMl: number): SprayRecord {
+function sprayOf(
+  id: string,
+  watch: string,
+  on: CivilDate,
+  what: 'oil-leaf' | 'oil-bare' | 'soap',
+  rate: number,
+  sprayMl: number,
+): SprayRecord {
   const soap = what === 'soap';
   return {
-    id, watchId: watch, loadId: null, on, sprayMl, sprayerId: PUMP_SPRAYER, scope: 'whole', coverage: 'everything', stageSeen: what === 'oil-bare' ? 'settled-young' : 'crawlers', againstLabel: false, note: '',
+    id,
+    watchId: watch,
+    loadId: null,
+    on,
+    sprayMl,
+    sprayerId: PUMP_SPRAYER,
+    scope: 'whole',
+    coverage: 'everything',
+    stageSeen: what === 'oil-bare' ? 'settled-young' : 'crawlers',
+    againstLabel: false,
+    note: '',
     // Buds swell at Fallow Bank from about 5 April.
     leafState: what !== 'oil-bare' ? 'in-leaf' : on.slice(5) < '04-05' ? 'dormant' : 'delayed-dormant',
-    parts: [{
-      productId: soap ? SOAP.product : OIL.product, lineId: soap ? SOAP.line : what === 'oil-leaf' ? OIL.leafLine : OIL.bareLine, rate,
-      // Oil rates are per cent; the soap's is US tablespoons in a US gallon, 3.906 ml a litre each.
-      productAmount: Math.round(sprayMl * (soap ? rate * 0.003906 : rate / 100)),
-    }],
+    parts: [
+      {
+        productId: soap ? SOAP.product : OIL.product,
+        lineId: soap ? SOAP.line : what === 'oil-leaf' ? OIL.leafLine : OIL.bareLine,
+        rate,
+        // Oil rates are per cent; the soap's is US tablespoons in a US gallon, 3.906 ml a litre each.
+        productAmount: Math.round(sprayMl * (soap ? rate * 0.003906 : rate / 100)),
+      },
+    ],
   };
 }
 
-const state = (livePerTwig: number, holedShare: number, deadPerLive = 0.5) => ({ livePerTwig, holedShare, deadPerLive });
+const state = (livePerTwig: number, holedShare: number, deadPerLive = 0.5) => ({
+  livePerTwig,
+  holedShare,
+  deadPerLive,
+});
 
 export const HEDGE_WATCH = 1;
 
 export const WATCHES: readonly DemoWatch[] = [
   tell(HEDGE_WATCH, {
-    plant: P.hedge, opened: '2024-04-18', target: 'euonymus-scale', source: P.fence,
+    plant: P.hedge,
+    opened: '2024-04-18',
+    target: 'euonymus-scale',
+    source: P.fence,
     seen: [
-      ['2024-04-18', { sticky: 'no', 'white-flecks': 'yes', 'yellow-speckle': 'yes', dieback: 'yes', lift: 'cover-only', shape: 'pear', press: 'fluid' }, 6],
+      [
+        '2024-04-18',
+        {
+          sticky: 'no',
+          'white-flecks': 'yes',
+          'yellow-speckle': 'yes',
+          dieback: 'yes',
+          lift: 'cover-only',
+          shape: 'pear',
+          press: 'fluid',
+        },
+        6,
+      ],
       ['2026-04-26', { press: 'fluid', 'turn-over': 'body' }, 12],
     ],
-    states: [['2024-04-20', 20, state(17, 0.05)], ['2025-04-22', 20, state(8.2, 0.09, 1.1)], ['2026-04-26', 20, state(3.4, 0.14, 1.6)]],
+    states: [
+      ['2024-04-20', 20, state(17, 0.05)],
+      ['2025-04-22', 20, state(8.2, 0.09, 1.1)],
+      ['2026-04-26', 20, state(3.4, 0.14, 1.6)],
+    ],
     sprayed: [
-      ['2024-06-21', 'oil-leaf', 1.5, 2200], ['2025-03-31', 'oil-bare', 3, 1600],
-      ['2025-06-09', 'oil-leaf', 1.5, 2200], ['2025-06-23', 'oil-leaf', 1.5, 2100], ['2026-04-11', 'oil-bare', 3, 1600],
+      ['2024-06-21', 'oil-leaf', 1.5, 2200],
+      ['2025-03-31', 'oil-bare', 3, 1600],
+      ['2025-06-09', 'oil-leaf', 1.5, 2200],
+      ['2025-06-23', 'oil-leaf', 1.5, 2100],
+      ['2026-04-11', 'oil-bare', 3, 1600],
     ],
   }),
   tell(2, {
-    plant: P.fence, opened: '2024-04-20', target: 'euonymus-scale', note: 'Over the fence and never treated: where the hedge gets it from, and what it is compared with.',
-    states: [['2024-04-21', 15, state(13, 0.05)], ['2025-04-24', 15, state(17, 0.06)], ['2026-04-25', 15, state(21, 0.06)]],
+    plant: P.fence,
+    opened: '2024-04-20',
+    target: 'euonymus-scale',
+    note: 'Over the fence and never treated: where the hedge gets it from, and what it is compared with.',
+    states: [
+      ['2024-04-21', 15, state(13, 0.05)],
+      ['2025-04-24', 15, state(17, 0.06)],
+      ['2026-04-25', 15, state(21, 0.06)],
+    ],
   }),
   tell(3, {
-    plant: P.apple1, opened: '2024-03-10', target: 'san-jose-scale',
-    seen: [['2024-03-10', { 'red-halo': 'yes', crust: 'yes', lift: 'cover-only', shape: 'round-cap', sticky: 'no' }, 8]],
-    states: [['2024-03-12', 20, state(6, 0.18)], ['2025-03-16', 20, state(3.4, 0.3, 1)], ['2026-03-14', 20, state(1.5, 0.41, 1.5)]],
+    plant: P.apple1,
+    opened: '2024-03-10',
+    target: 'san-jose-scale',
+    seen: [
+      [
+        '2024-03-10',
+        { 'red-halo': 'yes', crust: 'yes', lift: 'cover-only', shape: 'round-cap', sticky: 'no' },
+        8,
+      ],
+    ],
+    states: [
+      ['2024-03-12', 20, state(6, 0.18)],
+      ['2025-03-16', 20, state(3.4, 0.3, 1)],
+      ['2026-03-14', 20, state(1.5, 0.41, 1.5)],
+    ],
     males: ['2026-04-12', 0, 1, 0, 6, 14, 11],
     note: 'Left to the wasps so far: holed covers rise each year.',
   }),
   tell(4, {
-    plant: P.apple2, opened: '2024-06-01', target: 'apple-scab',
-    leaves: [['2024-06-18', 'disease', 25, 14], ['2025-06-20', 'disease', 25, 6]],
-    seen: [['2025-05-28', { 'velvet-spots': 'yes', trail: 'no', blister: 'no', where: 'leaf-surface', lift: 'nothing' }]],
+    plant: P.apple2,
+    opened: '2024-06-01',
+    target: 'apple-scab',
+    leaves: [
+      ['2024-06-18', 'disease', 25, 14],
+      ['2025-06-20', 'disease', 25, 6],
+    ],
+    seen: [
+      [
+        '2025-05-28',
+        { 'velvet-spots': 'yes', trail: 'no', blister: 'no', where: 'leaf-surface', lift: 'nothing' },
+      ],
+    ],
   }),
   tell(5, {
-    plant: P.kumquat, opened: '2026-05-22', target: 'citrus-leaf-miner',
-    leaves: [['2026-05-22', 'mined', 20, 0.35]], spotted: [['2026-05-20', 'first-mines']],
-    seen: [['2026-05-22', { trail: 'yes', 'rolled-edge': 'yes', sticky: 'no', where: 'inside', larva: 'inside' }]],
+    plant: P.kumquat,
+    opened: '2026-05-22',
+    target: 'citrus-leaf-miner',
+    leaves: [['2026-05-22', 'mined', 20, 0.35]],
+    spotted: [['2026-05-20', 'first-mines']],
+    seen: [
+      ['2026-05-22', { trail: 'yes', 'rolled-edge': 'yes', sticky: 'no', where: 'inside', larva: 'inside' }],
+    ],
   }),
   tell(6, {
-    plant: P.box, opened: '2025-09-02', target: 'boxwood-leaf-miner',
+    plant: P.box,
+    opened: '2025-09-02',
+    target: 'boxwood-leaf-miner',
     seen: [['2025-09-02', { blister: 'yes', 'yellow-speckle': 'yes', where: 'inside', larva: 'inside' }]],
   }),
   tell(7, {
-    plant: P.rose, opened: '2025-06-30', target: 'rose-black-spot',
+    plant: P.rose,
+    opened: '2025-06-30',
+    target: 'rose-black-spot',
     leaves: [['2025-07-02', 'disease', 20, 9]],
-    seen: [['2025-06-30', { 'fringed-spots': 'yes', 'yellow-speckle': 'yes', 'white-bloom': 'no', where: 'leaf-surface' }]],
+    seen: [
+      [
+        '2025-06-30',
+        { 'fringed-spots': 'yes', 'yellow-speckle': 'yes', 'white-bloom': 'no', where: 'leaf-surface' },
+      ],
+    ],
   }),
   tell(8, {
-    plant: P.camellia, opened: '2025-11-15', target: 'brown-soft-scale',
-    seen: [['2025-11-15', { sticky: 'yes', 'black-film': 'yes', ants: 'no', lift: 'whole', shape: 'flat-oval', 'cotton-sac': 'no', press: 'fluid' }, 3]],
-    states: [['2025-11-16', 12, state(6, 0.02)], ['2026-04-26', 12, state(2.6, 0.05)]],
+    plant: P.camellia,
+    opened: '2025-11-15',
+    target: 'brown-soft-scale',
+    seen: [
+      [
+        '2025-11-15',
+        {
+          sticky: 'yes',
+          'black-film': 'yes',
+          ants: 'no',
+          lift: 'whole',
+          shape: 'flat-oval',
+          'cotton-sac': 'no',
+          press: 'fluid',
+        },
+        3,
+      ],
+    ],
+    states: [
+      ['2025-11-16', 12, state(6, 0.02)],
+      ['2026-04-26', 12, state(2.6, 0.05)],
+    ],
     sprayed: [['2026-04-28', 'soap', 4, 900]],
   }),
   tell(9, {
-    plant: P.pear, opened: '2025-02-20', target: 'bark-pores', outcome: 'ruled-out', outcomeOn: '2025-02-22',
-    seen: [['2025-02-22', { lift: 'nothing', press: 'dry', crust: 'yes', 'red-halo': 'no', sticky: 'no' }, 10]],
+    plant: P.pear,
+    opened: '2025-02-20',
+    target: 'bark-pores',
+    outcome: 'ruled-out',
+    outcomeOn: '2025-02-22',
+    seen: [
+      ['2025-02-22', { lift: 'nothing', press: 'dry', crust: 'yes', 'red-halo': 'no', sticky: 'no' }, 10],
+    ],
     note: 'Suspected San Jose scale. Nothing lifted: pores of the bark.',
   }),
   tell(10, {
-    plant: 8, opened: '2026-03-20', target: 'oystershell-scale',
-    seen: [['2026-03-20', { sticky: 'no', crust: 'yes', shape: 'oyster', 'turn-over': 'eggs', lift: 'cover-only' }, 10]],
+    plant: 8,
+    opened: '2026-03-20',
+    target: 'oystershell-scale',
+    seen: [
+      [
+        '2026-03-20',
+        { sticky: 'no', crust: 'yes', shape: 'oyster', 'turn-over': 'eggs', lift: 'cover-only' },
+        10,
+      ],
+    ],
     states: [['2026-03-22', 10, state(1.1, 0.1, 0.8)]],
   }),
 ];

@@ -14,7 +14,11 @@ export async function cameraFile(page: Page, takenAt: string): Promise<Buffer> {
     pen.ellipse(1200, 900, 1000, 560, -0.3, 0, 7);
     pen.fill();
     pen.fillStyle = '#6b4a2f';
-    for (const [x, y] of [[800, 900], [1200, 700], [1500, 950]] as const) {
+    for (const [x, y] of [
+      [800, 900],
+      [1200, 700],
+      [1500, 950],
+    ] as const) {
       pen.beginPath();
       pen.arc(x, y, 60, 0, 7);
       pen.fill();

@@ -2,8 +2,10 @@ import { expect, type Page } from '@playwright/test';
 import { cameraFile } from './camera-file.ts';
 import { HEDGE, test } from './server.ts';
 
-const watchId = (number: number) => `01900000-0000-7004-8000-0000000000${number.toString(16).padStart(2, '0')}`;
-const SCAB = watchId(4), MINER = watchId(5);
+const watchId = (number: number) =>
+  `01900000-0000-7004-8000-0000000000${number.toString(16).padStart(2, '0')}`;
+const SCAB = watchId(4),
+  MINER = watchId(5);
 
 const found = (page: Page) => page.getByRole('region', { name: 'Counts' }).getByRole('row').nth(1);
 
@@ -11,7 +13,10 @@ test('twenty twigs take at most 25 keys beyond the counts themselves', async ({ 
   await page.goto(`${demo.address}/look/${HEDGE}/count`);
   await expect(page.getByRole('button', { name: 'Next twig' })).toBeVisible();
   let presses = 0;
-  const key = async (name: string) => { presses++; await page.keyboard.press(name); };
+  const key = async (name: string) => {
+    presses++;
+    await page.keyboard.press(name);
+  };
   for (let twig = 0; twig < 20; twig++) {
     for (let n = 0; n < twig % 4; n++) await page.keyboard.press('Space');
     await key('Enter');
@@ -23,7 +28,10 @@ test('twenty twigs take at most 25 keys beyond the counts themselves', async ({ 
   expect(presses).toBeLessThanOrEqual(25);
 });
 
-test('mined leaves, spotted area and taps are each counted their own way and never compared with another', async ({ page, demo }) => {
+test('mined leaves, spotted area and taps are each counted their own way and never compared with another', async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.address}/look/${MINER}/count`);
   for (let leaf = 0; leaf < 10; leaf++) {
     if (leaf < 4) await page.getByRole('button', { name: /one mines more/ }).click();
@@ -34,7 +42,8 @@ test('mined leaves, spotted area and taps are each counted their own way and nev
   await expect(found(page)).toContainText('40 % (17–69 %)');
 
   await page.goto(`${demo.address}/look/${SCAB}/count`);
-  for (const area of ['clean', '2 %', '5 %', '10 %']) await page.getByRole('button', { name: area, exact: true }).click();
+  for (const area of ['clean', '2 %', '5 %', '10 %'])
+    await page.getByRole('button', { name: area, exact: true }).click();
   await page.getByLabel('Or typed, % of the leaf').fill('130');
   await page.getByRole('button', { name: 'Next leaf' }).click();
   await expect(page.getByRole('alert')).toContainText('0 to 100');
@@ -71,18 +80,25 @@ test('tags hung, counted, sprayed round and counted again say what the spray did
 test('the cover of a spray is checked at ten spots', async ({ page, demo }) => {
   await page.goto(`${demo.address}/look/${HEDGE}`);
   await page.getByRole('link', { name: 'check the cover of 11 April' }).click();
-  for (let spot = 0; spot < 10; spot++) await page.getByRole('button', { name: spot < 7 ? /^Reached/ : /^Not reached/ }).click();
+  for (let spot = 0; spot < 10; spot++)
+    await page.getByRole('button', { name: spot < 7 ? /^Reached/ : /^Not reached/ }).click();
   await expect(page.getByText('All 10 spots done.')).toBeVisible();
   await page.getByRole('button', { name: 'Finish with 10 spots' }).click();
   await expect(page.getByRole('region', { name: 'Counts' })).toContainText('70 % (40–89 %) of spots reached');
 });
 
-test('a trap is hung, read and its gap told; growth is logged and minded at the bench', async ({ page, demo }) => {
+test('a trap is hung, read and its gap told; growth is logged and minded at the bench', async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.address}/look/${MINER}/tape`);
   await page.getByLabel('Hang a trap today, named').fill('Sill');
   await page.getByRole('button', { name: 'Hang it' }).click();
   await expect(page.getByRole('region', { name: 'Hanging now' })).toContainText('Sill, since 29 May');
-  for (const [caught, from, to] of [['4', '2026-05-01', '2026-05-08'], ['9', '2026-05-15', '2026-05-28']] as const) {
+  for (const [caught, from, to] of [
+    ['4', '2026-05-01', '2026-05-08'],
+    ['9', '2026-05-15', '2026-05-28'],
+  ] as const) {
     await page.goto(`${demo.address}/look/${MINER}/tape`);
     await page.getByLabel('Caught', { exact: true }).fill(caught);
     await page.getByLabel('Which trap').fill('Sill');
@@ -111,7 +127,13 @@ test('a trap is hung, read and its gap told; growth is logged and minded at the 
 
 test('a leaf in a photo is measured, its mask adjusted, and written to the count', async ({ page, demo }) => {
   await page.goto(`${demo.address}/look/${SCAB}`);
-  await page.getByLabel('Add photos').setInputFiles({ name: 'leaf.jpg', mimeType: 'image/jpeg', buffer: await cameraFile(page, '2026:05:27 10:15:00') });
+  await page
+    .getByLabel('Add photos')
+    .setInputFiles({
+      name: 'leaf.jpg',
+      mimeType: 'image/jpeg',
+      buffer: await cameraFile(page, '2026:05:27 10:15:00'),
+    });
   await page.getByRole('region', { name: 'Photos' }).getByRole('link').click();
   await page.getByRole('link', { name: 'Measure leaf area' }).click();
   // Three spots of radius 60 on an ellipse of 1000 by 560: 1.9 %.

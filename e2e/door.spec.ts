@@ -20,7 +20,11 @@ async function setPassphrase(page: Page, address: string): Promise<void> {
   await expect(page.getByText('A passphrase is set.')).toBeVisible();
 }
 
-test('the phone comes in over https with the passphrase, keeps what it enters, and can be shut out', async ({ page, browser, demo }) => {
+test('the phone comes in over https with the passphrase, keeps what it enters, and can be shut out', async ({
+  page,
+  browser,
+  demo,
+}) => {
   await setPassphrase(page, demo.address);
   await page.getByRole('button', { name: 'Listen on the home network' }).click();
   const onThePhone = page.getByRole('region', { name: 'On the phone' });
@@ -31,7 +35,11 @@ test('the phone comes in over https with the passphrase, keeps what it enters, a
   // The same door by this computer's own name: the test needs no network.
   const address = `https://127.0.0.1:${new URL(shown).port}`;
 
-  const phone = await browser.newPage({ ignoreHTTPSErrors: true, viewport: { width: 390, height: 844 }, userAgent: 'Mozilla/5.0 (iPhone; CPU iPhone OS 18_0 like Mac OS X) Safari/604.1' });
+  const phone = await browser.newPage({
+    ignoreHTTPSErrors: true,
+    viewport: { width: 390, height: 844 },
+    userAgent: 'Mozilla/5.0 (iPhone; CPU iPhone OS 18_0 like Mac OS X) Safari/604.1',
+  });
   await phone.goto(`${address}/garden`);
   await expect(phone.getByRole('heading', { name: 'Say the passphrase' })).toBeVisible();
   await expect(phone.getByText('Fallow Bank')).toHaveCount(0);
@@ -62,33 +70,61 @@ test('the phone comes in over https with the passphrase, keeps what it enters, a
   await expect(page.getByRole('heading', { name: 'Say the passphrase' })).toBeVisible();
 });
 
-test('a backup is made, what it holds is shown before it is taken in, and a new garden begins from it', async ({ page, demo, own }, testInfo) => {
+test('a backup is made, what it holds is shown before it is taken in, and a new garden begins from it', async ({
+  page,
+  demo,
+  own,
+}, testInfo) => {
   await page.goto(`${demo.address}/setup/backups`);
   await page.getByRole('button', { name: 'Make a backup now' }).click();
   await expect(page.getByText(/is made and was read back whole/)).toBeVisible();
-  const plants = await (await page.request.get(`${demo.address}/api/plants`)).json() as { plants: { id: string; name: string }[] };
-  const { moves: _m, touching: _t, watches: _w, ...hedge } = plants.plants.find(({ name }) => name === 'West hedge')! as { id: string; name: string } & Record<string, unknown>;
-  await page.request.put(`${demo.address}/api/plants/${hedge.id}`, { data: { ...hedge, name: 'Renamed by mistake' } });
-  await page.getByRole('button', { name: /restore/ }).first().click();
+  const plants = (await (await page.request.get(`${demo.address}/api/plants`)).json()) as {
+    plants: { id: string; name: string }[];
+  };
+  const {
+    moves: _m,
+    touching: _t,
+    watches: _w,
+    ...hedge
+  } = plants.plants.find(({ name }) => name === 'West hedge')! as { id: string; name: string } & Record<
+    string,
+    unknown
+  >;
+  await page.request.put(`${demo.address}/api/plants/${hedge.id}`, {
+    data: { ...hedge, name: 'Renamed by mistake' },
+  });
+  await page
+    .getByRole('button', { name: /restore/ })
+    .first()
+    .click();
   const bringIn = page.getByRole('region', { name: 'Bring one in' });
   await expect(bringIn).toContainText('Fallow Bank, as of 29 May 2026. It is whole and sound.');
   await expect(bringIn.getByRole('row', { name: /plants/ })).toContainText('1');
   await page.getByText('put it in place of everything').click();
   await page.getByRole('button', { name: 'Take it in' }).click();
-  await expect(page.getByText(/What was here before is kept as juglans-2026-05-29-before-restore.zip/)).toBeVisible();
+  await expect(
+    page.getByText(/What was here before is kept as juglans-2026-05-29-before-restore.zip/),
+  ).toBeVisible();
   await page.goto(`${demo.address}/garden`);
   await expect(page.getByRole('main').getByText('West hedge').first()).toBeVisible();
   await expect(page.getByText('Renamed by mistake')).toHaveCount(0);
 
   await page.goto(`${demo.address}/setup/backups`);
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Take the garden away as a file' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Take the garden away as a file' }).click(),
+  ]);
   const file = testInfo.outputPath('garden.zip');
   await download.saveAs(file);
 
   await page.goto(own.address);
   await page.getByRole('link', { name: 'Bring it in from a backup' }).click();
   const upload = page.getByLabel('Archive of a garden');
-  await upload.setInputFiles({ name: 'photo.zip', mimeType: 'application/zip', buffer: readFileSync(file).subarray(0, 20_000) });
+  await upload.setInputFiles({
+    name: 'photo.zip',
+    mimeType: 'application/zip',
+    buffer: readFileSync(file).subarray(0, 20_000),
+  });
   await expect(page.getByRole('alert')).toContainText('This archive cannot be taken in');
   await upload.setInputFiles(file);
   await expect(page.getByText('It is whole and sound.')).toBeVisible();

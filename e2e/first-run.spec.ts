@@ -20,7 +20,7 @@ async function setUp(page: Page, address: string) {
   await expect(page.getByText('No plants yet.')).toBeVisible();
 }
 
-test('first run, then a neighbour\'s weather file in °F with slashes and faults', async ({ page, own }) => {
+test("first run, then a neighbour's weather file in °F with slashes and faults", async ({ page, own }) => {
   await setUp(page, own.address);
   await page.getByRole('banner').getByRole('link', { name: 'When', exact: true }).click();
   await page.getByRole('navigation', { name: 'Within When' }).getByRole('link', { name: 'Stations' }).click();
@@ -30,7 +30,8 @@ test('first run, then a neighbour\'s weather file in °F with slashes and faults
   await expect(page.getByRole('alert')).toContainText('not a text file');
 
   // Days 3 to 6 of months 1 to 2: the order cannot be told, nor can the unit.
-  const ambiguous = 'When;Low;High;Rain\n3/1/2026;30;41;0\n4/1/2026;28;39;2.5\n5/1/2026;x;39;0\n6/1/2026;44;39;0\n6/1/2026;25;38;0\n';
+  const ambiguous =
+    'When;Low;High;Rain\n3/1/2026;30;41;0\n4/1/2026;28;39;2.5\n5/1/2026;x;39;0\n6/1/2026;44;39;0\n6/1/2026;25;38;0\n';
   await page.getByLabel('File').setInputFiles(csv('year.csv', ambiguous));
   await page.getByLabel('Date', { exact: true }).selectOption('When');
   await expect(page.getByText('both could be meant')).toBeVisible();
@@ -65,7 +66,9 @@ test('first run, then a neighbour\'s weather file in °F with slashes and faults
   const download = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Export CSV' }).click();
   const text = readFileSync(await (await download).path(), 'utf8');
-  expect(text).toBe('date,min_c,max_c,rain_mm,wind_ms\n2026-01-03,-1.11,5,0,\n2026-01-04,-2.22,3.89,2.5,\n2026-01-06,-3.89,3.33,0,\n');
+  expect(text).toBe(
+    'date,min_c,max_c,rain_mm,wind_ms\n2026-01-03,-1.11,5,0,\n2026-01-04,-2.22,3.89,2.5,\n2026-01-06,-3.89,3.33,0,\n',
+  );
 });
 
 test('the keys lead between places, sleep in a field, and can be switched off', async ({ page, demo }) => {

@@ -49,7 +49,9 @@ test('units switch everywhere at once and back', async ({ page, demo }) => {
   await expect(page.getByText('The garden was saved.')).toBeVisible();
   await page.goto(`${demo.address}/when/${HEDGE}`);
   await expect(page.getByText('533–820 °F·days').first()).toBeVisible();
-  await expect(page.locator('dt', { hasText: 'Lower threshold' }).locator('xpath=following-sibling::dd[1]')).toHaveText('50 °F');
+  await expect(
+    page.locator('dt', { hasText: 'Lower threshold' }).locator('xpath=following-sibling::dd[1]'),
+  ).toHaveText('50 °F');
   await page.goto(`${demo.address}/mix?watch=${HEDGE}`);
   // It took 2.1 to 2.2 l before, 2.17 l in the mean: 0.57 US gallon, of which 1.5 % is 1.1 US fluid ounces.
   const pour = page.getByRole('region', { name: 'What to pour' });
@@ -64,18 +66,23 @@ test('a product is added with its label line, mistakes told beside their fields'
   await page.goto(`${demo.address}/mix/shelf/new?material=malathion`);
   await expect(page.getByLabel('Strength, %')).toHaveValue('');
   await page.getByRole('button', { name: 'Keep it' }).click();
-  for (const field of ['Name', 'Strength, %', 'Lowest rate', 'Highest rate', 'Against']) await expect(page.getByRole('alert').filter({ hasText: field })).toBeVisible();
+  for (const field of ['Name', 'Strength, %', 'Lowest rate', 'Highest rate', 'Against'])
+    await expect(page.getByRole('alert').filter({ hasText: field })).toBeVisible();
   await page.getByLabel('Name', { exact: true }).fill('Winter oil');
   await page.getByLabel('Strength, %').fill('97,5');
-  await page.getByLabel('For, in the label\'s words').fill('bare fruit trees');
+  await page.getByLabel("For, in the label's words").fill('bare fruit trees');
   await page.getByLabel('Lowest rate').fill('4');
   await page.getByLabel('Highest rate').fill('2');
   await page.getByLabel('Armored scale').check();
   await page.getByRole('button', { name: 'Keep it' }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'Highest rate' })).toContainText('must not be below the low rate');
+  await expect(page.getByRole('alert').filter({ hasText: 'Highest rate' })).toContainText(
+    'must not be below the low rate',
+  );
   await page.getByLabel('Highest rate').fill('5');
   await page.getByRole('button', { name: 'Keep it' }).click();
-  await expect(page.getByRole('listitem').filter({ has: page.getByRole('link', { name: 'Winter oil' }) })).toContainText('bare fruit trees: 4–5 %');
+  await expect(
+    page.getByRole('listitem').filter({ has: page.getByRole('link', { name: 'Winter oil' }) }),
+  ).toContainText('bare fruit trees: 4–5 %');
   await page.getByRole('link', { name: /Winter oil/ }).click();
   await expect(page.getByLabel('Strength, %')).toHaveValue('97.5');
   await page.getByLabel('Name', { exact: true }).fill('Winter oil, opened');

@@ -9,12 +9,21 @@ async function countTaps(page: Page): Promise<() => Promise<number>> {
   await page.evaluate(() => {
     const taps = window as unknown as { taps: number };
     taps.taps = 0;
-    addEventListener('click', (event) => { if (event.isTrusted) taps.taps++; }, true);
+    addEventListener(
+      'click',
+      (event) => {
+        if (event.isTrusted) taps.taps++;
+      },
+      true,
+    );
   });
   return () => page.evaluate(() => (window as unknown as { taps: number }).taps);
 }
 
-test('from a watch to a logged spray in few taps; what stands open is asked, an edit keeps what was, the pack is lighter', async ({ page, demo }) => {
+test('from a watch to a logged spray in few taps; what stands open is asked, an edit keeps what was, the pack is lighter', async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.address}/look/${HEDGE}`);
   const taps = await countTaps(page);
   await page.getByRole('link', { name: 'Mix for it' }).click();
@@ -30,7 +39,9 @@ test('from a watch to a logged spray in few taps; what stands open is asked, an 
   expect(await taps()).toBeLessThan(12);
 
   await sprays.getByRole('link', { name: /edit the spray of 29 May/ }).click();
-  await expect(page.getByRole('region', { name: 'What stood here before' }).getByRole('listitem')).toHaveCount(2);
+  await expect(
+    page.getByRole('region', { name: 'What stood here before' }).getByRole('listitem'),
+  ).toHaveCount(2);
   await page.getByLabel(/^Spray used/).fill('-2');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('must be above 0')).toBeVisible();
@@ -44,10 +55,14 @@ test('from a watch to a logged spray in few taps; what stands open is asked, an 
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect(sprays).toContainText('3 l of spray');
   await sprays.getByRole('link', { name: /edit the spray of 29 May/ }).click();
-  await expect(page.getByRole('region', { name: 'What stood here before' })).toContainText('2.17 l of spray, 32.5 ml or g');
+  await expect(page.getByRole('region', { name: 'What stood here before' })).toContainText(
+    '2.17 l of spray, 32.5 ml or g',
+  );
 
   await page.goto(`${demo.address}/mix/shelf`);
-  const oil = page.getByRole('listitem').filter({ has: page.getByRole('link', { name: 'Horticultural oil, all seasons' }) });
+  const oil = page
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('link', { name: 'Horticultural oil, all seasons' }) });
   await expect(oil).toContainText('855 ml left');
   await expect(oil).toContainText('West hedge, euonymus scale from 12 June 2026');
   await page.goto(`${demo.address}/mix?watch=${HEDGE}`);
@@ -55,18 +70,59 @@ test('from a watch to a logged spray in few taps; what stands open is asked, an 
   await expect(page.getByLabel('Plant')).toHaveValue('01900000-0000-7003-8000-000000000006');
   await page.goBack();
   await page.getByText('lines that are not for this').click();
-  await expect(page.getByText('Its label leaves 14 days between uses. Not before 12 June 2026.').first()).toBeVisible();
+  await expect(
+    page.getByText('Its label leaves 14 days between uses. Not before 12 June 2026.').first(),
+  ).toBeVisible();
 });
 
-test('one tank for two plants, two products in it, and what may never meet', async ({ page, request, demo }) => {
+test('one tank for two plants, two products in it, and what may never meet', async ({
+  page,
+  request,
+  demo,
+}) => {
   const line = {
-    id: '01900000-0000-7fff-8000-000000000100', crop: 'Trees and shrubs', region: '', hostIds: [], groups: ['armored', 'soft'], leafStates: ['in-leaf'], rateLow: 3, rateHigh: 5, rateUnit: 'g-per-l', leastC: null, greatestC: null,
-    intervalDays: null, usesPerYear: null, mostPerYear: null, daysToHarvest: null, reentryHours: null, rainFreeHours: null,
+    id: '01900000-0000-7fff-8000-000000000100',
+    crop: 'Trees and shrubs',
+    region: '',
+    hostIds: [],
+    groups: ['armored', 'soft'],
+    leafStates: ['in-leaf'],
+    rateLow: 3,
+    rateHigh: 5,
+    rateUnit: 'g-per-l',
+    leastC: null,
+    greatestC: null,
+    intervalDays: null,
+    usesPerYear: null,
+    mostPerYear: null,
+    daysToHarvest: null,
+    reentryHours: null,
+    rainFreeHours: null,
   };
-  const product = { strengthPercent: 80, containsOil: false, formulation: 'powder', modeOfAction: '', organic: true, unlabelled: false, mustNotTouch: '', apart: [], stock: { amount: 5, countedOn: '2026-05-29' }, expiresOn: null, pack: null };
+  const product = {
+    strengthPercent: 80,
+    containsOil: false,
+    formulation: 'powder',
+    modeOfAction: '',
+    organic: true,
+    unlabelled: false,
+    mustNotTouch: '',
+    apart: [],
+    stock: { amount: 5, countedOn: '2026-05-29' },
+    expiresOn: null,
+    pack: null,
+  };
   const put = async (n: number, name: string, materialId: string) => {
     const id = `01900000-0000-7fff-8000-00000000000${n}`;
-    const response = await request.put(`${demo.address}/api/products/${id}`, { data: { ...product, id, name, materialId, lines: [{ ...line, id: `01900000-0000-7fff-8000-00000000010${n}` }] } });
+    const response = await request.put(`${demo.address}/api/products/${id}`, {
+      data: {
+        ...product,
+        id,
+        name,
+        materialId,
+        lines: [{ ...line, id: `01900000-0000-7fff-8000-00000000010${n}` }],
+      },
+    });
     expect(response.status()).toBe(200);
   };
   await put(1, 'Bicarbonate powder', 'bicarbonate');
@@ -85,7 +141,9 @@ test('one tank for two plants, two products in it, and what may never meet', asy
   await expect(pour(page)).toContainText('Bicarbonate powder');
   await expect(pour(page)).toContainText('Only 5 g left');
   await expect(pour(page).getByRole('listitem').filter({ hasText: 'try it in a jar' })).toBeVisible();
-  await expect(pour(page).getByRole('listitem').filter({ hasText: 'it would clog your fine screen' })).toBeVisible();
+  await expect(
+    pour(page).getByRole('listitem').filter({ hasText: 'it would clog your fine screen' }),
+  ).toBeVisible();
   await page.getByRole('button', { name: /take out of the tank: Bicarbonate/ }).click();
   await more.selectOption({ label: 'Sulfur powder, Trees and shrubs' });
   await expect(page.getByRole('alert').filter({ hasText: 'Not in one tank' })).toBeVisible();
@@ -101,21 +159,28 @@ test('one tank for two plants, two products in it, and what may never meet', asy
   await page.goto(`${demo.address}/mix`);
   await page.getByLabel('For which watch').selectOption({ label: 'Lilac, oystershell scale' });
   await page.getByRole('radio', { name: /Lime sulfur/ }).check();
-  await page.getByLabel('Anything else in the same tank?').selectOption({ label: 'Acid conditioner, Trees and shrubs' });
+  await page
+    .getByLabel('Anything else in the same tank?')
+    .selectOption({ label: 'Acid conditioner, Trees and shrubs' });
   await expect(page.getByRole('alert').filter({ hasText: 'deadly gas' })).toBeVisible();
   await page.getByRole('checkbox', { name: /against a rule of thumb/ }).check();
   await expect(pour(page)).toHaveCount(0);
   await expect(page.getByRole('button', { name: 'Log the spray' })).toHaveCount(0);
 });
 
-test('a new product begins with what is usual, is checked for sense, and is refused at the field', async ({ page, demo }) => {
+test('a new product begins with what is usual, is checked for sense, and is refused at the field', async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.address}/mix/shelf`);
   await page.getByRole('link', { name: 'Add a product' }).click();
   await page.getByLabel('Active ingredient').selectOption({ label: 'Insecticidal soap' });
   await expect(page.getByRole('group', { name: 'Line 2' })).toHaveCount(0);
   await expect(page.getByLabel('Highest rate')).toHaveValue('2');
   await page.getByLabel('Highest rate').fill('12');
-  await expect(page.getByRole('list', { name: 'Worth a second look' })).toContainText('comes to 12 % of the spray, where 1–2 % is usual');
+  await expect(page.getByRole('list', { name: 'Worth a second look' })).toContainText(
+    'comes to 12 % of the spray, where 1–2 % is usual',
+  );
   await page.getByLabel('Lowest rate').fill('-1');
   await page.getByLabel('Days between uses').fill('999');
   await page.getByText('The pack: what is left').click();
@@ -159,12 +224,49 @@ test('a new product begins with what is usual, is checked for sense, and is refu
 
 test('a drench asks which way round before it says an amount', async ({ page, request, demo }) => {
   const id = '01900000-0000-7fff-8000-000000000009';
-  const response = await request.put(`${demo.address}/api/products/${id}`, { data: {
-    id, name: 'Root drench', materialId: 'dinotefuran', strengthPercent: 2, containsOil: false, formulation: 'soluble', modeOfAction: '', organic: false, unlabelled: false, mustNotTouch: '', apart: [], stock: null, expiresOn: null, pack: null,
-    lines: [{ id: '01900000-0000-7fff-8000-000000000109', crop: 'Shrubs', region: 'not near water', hostIds: [], groups: ['leaf-miner'], leafStates: ['in-leaf'], rateLow: 3, rateHigh: 3, rateUnit: 'ml-per-cm-diameter', leastC: null, greatestC: null, intervalDays: null, usesPerYear: 1, mostPerYear: null, daysToHarvest: null, reentryHours: null, rainFreeHours: null }],
-  } });
+  const response = await request.put(`${demo.address}/api/products/${id}`, {
+    data: {
+      id,
+      name: 'Root drench',
+      materialId: 'dinotefuran',
+      strengthPercent: 2,
+      containsOil: false,
+      formulation: 'soluble',
+      modeOfAction: '',
+      organic: false,
+      unlabelled: false,
+      mustNotTouch: '',
+      apart: [],
+      stock: null,
+      expiresOn: null,
+      pack: null,
+      lines: [
+        {
+          id: '01900000-0000-7fff-8000-000000000109',
+          crop: 'Shrubs',
+          region: 'not near water',
+          hostIds: [],
+          groups: ['leaf-miner'],
+          leafStates: ['in-leaf'],
+          rateLow: 3,
+          rateHigh: 3,
+          rateUnit: 'ml-per-cm-diameter',
+          leastC: null,
+          greatestC: null,
+          intervalDays: null,
+          usesPerYear: 1,
+          mostPerYear: null,
+          daysToHarvest: null,
+          reentryHours: null,
+          rainFreeHours: null,
+        },
+      ],
+    },
+  });
   expect(response.status()).toBe(200);
-  const watches = await (await request.get(`${demo.address}/api/watches`)).json() as { watches: { watch: { id: string }; plant: { name: string } }[] };
+  const watches = (await (await request.get(`${demo.address}/api/watches`)).json()) as {
+    watches: { watch: { id: string }; plant: { name: string } }[];
+  };
   const box = watches.watches.find(({ plant }) => plant.name === 'Boxwood edging')!.watch.id;
   await page.goto(`${demo.address}/mix?watch=${box}`);
   // Bees visit box: the garden's school has none of it there.
@@ -173,10 +275,20 @@ test('a drench asks which way round before it says an amount', async ({ page, re
   await page.goto(`${demo.address}/setup`);
   await page.getByLabel('Drenches through the roots?').selectOption('after-bloom');
   await expect(page.getByText('The school is changed.')).toBeVisible();
-  const plants = await (await request.get(`${demo.address}/api/plants`)).json() as { plants: { id: string; name: string }[] };
+  const plants = (await (await request.get(`${demo.address}/api/plants`)).json()) as {
+    plants: { id: string; name: string }[];
+  };
   const plantId = plants.plants.find(({ name }) => name === 'Boxwood edging')!.id;
   for (const [i, stage] of ['bloom-start', 'petal-fall'].entries()) {
-    await request.put(`${demo.address}/api/growth/01900000-0000-7fff-8000-00000000020${i}`, { data: { id: `01900000-0000-7fff-8000-00000000020${i}`, plantId, stage, on: `2026-05-${10 + 10 * i}`, note: '' } });
+    await request.put(`${demo.address}/api/growth/01900000-0000-7fff-8000-00000000020${i}`, {
+      data: {
+        id: `01900000-0000-7fff-8000-00000000020${i}`,
+        plantId,
+        stage,
+        on: `2026-05-${10 + 10 * i}`,
+        note: '',
+      },
+    });
   }
   await page.goto(`${demo.address}/mix?watch=${box}`);
   await page.getByRole('radio', { name: /Root drench/ }).check();
@@ -193,9 +305,15 @@ test('a drench asks which way round before it says an amount', async ({ page, re
   await expect(pour(page)).toContainText('94 ml in all');
 });
 
-test('schools differ by plant; recipes run timers; advice shows where it matters; the card goes on paper', async ({ page, demo }) => {
+test('schools differ by plant; recipes run timers; advice shows where it matters; the card goes on paper', async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.address}/garden`);
-  await page.getByRole('link', { name: /West hedge/ }).first().click();
+  await page
+    .getByRole('link', { name: /West hedge/ })
+    .first()
+    .click();
   await page.getByText('Treated as the garden').click();
   await page.getByLabel('Only what organic growing allows?').selectOption('organic-only');
   await expect(page.getByText('Differs from the garden in 1 question')).toBeVisible();
@@ -211,7 +329,9 @@ test('schools differ by plant; recipes run timers; advice shows where it matters
   await expect(page.getByRole('timer')).toHaveCount(0);
 
   await page.goto(`${demo.address}/mix?watch=${HEDGE}`);
-  await expect(page.getByRole('region', { name: 'Which line of which label' })).toContainText('Our water is hard');
+  await expect(page.getByRole('region', { name: 'Which line of which label' })).toContainText(
+    'Our water is hard',
+  );
   await page.emulateMedia({ media: 'print' });
   await expect(pour(page)).toBeVisible();
   await expect(page.getByRole('region', { name: 'Cautions' })).toBeVisible();
@@ -220,7 +340,10 @@ test('schools differ by plant; recipes run timers; advice shows where it matters
   await page.emulateMedia({ media: null });
 
   await page.goto(`${demo.address}/mix?watch=${CAMELLIA}`);
-  await page.getByRole('group', { name: /bees gather honeydew/ }).getByText('yes').click();
+  await page
+    .getByRole('group', { name: /bees gather honeydew/ })
+    .getByText('yes')
+    .click();
   await expect(page.getByText('No line on your shelf fits today.')).toBeVisible();
   await page.getByText('lines that are not for this').click();
   await expect(page.getByText('Bees gather its honeydew.').first()).toBeVisible();

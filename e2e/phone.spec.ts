@@ -15,7 +15,10 @@ test('Now reads on a phone, with each reason one tap away', async ({ page, demo 
   await expect(first).toContainText('What would change this');
   expect(await page.evaluate(noSideways)).toBe(true);
   await page.getByRole('button', { name: /open, 2 coming/ }).tap();
-  await page.getByRole('region', { name: 'The season' }).getByRole('link', { name: /euonymus scale.*coming/ }).tap();
+  await page
+    .getByRole('region', { name: 'The season' })
+    .getByRole('link', { name: /euonymus scale.*coming/ })
+    .tap();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Euonymus scale');
   expect(await page.evaluate(noSideways)).toBe(true);
 });
@@ -32,7 +35,11 @@ test('a tally with one thumb survives a closed page', async ({ page, demo }) => 
   await more('dead').tap();
   await page.reload();
   await expect(page.getByText('Going on with a count kept on this device')).toBeVisible();
-  await expect(page.getByRole('list', { name: 'live per 10 cm, by twig' }).getByRole('listitem')).toHaveText(['1', '0', '0']);
+  await expect(page.getByRole('list', { name: 'live per 10 cm, by twig' }).getByRole('listitem')).toHaveText([
+    '1',
+    '0',
+    '0',
+  ]);
   await expect(page.getByRole('button', { name: 'one dead more, now 1' })).toBeVisible();
   expect(await page.evaluate(noSideways)).toBe(true);
   for (const name of ['one live more', 'one live less', 'Next twig']) {
@@ -49,7 +56,40 @@ test('a tally with one thumb survives a closed page', async ({ page, demo }) => 
 
 test('every place fits 360 px', async ({ page, demo }) => {
   await page.setViewportSize({ width: 360, height: 740 });
-  for (const path of ['/now', '/garden', '/look', `/look/${HEDGE}`, `/look/${HEDGE}/tape`, '/look/new', '/look/round', '/look/eye', `/look/${HEDGE}/count?protocol=spur`, '/look/01900000-0000-7004-8000-000000000004/count', '/look/guide', '/look/guide/euonymus-scale', `/when/${HEDGE}`, '/when/stations', '/when/day', '/when/dormant', '/when/hours', '/when/calendar', '/when/normals', `/mix?watch=${HEDGE}`, '/mix/shelf', '/mix/shelf/new', '/mix/shopping', '/mix/recipes?recipe=biological-feed', '/mix/meet?a=copper', `/look/${HEDGE}/weigh`, `/look/${HEDGE}/hand`, '/seasons/book', '/seasons', '/setup', '/setup/network', '/setup/backups']) {
+  for (const path of [
+    '/now',
+    '/garden',
+    '/look',
+    `/look/${HEDGE}`,
+    `/look/${HEDGE}/tape`,
+    '/look/new',
+    '/look/round',
+    '/look/eye',
+    `/look/${HEDGE}/count?protocol=spur`,
+    '/look/01900000-0000-7004-8000-000000000004/count',
+    '/look/guide',
+    '/look/guide/euonymus-scale',
+    `/when/${HEDGE}`,
+    '/when/stations',
+    '/when/day',
+    '/when/dormant',
+    '/when/hours',
+    '/when/calendar',
+    '/when/normals',
+    `/mix?watch=${HEDGE}`,
+    '/mix/shelf',
+    '/mix/shelf/new',
+    '/mix/shopping',
+    '/mix/recipes?recipe=biological-feed',
+    '/mix/meet?a=copper',
+    `/look/${HEDGE}/weigh`,
+    `/look/${HEDGE}/hand`,
+    '/seasons/book',
+    '/seasons',
+    '/setup',
+    '/setup/network',
+    '/setup/backups',
+  ]) {
     await page.goto(demo.address + path, { waitUntil: 'networkidle' });
     expect([path, await page.evaluate(noSideways)]).toEqual([path, true]);
   }

@@ -2,17 +2,28 @@ import { expect } from '@playwright/test';
 import { cameraFile } from './camera-file.ts';
 import { HEDGE, test } from './server.ts';
 
-test('a photo is asked for before a spray, taken in with its day, measured and marked', async ({ page, demo }) => {
+test('a photo is asked for before a spray, taken in with its day, measured and marked', async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.address}/mix?watch=${HEDGE}`);
   const asked = page.getByText('A photo first.');
   await expect(asked).toBeVisible();
-  await page.getByLabel('Take one').setInputFiles({ name: 'hedge.jpg', mimeType: 'image/jpeg', buffer: await cameraFile(page, '2026:05:27 10:15:00') });
+  await page
+    .getByLabel('Take one')
+    .setInputFiles({
+      name: 'hedge.jpg',
+      mimeType: 'image/jpeg',
+      buffer: await cameraFile(page, '2026:05:27 10:15:00'),
+    });
   await expect(asked).toBeHidden();
 
   await page.goto(`${demo.address}/look/${HEDGE}`);
   const photos = page.getByRole('region', { name: 'Photos' });
   await expect(photos.getByRole('link')).toContainText('27 May');
-  await photos.getByLabel('Add photos').setInputFiles([{ name: 'broken.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('not a picture') }]);
+  await photos
+    .getByLabel('Add photos')
+    .setInputFiles([{ name: 'broken.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('not a picture') }]);
   await expect(photos.getByRole('alert')).toContainText('broken.jpg cannot be opened');
   await expect(photos.getByRole('img')).toHaveCount(1);
 

@@ -5,10 +5,18 @@ const PHONE = { viewport: { width: 390, height: 844 } };
 
 /** The stops the server knows of each round, those it has twice, and counts that should be there and are not. */
 async function kept({ address }: Running) {
-  const { rounds } = await (await fetch(`${address}/api/rounds`)).json() as { rounds: { round: { id: string }; stops: number }[] };
-  const { round } = await (await fetch(`${address}/api/rounds/${rounds[0]!.round.id}`)).json() as { round: { changes: unknown[]; stops: { watchId: string | null; done: unknown[] }[] } };
+  const { rounds } = (await (await fetch(`${address}/api/rounds`)).json()) as {
+    rounds: { round: { id: string }; stops: number }[];
+  };
+  const { round } = (await (await fetch(`${address}/api/rounds/${rounds[0]!.round.id}`)).json()) as {
+    round: { changes: unknown[]; stops: { watchId: string | null; done: unknown[] }[] };
+  };
   const counted = round.stops.filter(({ watchId, done }) => watchId !== null && done.length > 0);
-  return { stops: rounds.map(({ stops }) => stops), doneTwice: round.stops.filter(({ done }) => done.length > 1).length, countsMissing: counted.length - round.changes.length };
+  return {
+    stops: rounds.map(({ stops }) => stops),
+    doneTwice: round.stops.filter(({ done }) => done.length > 1).length,
+    countsMissing: counted.length - round.changes.length,
+  };
 }
 
 async function nothingFound(page: Page, times: number): Promise<void> {
@@ -29,7 +37,11 @@ async function begin(page: Page, address: string): Promise<void> {
 
 test.describe('with the app kept on the phone', () => {
   test.use({ ...PHONE, serviceWorkers: 'allow' });
-  test('a signal lost in the middle of a round of twelve, a page closed and opened again: all twelve are there once', async ({ page, context, demo }) => {
+  test('a signal lost in the middle of a round of twelve, a page closed and opened again: all twelve are there once', async ({
+    page,
+    context,
+    demo,
+  }) => {
     await page.goto(`${demo.address}/look/round`);
     // The worker has everything it needs once it is ready.
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
@@ -58,7 +70,10 @@ test.describe('with the app kept on the phone', () => {
 
 test.describe('on the phone', () => {
   test.use(PHONE);
-  test('the server killed in the middle of a round and started again: what was entered meanwhile is there once', async ({ page, demo }) => {
+  test('the server killed in the middle of a round and started again: what was entered meanwhile is there once', async ({
+    page,
+    demo,
+  }) => {
     await begin(page, demo.address);
     await nothingFound(page, 3);
     await demo.kill();
@@ -69,10 +84,16 @@ test.describe('on the phone', () => {
     expect(await kept(demo)).toEqual({ stops: [8], doneTwice: 0, countsMissing: 0 });
   });
 
-  test('a stop is counted, another skipped with a reason, and the round says what changed', async ({ page, demo }) => {
+  test('a stop is counted, another skipped with a reason, and the round says what changed', async ({
+    page,
+    demo,
+  }) => {
     await begin(page, demo.address);
     await page.goto(`${demo.address}/look/round`);
-    await page.getByRole('link', { name: /West hedge/ }).last().click();
+    await page
+      .getByRole('link', { name: /West hedge/ })
+      .last()
+      .click();
     await page.getByRole('link', { name: 'Count 10 twigs' }).click();
     for (let twig = 0; twig < 10; twig++) {
       await page.getByRole('button', { name: /one live more/ }).click();

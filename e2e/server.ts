@@ -15,8 +15,15 @@ export interface Running {
   startAgain(): Promise<void>;
 }
 
-async function startProgram(program: string, data: string, port: string): Promise<{ child: ChildProcess; address: string }> {
-  const child = spawn(process.execPath, [`dist/server/${program}.js`], { env: { ...process.env, DATA: data, PORT: port, HOST: '127.0.0.1' }, stdio: ['ignore', 'pipe', 'inherit'] });
+async function startProgram(
+  program: string,
+  data: string,
+  port: string,
+): Promise<{ child: ChildProcess; address: string }> {
+  const child = spawn(process.execPath, [`dist/server/${program}.js`], {
+    env: { ...process.env, DATA: data, PORT: port, HOST: '127.0.0.1' },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
   const address = await new Promise<string>((resolve, reject) => {
     child.stdout.on('data', (text: Buffer) => {
       const found = /http:\/\/[\d.:]+/.exec(String(text));

@@ -3,34 +3,54 @@ import { HEDGE, test } from './server.ts';
 
 const CAMELLIA = '01900000-0000-7004-8000-000000000008';
 
-test('what to do is ranked with its reasons, heeds what is seen, and says what is refused and why', async ({ page, demo }) => {
+test('what to do is ranked with its reasons, heeds what is seen, and says what is refused and why', async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.address}/look/${HEDGE}`);
   await page.getByRole('link', { name: 'Weigh it' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('spray when the window opens');
   const refused = page.getByRole('region', { name: 'Not now, and why' });
   await expect(refused).toContainText('contact sprays in leaf reach nothing until crawlers are out');
   await page.getByRole('group', { name: 'Is it short of water?' }).getByText('Yes').click();
-  await expect(page.getByRole('region', { name: 'Options' })).toContainText('It is short of water: water it before anything else');
+  await expect(page.getByRole('region', { name: 'Options' })).toContainText(
+    'It is short of water: water it before anything else',
+  );
   await expect(refused).toContainText('sprays burn thirsty leaves');
 
   await page.goto(`${demo.address}/look/${CAMELLIA}/weigh`);
   await expect(page.getByRole('heading', { level: 1 })).toContainText('work by hand');
-  await page.getByRole('group', { name: /bees gather/ }).getByText('Yes').click();
-  await expect(page.getByRole('region', { name: 'Not now, and why' })).toContainText('Bees gather its honeydew');
+  await page
+    .getByRole('group', { name: /bees gather/ })
+    .getByText('Yes')
+    .click();
+  await expect(page.getByRole('region', { name: 'Not now, and why' })).toContainText(
+    'Bees gather its honeydew',
+  );
 });
 
-test('what may not meet is told for each material, and stands at the bench after a spray', async ({ page, demo }) => {
+test('what may not meet is told for each material, and stands at the bench after a spray', async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.address}/mix/meet`);
   await page.getByLabel('Material').selectOption({ label: 'Captan' });
-  await expect(page.getByRole('article').filter({ hasText: 'Mineral horticultural oil' })).toContainText('14 days apart');
+  await expect(page.getByRole('article').filter({ hasText: 'Mineral horticultural oil' })).toContainText(
+    '14 days apart',
+  );
   await page.goto(`${demo.address}/setup`);
   await page.getByLabel('How long between oil and sulfur?').selectOption('60');
   await expect(page.getByText('The school is changed.')).toBeVisible();
   await page.goto(`${demo.address}/mix/meet?a=sulfur`);
-  await expect(page.getByRole('article').filter({ hasText: 'Mineral horticultural oil' })).toContainText('60 days apart');
+  await expect(page.getByRole('article').filter({ hasText: 'Mineral horticultural oil' })).toContainText(
+    '60 days apart',
+  );
 });
 
-test('hand work is logged, shown, taken out and put back; the record book holds it beside the sprays', async ({ page, demo }) => {
+test('hand work is logged, shown, taken out and put back; the record book holds it beside the sprays', async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo.address}/look/${CAMELLIA}/hand`);
   await page.getByText('Wipe the leaves', { exact: true }).first().click();
   await expect(page.getByRole('region', { name: 'How' })).toContainText('Both sides along the midrib');

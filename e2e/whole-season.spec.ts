@@ -1,8 +1,14 @@
 import { expect, type Page } from '@playwright/test';
 import { test } from './server.ts';
 
-const answer = (page: Page, question: RegExp, given: string) => page.getByRole('group', { name: question }).last().getByRole('button', { name: given, exact: true }).click();
-const place = (page: Page, name: string) => page.getByRole('banner').getByRole('link', { name, exact: true }).click();
+const answer = (page: Page, question: RegExp, given: string) =>
+  page
+    .getByRole('group', { name: question })
+    .last()
+    .getByRole('button', { name: given, exact: true })
+    .click();
+const place = (page: Page, name: string) =>
+  page.getByRole('banner').getByRole('link', { name, exact: true }).click();
 
 test('one trouble, from "what is this?" to "did it work?"', async ({ page, demo }) => {
   await page.goto(demo.address);
@@ -48,7 +54,10 @@ test('one trouble, from "what is this?" to "did it work?"', async ({ page, demo 
     for (const live of [4, 0, 7, 2, 5, 3]) {
       for (let n = 0; n < live; n++) await page.keyboard.press('Space');
       await page.keyboard.press('d');
-      if (live === 4) { await page.keyboard.press('h'); await page.keyboard.press('Backspace'); }
+      if (live === 4) {
+        await page.keyboard.press('h');
+        await page.keyboard.press('Backspace');
+      }
       await page.keyboard.press('Enter');
     }
     await expect(page.getByText('So far')).toContainText('3.5');
@@ -87,12 +96,16 @@ test('one trouble, from "what is this?" to "did it work?"', async ({ page, demo 
   await test.step('when: two published figures told apart, a date with its range, another method', async () => {
     await place(page, 'When');
     await page.getByLabel('Watch').selectOption({ label: 'Garage hedge, euonymus scale' });
-    await expect(page.getByRole('heading', { level: 1 })).toContainText(/the window opens 2 June \(\d+–\d+\)/);
+    await expect(page.getByRole('heading', { level: 1 })).toContainText(
+      /the window opens 2 June \(\d+–\d+\)/,
+    );
     const published = page.getByRole('region', { name: 'Published points and windows' });
     await expect(published.getByText('First crawlers').first()).toBeVisible();
     await expect(published.getByText('296–456 °C·days')).toBeVisible();
     await expect(page.getByText(/% thermometer/)).toBeVisible();
-    const sum = page.locator('dt', { hasText: 'Sum to last night' }).locator('xpath=following-sibling::dd[1]');
+    const sum = page
+      .locator('dt', { hasText: 'Sum to last night' })
+      .locator('xpath=following-sibling::dd[1]');
     const bySine = await sum.textContent();
     await page.getByLabel('Method').selectOption('average');
     await expect(sum).not.toHaveText(bySine!);
@@ -134,7 +147,7 @@ test('one trouble, from "what is this?" to "did it work?"', async ({ page, demo 
     await expect(page.getByRole('region', { name: 'Sprays' })).toContainText('7 l of spray');
   });
 
-  await test.step('four weeks on a check is due; the hedge\'s tapes were past the peak', async () => {
+  await test.step("four weeks on a check is due; the hedge's tapes were past the peak", async () => {
     for (let week = 0; week < 3; week++) {
       await page.getByRole('button', { name: '+1 week' }).click();
       await expect(page.getByRole('banner')).toContainText(['12 June', '19 June', '26 June'][week]!);
@@ -151,7 +164,9 @@ test('one trouble, from "what is this?" to "did it work?"', async ({ page, demo 
     // The page left behind has a choice of watches of its own until this one is there.
     await expect(page.getByRole('heading', { name: 'Twigs, live per 10 cm, at each count' })).toBeVisible();
     await page.getByLabel('Watch').selectOption({ label: 'West hedge, euonymus scale' });
-    await expect(page.getByRole('heading', { level: 1 })).toContainText(/West hedge: it fell to \d+ % \(\d+–\d+ %\)/);
+    await expect(page.getByRole('heading', { level: 1 })).toContainText(
+      /West hedge: it fell to \d+ % \(\d+–\d+ %\)/,
+    );
     await expect(page.getByText('horticultural oil').first()).toBeVisible();
     await expect(page.getByText('never treated')).toBeVisible();
     await page.getByLabel('Watch').selectOption({ label: 'Lilac, oystershell scale' });

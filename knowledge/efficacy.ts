@@ -21,63 +21,160 @@ const OUTBREAK = 'kills the vedalia beetle, which does the work; outbreaks follo
 /** What is usual for a whole group. Published trials differ by species, place and dose; read as a ranking, not a promise. */
 const BY_GROUP: Readonly<Partial<Record<TargetGroup, readonly Entry[]>>> = {
   armored: [
-    ['mineral-oil', 'works', 'crawlers and settled young; dormant on wintering young, least on eggs under covers'], ['plant-oil', 'works', 'as mineral oil'], ['soap', 'works', 'crawlers only, repeated'],
-    ['pyriproxyfen', 'works', 'crawlers and young'], ['buprofezin', 'works', 'crawlers and young'], ['azadirachtin', 'in part', 'young that feed and moult'],
-    ['bifenthrin', 'in part', 'crawlers on contact'], ['malathion', 'in part', 'crawlers on contact'], ['imidacloprid', 'poor', 'they do not feed where it flows'], ['dinotefuran', 'in part', 'many, not all'],
+    [
+      'mineral-oil',
+      'works',
+      'crawlers and settled young; dormant on wintering young, least on eggs under covers',
+    ],
+    ['plant-oil', 'works', 'as mineral oil'],
+    ['soap', 'works', 'crawlers only, repeated'],
+    ['pyriproxyfen', 'works', 'crawlers and young'],
+    ['buprofezin', 'works', 'crawlers and young'],
+    ['azadirachtin', 'in part', 'young that feed and moult'],
+    ['bifenthrin', 'in part', 'crawlers on contact'],
+    ['malathion', 'in part', 'crawlers on contact'],
+    ['imidacloprid', 'poor', 'they do not feed where it flows'],
+    ['dinotefuran', 'in part', 'many, not all'],
   ],
   soft: [
-    ['mineral-oil', 'works', 'crawlers and thin-skinned young; dormant on wintering young'], ['plant-oil', 'works', 'as mineral oil'], ['soap', 'works', 'crawlers and young, repeated'], ['azadirachtin', 'in part', 'young'],
-    ['pyriproxyfen', 'works', 'young'], ['buprofezin', 'works', 'young'], ['bifenthrin', 'in part', 'crawlers on contact'], ['malathion', 'in part', 'crawlers on contact'], ['imidacloprid', 'works', 'most'], ['dinotefuran', 'works', 'most, faster'],
+    ['mineral-oil', 'works', 'crawlers and thin-skinned young; dormant on wintering young'],
+    ['plant-oil', 'works', 'as mineral oil'],
+    ['soap', 'works', 'crawlers and young, repeated'],
+    ['azadirachtin', 'in part', 'young'],
+    ['pyriproxyfen', 'works', 'young'],
+    ['buprofezin', 'works', 'young'],
+    ['bifenthrin', 'in part', 'crawlers on contact'],
+    ['malathion', 'in part', 'crawlers on contact'],
+    ['imidacloprid', 'works', 'most'],
+    ['dinotefuran', 'works', 'most, faster'],
   ],
   felt: [
-    ['mineral-oil', 'in part', 'crawlers and young; in winter where bark is wetted all round'], ['soap', 'in part', 'crawlers; brushing helps'], ['pyriproxyfen', 'works', 'young'], ['buprofezin', 'works', 'young'],
-    ['imidacloprid', 'works', 'mostly good'], ['dinotefuran', 'works', 'good, faster'], ['bifenthrin', 'in part', 'crawlers; mites flare'],
+    ['mineral-oil', 'in part', 'crawlers and young; in winter where bark is wetted all round'],
+    ['soap', 'in part', 'crawlers; brushing helps'],
+    ['pyriproxyfen', 'works', 'young'],
+    ['buprofezin', 'works', 'young'],
+    ['imidacloprid', 'works', 'mostly good'],
+    ['dinotefuran', 'works', 'good, faster'],
+    ['bifenthrin', 'in part', 'crawlers; mites flare'],
   ],
   giant: [
-    ['mineral-oil', 'in part', 'young'], ['soap', 'in part', 'young'], ['imidacloprid', 'avoid', OUTBREAK], ['dinotefuran', 'avoid', OUTBREAK], ['pyriproxyfen', 'avoid', OUTBREAK], ['buprofezin', 'avoid', OUTBREAK],
-    ['bifenthrin', 'avoid', OUTBREAK], ['malathion', 'avoid', OUTBREAK],
+    ['mineral-oil', 'in part', 'young'],
+    ['soap', 'in part', 'young'],
+    ['imidacloprid', 'avoid', OUTBREAK],
+    ['dinotefuran', 'avoid', OUTBREAK],
+    ['pyriproxyfen', 'avoid', OUTBREAK],
+    ['buprofezin', 'avoid', OUTBREAK],
+    ['bifenthrin', 'avoid', OUTBREAK],
+    ['malathion', 'avoid', OUTBREAK],
   ],
   'leaf-miner': [
-    ['spinosad', 'works', 'young larvae in the leaf'], ['mineral-oil', 'in part', 'keeps moths from laying; does not reach larvae inside'], ['azadirachtin', 'in part', 'young larvae'], ['imidacloprid', 'in part', 'where the label and the law allow it'], ['soap', 'poor', 'reaches nothing inside a leaf'],
+    ['spinosad', 'works', 'young larvae in the leaf'],
+    ['mineral-oil', 'in part', 'keeps moths from laying; does not reach larvae inside'],
+    ['azadirachtin', 'in part', 'young larvae'],
+    ['imidacloprid', 'in part', 'where the label and the law allow it'],
+    ['soap', 'poor', 'reaches nothing inside a leaf'],
   ],
   fungus: [
-    ['copper', 'in part', 'before infection'], ['sulfur', 'in part', 'before infection'], ['bacillus', 'in part', 'before infection, repeated'], ['soap', 'poor', 'reaches no leaf fungus'],
+    ['copper', 'in part', 'before infection'],
+    ['sulfur', 'in part', 'before infection'],
+    ['bacillus', 'in part', 'before infection, repeated'],
+    ['soap', 'poor', 'reaches no leaf fungus'],
   ],
   'sap-sucker': [
-    ['soap', 'works', 'what is wetted, repeated'], ['mineral-oil', 'works', 'what is wetted, eggs too'], ['plant-oil', 'works', 'what is wetted'], ['azadirachtin', 'in part', 'young'], ['imidacloprid', 'works', 'where the label and the law allow it'], ['bifenthrin', 'in part', 'kills helpers; they come back'],
+    ['soap', 'works', 'what is wetted, repeated'],
+    ['mineral-oil', 'works', 'what is wetted, eggs too'],
+    ['plant-oil', 'works', 'what is wetted'],
+    ['azadirachtin', 'in part', 'young'],
+    ['imidacloprid', 'works', 'where the label and the law allow it'],
+    ['bifenthrin', 'in part', 'kills helpers; they come back'],
   ],
   mite: [
-    ['mineral-oil', 'works', 'undersides wetted; winter eggs before buds open'], ['soap', 'works', 'undersides wetted, repeated'], ['sulfur', 'works', 'not near oil, not in heat'], ['bifenthrin', 'avoid', 'kills what eats them; they flare'], ['malathion', 'avoid', 'kills what eats them; they flare'], ['imidacloprid', 'avoid', 'mites flare after it'],
+    ['mineral-oil', 'works', 'undersides wetted; winter eggs before buds open'],
+    ['soap', 'works', 'undersides wetted, repeated'],
+    ['sulfur', 'works', 'not near oil, not in heat'],
+    ['bifenthrin', 'avoid', 'kills what eats them; they flare'],
+    ['malathion', 'avoid', 'kills what eats them; they flare'],
+    ['imidacloprid', 'avoid', 'mites flare after it'],
   ],
-  chewer: [['spinosad', 'works', 'young caterpillars'], ['azadirachtin', 'in part', 'young caterpillars']],
+  chewer: [
+    ['spinosad', 'works', 'young caterpillars'],
+    ['azadirachtin', 'in part', 'young caterpillars'],
+  ],
   bacterium: [['copper', 'in part', 'before blossom opens']],
 };
 
 const MILDEW: readonly Entry[] = [
-  ['sulfur', 'works', 'before and at the first spots'], ['bicarbonate', 'in part', 'on contact, repeated'], ['mineral-oil', 'in part', 'at the first spots; never near sulfur'], ['bacillus', 'in part', 'before it starts'], ['myclobutanil', 'works', 'before and shortly after infection'], ['copper', 'poor', 'other fungi'],
+  ['sulfur', 'works', 'before and at the first spots'],
+  ['bicarbonate', 'in part', 'on contact, repeated'],
+  ['mineral-oil', 'in part', 'at the first spots; never near sulfur'],
+  ['bacillus', 'in part', 'before it starts'],
+  ['myclobutanil', 'works', 'before and shortly after infection'],
+  ['copper', 'poor', 'other fungi'],
 ];
 
 /** Where one trouble differs from its group. */
 const BY_TARGET: Readonly<Record<string, readonly Entry[]>> = {
   'tuliptree-scale': [['imidacloprid', 'poor', 'little effect on this species']],
   'magnolia-scale': [['imidacloprid', 'in part', 'partial on this species']],
-  'tea-scale': [['mineral-oil', 'works', 'undersides of leaves wetted; twice, as all stages overlap'], ['dinotefuran', 'works', 'good']],
-  'oystershell-scale': [['mineral-oil', 'in part', 'dormant oil reaches its eggs under covers least; crawlers well']],
-  'pine-needle-scale': [['mineral-oil', 'in part', 'dormant oil reaches its eggs under covers least; crawlers well']],
-  'peach-leaf-curl': [['copper', 'works', 'on bare wood before the buds swell; nothing after symptoms'], ['lime-sulfur', 'works', 'on bare wood before the buds swell'], ['sulfur', 'poor', 'not this fungus']],
-  'apple-scab': [['captan', 'works', 'before infection'], ['mancozeb', 'works', 'before infection'], ['sulfur', 'works', 'before infection'], ['myclobutanil', 'works', 'before and shortly after infection'], ['copper', 'in part', 'early only, it marks fruit']],
-  'cedar-apple-rust': [['myclobutanil', 'works', 'from pink bud on'], ['mancozeb', 'works', 'before infection'], ['sulfur', 'in part', 'before infection'], ['captan', 'poor', 'not rusts']],
-  'shot-hole': [['copper', 'works', 'at leaf fall, before the rains'], ['captan', 'in part', 'before infection']],
-  'rose-black-spot': [['myclobutanil', 'works', 'before and shortly after infection'], ['mancozeb', 'works', 'before infection'], ['sulfur', 'in part', 'before infection'], ['bicarbonate', 'in part', 'with oil, repeated']],
-  'apple-powdery-mildew': MILDEW, 'crape-myrtle-powdery-mildew': MILDEW, 'grape-powdery-mildew': MILDEW, 'rose-powdery-mildew': MILDEW, 'powdery-mildew': MILDEW,
+  'tea-scale': [
+    ['mineral-oil', 'works', 'undersides of leaves wetted; twice, as all stages overlap'],
+    ['dinotefuran', 'works', 'good'],
+  ],
+  'oystershell-scale': [
+    ['mineral-oil', 'in part', 'dormant oil reaches its eggs under covers least; crawlers well'],
+  ],
+  'pine-needle-scale': [
+    ['mineral-oil', 'in part', 'dormant oil reaches its eggs under covers least; crawlers well'],
+  ],
+  'peach-leaf-curl': [
+    ['copper', 'works', 'on bare wood before the buds swell; nothing after symptoms'],
+    ['lime-sulfur', 'works', 'on bare wood before the buds swell'],
+    ['sulfur', 'poor', 'not this fungus'],
+  ],
+  'apple-scab': [
+    ['captan', 'works', 'before infection'],
+    ['mancozeb', 'works', 'before infection'],
+    ['sulfur', 'works', 'before infection'],
+    ['myclobutanil', 'works', 'before and shortly after infection'],
+    ['copper', 'in part', 'early only, it marks fruit'],
+  ],
+  'cedar-apple-rust': [
+    ['myclobutanil', 'works', 'from pink bud on'],
+    ['mancozeb', 'works', 'before infection'],
+    ['sulfur', 'in part', 'before infection'],
+    ['captan', 'poor', 'not rusts'],
+  ],
+  'shot-hole': [
+    ['copper', 'works', 'at leaf fall, before the rains'],
+    ['captan', 'in part', 'before infection'],
+  ],
+  'rose-black-spot': [
+    ['myclobutanil', 'works', 'before and shortly after infection'],
+    ['mancozeb', 'works', 'before infection'],
+    ['sulfur', 'in part', 'before infection'],
+    ['bicarbonate', 'in part', 'with oil, repeated'],
+  ],
+  'apple-powdery-mildew': MILDEW,
+  'crape-myrtle-powdery-mildew': MILDEW,
+  'grape-powdery-mildew': MILDEW,
+  'rose-powdery-mildew': MILDEW,
+  'powdery-mildew': MILDEW,
 };
 
 /** What is known of each material against a trouble: the group's, overruled by its own, best first. */
 export function efficacyAgainst(target: Pick<Target, 'id' | 'group'>): Efficacy[] {
   const order: readonly EfficacyWord[] = ['works', 'in part', 'poor', 'avoid'];
-  const entries = new Map([...(BY_GROUP[target.group] ?? []), ...(BY_TARGET[target.id] ?? [])].map((entry) => [entry[0], entry]));
+  const entries = new Map(
+    [...(BY_GROUP[target.group] ?? []), ...(BY_TARGET[target.id] ?? [])].map((entry) => [entry[0], entry]),
+  );
   return [...entries.values()]
-    .map(([materialId, word, how]): Efficacy => ({ materialId, word, how, grade: isScaleGroup(target.group) ? 'B' : 'C', sourceIds: ['practice'] }))
+    .map(([materialId, word, how]): Efficacy => ({
+      materialId,
+      word,
+      how,
+      grade: isScaleGroup(target.group) ? 'B' : 'C',
+      sourceIds: ['practice'],
+    }))
     .sort((a, b) => order.indexOf(a.word) - order.indexOf(b.word));
 }
 

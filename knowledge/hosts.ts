@@ -12,9 +12,20 @@ export interface Host {
 }
 
 const host = (
-  id: string, name: string, botanical: string,
+  id: string,
+  name: string,
+  botanical: string,
   traits: Partial<Pick<Host, 'evergreen' | 'edible' | 'oil' | 'beesVisitBloom'>> = {},
-): Host => ({ id, name, botanical, evergreen: false, edible: false, oil: 'usual', beesVisitBloom: true, ...traits });
+): Host => ({
+  id,
+  name,
+  botanical,
+  evergreen: false,
+  edible: false,
+  oil: 'usual',
+  beesVisitBloom: true,
+  ...traits,
+});
 
 const EVERGREEN = { evergreen: true } as const;
 const FRUIT = { edible: true } as const;
@@ -103,10 +114,22 @@ export function hostById(id: string): Host {
 }
 
 /** Hosts that burn sooner under oil and flush as citrus does. */
-export const CITRUS_HOSTS: ReadonlySet<string> = new Set(HOSTS.filter(({ botanical }) => botanical.startsWith('Citrus')).map(({ id }) => id));
+export const CITRUS_HOSTS: ReadonlySet<string> = new Set(
+  HOSTS.filter(({ botanical }) => botanical.startsWith('Citrus')).map(({ id }) => id),
+);
 
 /** Hosts that soap marks: a leaf is tried first (grade C). */
-export const SOAP_TENDER_HOSTS: ReadonlySet<string> = new Set(['hawthorn', 'horse-chestnut', 'maple', 'cherry', 'plum']);
+export const SOAP_TENDER_HOSTS: ReadonlySet<string> = new Set([
+  'hawthorn',
+  'horse-chestnut',
+  'maple',
+  'cherry',
+  'plum',
+]);
 
 /** Hosts that sulfur marks: apricot always, grapes and pears by variety (grade B). */
-export const SULFUR_SHY_HOSTS: ReadonlyMap<string, 'always' | 'some'> = new Map([['apricot', 'always'], ['grape', 'some'], ['pear', 'some']]);
+export const SULFUR_SHY_HOSTS: ReadonlyMap<string, 'always' | 'some'> = new Map([
+  ['apricot', 'always'],
+  ['grape', 'some'],
+  ['pear', 'some'],
+]);

@@ -16,12 +16,29 @@ export { HANDWORK, type HandworkText } from './handwork.ts';
 export { CITRUS_HOSTS, hostById, HOSTS, SOAP_TENDER_HOSTS, SULFUR_SHY_HOSTS, type Host } from './hosts.ts';
 export { INDICATORS, type GradedIndicator } from './indicators.ts';
 export { inSentence } from './in-sentence.ts';
-export { COVER_SPOTS, levelBounds, PROTOCOL_TEXTS, protocolsFor, SPUR_THRESHOLDS, usualProtocol, type ItemText, type ProtocolText } from './protocols.ts';
+export {
+  COVER_SPOTS,
+  levelBounds,
+  PROTOCOL_TEXTS,
+  protocolsFor,
+  SPUR_THRESHOLDS,
+  usualProtocol,
+  type ItemText,
+  type ProtocolText,
+} from './protocols.ts';
 export { ingredientsOf, materialsMeet, meetingRules } from './meetings.ts';
 export { materialById, MATERIALS, type Material } from './materials.ts';
 export { recipeById, RECIPES, type Recipe } from './recipes.ts';
 export { ruleById, RULES, type Rule } from './rules.ts';
-export { neemDays, oilTopC, SCHOOL_QUESTIONS, schoolFor, schoolsFor, type School, type SchoolQuestion } from './schools.ts';
+export {
+  neemDays,
+  oilTopC,
+  SCHOOL_QUESTIONS,
+  schoolFor,
+  schoolsFor,
+  type School,
+  type SchoolQuestion,
+} from './schools.ts';
 export { SOURCES } from './sources.ts';
 export { targetById, TARGETS, type Target } from './targets/index.ts';
 export { USE_RULES } from './use-rules.ts';

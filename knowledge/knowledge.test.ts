@@ -1,18 +1,37 @@
 import { describe, expect, test } from '@jest/globals';
 import { nameIt, type Answers } from '#core/identify';
 import { celsiusDaysFromFahrenheitDays } from '#core/units';
-import { CALENDAR_HINTS, BELIEFS, cautionsFor, CHECKS, efficacyAgainst, EVENTS, GROUPS, HOSTS, MATERIALS, OWN_EFFICACY, RULES, searchGuide, SOURCES, TARGETS } from './index.ts';
+import {
+  CALENDAR_HINTS,
+  BELIEFS,
+  cautionsFor,
+  CHECKS,
+  efficacyAgainst,
+  EVENTS,
+  GROUPS,
+  HOSTS,
+  MATERIALS,
+  OWN_EFFICACY,
+  RULES,
+  searchGuide,
+  SOURCES,
+  TARGETS,
+} from './index.ts';
 
 const ids = (entries: readonly { id: string }[]) => entries.map((entry) => entry.id);
-const name = (hostId: string, answers: Answers, month = 6, sheltered = false) => nameIt(TARGETS, CHECKS, { hostId, month, sheltered }, answers);
+const name = (hostId: string, answers: Answers, month = 6, sheltered = false) =>
+  nameIt(TARGETS, CHECKS, { hostId, month, sheltered }, answers);
 
 describe('the records hold together', () => {
   test('ids are unique', () => {
-    for (const list of [HOSTS, TARGETS, CHECKS, EVENTS, RULES, SOURCES, MATERIALS, BELIEFS]) expect(new Set(ids(list)).size).toBe(list.length);
+    for (const list of [HOSTS, TARGETS, CHECKS, EVENTS, RULES, SOURCES, MATERIALS, BELIEFS])
+      expect(new Set(ids(list)).size).toBe(list.length);
   });
 
   test('every reference leads somewhere and every figure names its source', () => {
-    const sources = new Set(ids(SOURCES)), hosts = new Set(ids(HOSTS)), targets = new Set(ids(TARGETS));
+    const sources = new Set(ids(SOURCES)),
+      hosts = new Set(ids(HOSTS)),
+      targets = new Set(ids(TARGETS));
     const checks = new Map(CHECKS.map((check) => [check.id, new Set(ids(check.answers))]));
     for (const entry of [...TARGETS, ...EVENTS, ...RULES]) {
       expect(entry.sourceIds.length).toBeGreaterThan(0);
@@ -29,7 +48,9 @@ describe('the records hold together', () => {
   });
 
   test('beliefs and efficacy speak of troubles, checks and materials that exist', () => {
-    const targets = ids(TARGETS), materials = ids(MATERIALS), checks = ids(CHECKS);
+    const targets = ids(TARGETS),
+      materials = ids(MATERIALS),
+      checks = ids(CHECKS);
     for (const belief of BELIEFS) {
       expect(targets).toEqual(expect.arrayContaining([...belief.targetIds]));
       expect(materials).toEqual(expect.arrayContaining([...belief.materialIds]));
@@ -37,30 +58,51 @@ describe('the records hold together', () => {
       expect(belief.targetIds.length + belief.materialIds.length + belief.checkIds.length).toBeGreaterThan(0);
     }
     expect(targets).toEqual(expect.arrayContaining([...OWN_EFFICACY]));
-    for (const target of TARGETS) expect(materials).toEqual(expect.arrayContaining(efficacyAgainst(target).map((entry) => entry.materialId)));
+    for (const target of TARGETS)
+      expect(materials).toEqual(
+        expect.arrayContaining(efficacyAgainst(target).map((entry) => entry.materialId)),
+      );
   });
 
-  test('a trouble\'s own efficacy overrules its group\'s, and nothing is advised that kills the vedalia beetle', () => {
-    const against = (id: string) => new Map(efficacyAgainst(TARGETS.find((target) => target.id === id)!).map((entry) => [entry.materialId, entry.word]));
+  test("a trouble's own efficacy overrules its group's, and nothing is advised that kills the vedalia beetle", () => {
+    const against = (id: string) =>
+      new Map(
+        efficacyAgainst(TARGETS.find((target) => target.id === id)!).map((entry) => [
+          entry.materialId,
+          entry.word,
+        ]),
+      );
     expect(against('brown-soft-scale').get('imidacloprid')).toBe('works');
     expect(against('tuliptree-scale').get('imidacloprid')).toBe('poor');
     expect(against('euonymus-scale').get('imidacloprid')).toBe('poor');
-    expect(['imidacloprid', 'dinotefuran', 'pyriproxyfen', 'buprofezin'].map((id) => against('cottony-cushion-scale').get(id))).toEqual(Array(4).fill('avoid'));
+    expect(
+      ['imidacloprid', 'dinotefuran', 'pyriproxyfen', 'buprofezin'].map((id) =>
+        against('cottony-cushion-scale').get(id),
+      ),
+    ).toEqual(Array(4).fill('avoid'));
   });
 
   test('every scale and miner has a published sum or a word on the calendar, and not both', () => {
-    const timed = new Set(EVENTS.map(({ targetId }) => targetId)), hinted = new Set(CALENDAR_HINTS.map(({ targetId }) => targetId));
+    const timed = new Set(EVENTS.map(({ targetId }) => targetId)),
+      hinted = new Set(CALENDAR_HINTS.map(({ targetId }) => targetId));
     const ids = new Set(TARGETS.map(({ id }) => id));
     expect([...hinted].filter((id) => !ids.has(id))).toEqual([]);
-    const insects = TARGETS.filter(({ group }) => ['armored', 'soft', 'felt', 'giant', 'leaf-miner'].includes(group));
+    const insects = TARGETS.filter(({ group }) =>
+      ['armored', 'soft', 'felt', 'giant', 'leaf-miner'].includes(group),
+    );
     expect(insects.filter(({ id }) => timed.has(id) === hinted.has(id)).map(({ id }) => id)).toEqual([]);
   });
 
   test('published sums are kept as printed', () => {
     for (const event of EVENTS) {
-      const [from, to = from] = event.published.match(/\d+/g)!.slice(0, event.kind === 'first' ? 1 : 2).map(Number);
+      const [from, to = from] = event.published
+        .match(/\d+/g)!
+        .slice(0, event.kind === 'first' ? 1 : 2)
+        .map(Number);
       // One is published in °C·days a round; its rounds follow each other.
-      const inCd = event.published.includes('°C·days') ? (value: number) => value * event.generation : celsiusDaysFromFahrenheitDays;
+      const inCd = event.published.includes('°C·days')
+        ? (value: number) => value * event.generation
+        : celsiusDaysFromFahrenheitDays;
       expect(event.fromCd).toBeCloseTo(inCd(from!), 9);
       expect(event.toCd).toBeCloseTo(inCd(to!), 9);
     }
@@ -69,26 +111,33 @@ describe('the records hold together', () => {
 });
 
 describe('every trouble can be named', () => {
-  test.each(TARGETS.map((target) => [target.id, target] as const))('%s comes out on top of its own looks on its own host', (id, target) => {
-    const rank = { always: 4, usually: 3, sometimes: 2, rarely: 1, never: 0 };
-    const answers = Object.fromEntries(CHECKS.flatMap((check) => {
-      const words = target.looks[check.id];
-      if (!words) return [];
-      if (check.kind === 'sign') return [[check.id, rank[words.yes ?? 'never'] >= 3 ? 'yes' : 'no']];
-      const best = Object.entries(words).sort((a, b) => rank[b[1]] - rank[a[1]])[0]!;
-      return [[check.id, best[0]]];
-    }));
-    const [host] = Object.entries(target.hosts).sort((a, b) => rank[b[1]] - rank[a[1]])[0]!;
-    const naming = name(host, answers);
-    expect(naming.standings[0]!.targetId).toBe(id);
-    expect(naming.groups[0]!.group).toBe(target.group);
-  });
+  test.each(TARGETS.map((target) => [target.id, target] as const))(
+    '%s comes out on top of its own looks on its own host',
+    (id, target) => {
+      const rank = { always: 4, usually: 3, sometimes: 2, rarely: 1, never: 0 };
+      const answers = Object.fromEntries(
+        CHECKS.flatMap((check) => {
+          const words = target.looks[check.id];
+          if (!words) return [];
+          if (check.kind === 'sign') return [[check.id, rank[words.yes ?? 'never'] >= 3 ? 'yes' : 'no']];
+          const best = Object.entries(words).sort((a, b) => rank[b[1]] - rank[a[1]])[0]!;
+          return [[check.id, best[0]]];
+        }),
+      );
+      const [host] = Object.entries(target.hosts).sort((a, b) => rank[b[1]] - rank[a[1]])[0]!;
+      const naming = name(host, answers);
+      expect(naming.standings[0]!.targetId).toBe(id);
+      expect(naming.groups[0]!.group).toBe(target.group);
+    },
+  );
 
   test('each pair of troubles that share a host is told apart by some check', () => {
     for (const a of TARGETS) {
       for (const b of TARGETS) {
         if (a.id >= b.id || !Object.keys(a.hosts).some((host) => host in b.hosts)) continue;
-        expect(CHECKS.some((check) => JSON.stringify(a.looks[check.id]) !== JSON.stringify(b.looks[check.id]))).toBe(true);
+        expect(
+          CHECKS.some((check) => JSON.stringify(a.looks[check.id]) !== JSON.stringify(b.looks[check.id])),
+        ).toBe(true);
       }
     }
   });
@@ -101,10 +150,17 @@ describe('what may honestly be said', () => {
   });
 
   test('euonymus scale on a hedge, in four checks', () => {
-    const naming = name('spindle', { sticky: 'no', 'white-flecks': 'yes', lift: 'cover-only', shape: 'pear' });
+    const naming = name('spindle', {
+      sticky: 'no',
+      'white-flecks': 'yes',
+      lift: 'cover-only',
+      shape: 'pear',
+    });
     expect(naming.verdict).toEqual({ kind: 'named', targetId: 'euonymus-scale' });
     const reasons = naming.standings[0]!.reasons!;
-    expect(reasons.for.map((r) => r.checkId)).toEqual(expect.arrayContaining(['white-flecks', 'lift', 'shape']));
+    expect(reasons.for.map((r) => r.checkId)).toEqual(
+      expect.arrayContaining(['white-flecks', 'lift', 'shape']),
+    );
     expect(reasons.against).toEqual([]);
   });
 
@@ -129,7 +185,16 @@ describe('what may honestly be said', () => {
 
   test('answers that fit nothing known end in "none of these"', () => {
     const naming = name('rose', {
-      sticky: 'yes', 'fringed-spots': 'yes', trail: 'yes', 'h-ridge': 'yes', 'jelly-horns': 'yes', 'stalked-eggs': 'yes', tent: 'yes', lift: 'whole', shape: 'ridged-sac', where: 'inside',
+      sticky: 'yes',
+      'fringed-spots': 'yes',
+      trail: 'yes',
+      'h-ridge': 'yes',
+      'jelly-horns': 'yes',
+      'stalked-eggs': 'yes',
+      tent: 'yes',
+      lift: 'whole',
+      shape: 'ridged-sac',
+      where: 'inside',
     });
     expect(naming.verdict.kind).toBe('none-of-these');
   });
@@ -151,41 +216,98 @@ describe('what may honestly be said', () => {
 
 test('cautions depend on what is sprayed, and where', () => {
   const scene = {
-    edible: false, inLeaf: true, oil: true, harmsBees: true, beesVisitBloom: true, honeydewMaker: false, licensed: false, fishPoison: false, country: 'au' as const, beyondReach: false, oilTopC: 29, daysToHarvest: null, reentryHours: 4,
+    edible: false,
+    inLeaf: true,
+    oil: true,
+    harmsBees: true,
+    beesVisitBloom: true,
+    honeydewMaker: false,
+    licensed: false,
+    fishPoison: false,
+    country: 'au' as const,
+    beyondReach: false,
+    oilTopC: 29,
+    daysToHarvest: null,
+    reentryHours: 4,
   };
-  expect(ids(cautionsFor(scene))).toEqual(['bees', 'heat', 'protect', 'keep-off', 'water', 'poison', 'label']);
+  expect(ids(cautionsFor(scene))).toEqual([
+    'bees',
+    'heat',
+    'protect',
+    'keep-off',
+    'water',
+    'poison',
+    'label',
+  ]);
   expect(cautionsFor(scene).find(({ id }) => id === 'poison')!.text).toContain('13 11 26');
-  expect(ids(cautionsFor({ ...scene, edible: true, beyondReach: true, licensed: true }))).toEqual(expect.arrayContaining(['harvest', 'reach', 'licensed']));
+  expect(ids(cautionsFor({ ...scene, edible: true, beyondReach: true, licensed: true }))).toEqual(
+    expect.arrayContaining(['harvest', 'reach', 'licensed']),
+  );
 });
 
 test('a crusted, blackened pot of citrus with flies rising is two troubles', () => {
-  const { two } = name('lemon', { sticky: 'yes', 'black-film': 'yes', 'white-flies': 'yes', domes: 'yes', 'h-ridge': 'yes', lift: 'whole', shape: 'dome', ants: 'yes' }, 6, true);
+  const { two } = name(
+    'lemon',
+    {
+      sticky: 'yes',
+      'black-film': 'yes',
+      'white-flies': 'yes',
+      domes: 'yes',
+      'h-ridge': 'yes',
+      lift: 'whole',
+      shape: 'dome',
+      ants: 'yes',
+    },
+    6,
+    true,
+  );
   expect([...(two?.targetIds ?? [])].sort()).toEqual(['black-scale', 'whitefly']);
-  expect(name('spindle', { sticky: 'no', 'white-flecks': 'yes', lift: 'cover-only', shape: 'pear' }).two).toBeNull();
+  expect(
+    name('spindle', { sticky: 'no', 'white-flecks': 'yes', lift: 'cover-only', shape: 'pear' }).two,
+  ).toBeNull();
 });
 
-test('season and place shift what is probable: brown horse-chestnut leaves in winter are not this year\'s miner', () => {
-  const chance = (month: number) => name('horse-chestnut', {}, month).standings.find((standing) => standing.targetId === 'horse-chestnut-leaf-miner')!.probability;
+test("season and place shift what is probable: brown horse-chestnut leaves in winter are not this year's miner", () => {
+  const chance = (month: number) =>
+    name('horse-chestnut', {}, month).standings.find(
+      (standing) => standing.targetId === 'horse-chestnut-leaf-miner',
+    )!.probability;
   expect(chance(8)).toBeGreaterThan(chance(2));
-  const lace = (sheltered: boolean) => name('azalea', { stipple: 'yes' }, 7, sheltered).standings.find((standing) => standing.targetId === 'lace-bugs')!.probability;
+  const lace = (sheltered: boolean) =>
+    name('azalea', { stipple: 'yes' }, 7, sheltered).standings.find(
+      (standing) => standing.targetId === 'lace-bugs',
+    )!.probability;
   expect(lace(false)).toBeGreaterThan(lace(true));
 });
 
 test.each([
-  ['sticky', 'check', 'sticky'], ['white fluff', 'target', 'crapemyrtle-bark-scale'], ['squiggly line', 'target', 'citrus-leaf-miner'], ['leaf curl', 'target', 'peach-leaf-curl'],
-  ['Unaspis euonymi', 'target', 'euonymus-scale'], ['kumquat', 'host', 'kumquat'], ['black spot', 'target', 'rose-black-spot'], ['lift test', 'check', 'lift'], ['moss', 'target', 'lichen'],
+  ['sticky', 'check', 'sticky'],
+  ['white fluff', 'target', 'crapemyrtle-bark-scale'],
+  ['squiggly line', 'target', 'citrus-leaf-miner'],
+  ['leaf curl', 'target', 'peach-leaf-curl'],
+  ['Unaspis euonymi', 'target', 'euonymus-scale'],
+  ['kumquat', 'host', 'kumquat'],
+  ['black spot', 'target', 'rose-black-spot'],
+  ['lift test', 'check', 'lift'],
+  ['moss', 'target', 'lichen'],
 ])('"%s" finds %s %s among the first twelve', (query, kind, id) => {
   expect(searchGuide(query).slice(0, 12)).toContainEqual({ kind, id });
 });
 
 test('lecanium young sit on leaves in summer and on twigs in spring', () => {
-  const chance = (month: number, where: string) => name('plum', { domes: 'yes', where }, month).standings.find((standing) => standing.targetId === 'european-fruit-lecanium')!.probability;
+  const chance = (month: number, where: string) =>
+    name('plum', { domes: 'yes', where }, month).standings.find(
+      (standing) => standing.targetId === 'european-fruit-lecanium',
+    )!.probability;
   expect(chance(7, 'leaves')).toBeGreaterThan(1.5 * chance(7, 'twigs'));
   expect(chance(4, 'twigs')).toBeGreaterThan(1.5 * chance(4, 'leaves'));
 });
 
 test('answers no one trouble gives together are pointed out, and only those', () => {
-  const pairs = (answers: Answers) => name('camellia', answers).contradictions.map(({ first, second }) => [first.checkId, second.checkId]);
-  expect(pairs({ 'rust-dots': 'yes', lift: 'cover-only', sticky: 'not-sure' })).toEqual([['rust-dots', 'lift']]);
+  const pairs = (answers: Answers) =>
+    name('camellia', answers).contradictions.map(({ first, second }) => [first.checkId, second.checkId]);
+  expect(pairs({ 'rust-dots': 'yes', lift: 'cover-only', sticky: 'not-sure' })).toEqual([
+    ['rust-dots', 'lift'],
+  ]);
   expect(pairs({ sticky: 'yes', lift: 'whole', shape: 'flat-oval', ants: 'no' })).toEqual([]);
 });

@@ -4,26 +4,98 @@ import { schoolFor } from './schools.ts';
 
 /** What each material brings into a tank. Soap and lime sulfur are alkaline; so are Bordeaux and other limed coppers. */
 const INGREDIENTS: Readonly<Record<string, readonly Ingredient[]>> = {
-  'mineral-oil': ['oil'], 'plant-oil': ['oil'], 'raw-neem': ['oil', 'neem'], azadirachtin: ['neem'], soap: ['soap', 'alkaline'], pyriproxyfen: ['growth-regulator'], buprofezin: ['growth-regulator'],
-  spinosad: ['spinosad'], bifenthrin: ['other'], malathion: ['malathion'], imidacloprid: ['other'], dinotefuran: ['other'], sulfur: ['sulfur'], 'lime-sulfur': ['lime-sulfur', 'sulfur', 'alkaline'], copper: ['copper'],
-  bicarbonate: ['alkaline'], bacillus: ['bacillus'], captan: ['captan'], mancozeb: ['mancozeb'], myclobutanil: ['other'], 'trunk-coat': ['other'],
-  chlorothalonil: ['chlorothalonil'], phosphite: ['phosphite', 'acid'], acid: ['acid'], 'fish-seaweed': ['acid'],
+  'mineral-oil': ['oil'],
+  'plant-oil': ['oil'],
+  'raw-neem': ['oil', 'neem'],
+  azadirachtin: ['neem'],
+  soap: ['soap', 'alkaline'],
+  pyriproxyfen: ['growth-regulator'],
+  buprofezin: ['growth-regulator'],
+  spinosad: ['spinosad'],
+  bifenthrin: ['other'],
+  malathion: ['malathion'],
+  imidacloprid: ['other'],
+  dinotefuran: ['other'],
+  sulfur: ['sulfur'],
+  'lime-sulfur': ['lime-sulfur', 'sulfur', 'alkaline'],
+  copper: ['copper'],
+  bicarbonate: ['alkaline'],
+  bacillus: ['bacillus'],
+  captan: ['captan'],
+  mancozeb: ['mancozeb'],
+  myclobutanil: ['other'],
+  'trunk-coat': ['other'],
+  chlorothalonil: ['chlorothalonil'],
+  phosphite: ['phosphite', 'acid'],
+  acid: ['acid'],
+  'fish-seaweed': ['acid'],
 };
 
 type Chosen = Readonly<Record<string, string>>;
 
-const rule = (id: string, a: Ingredient, b: Ingredient, tank: MeetingRule['tank'], apartDays: number, says: string, grade: MeetingRule['grade'] = 'B'): MeetingRule => ({ id, between: [a, b], tank, apartDays, says, grade, sourceIds: ['practice'] });
+const rule = (
+  id: string,
+  a: Ingredient,
+  b: Ingredient,
+  tank: MeetingRule['tank'],
+  apartDays: number,
+  says: string,
+  grade: MeetingRule['grade'] = 'B',
+): MeetingRule => ({ id, between: [a, b], tank, apartDays, says, grade, sourceIds: ['practice'] });
 
 /** Rules that hold whatever school is followed. */
 const FIXED: readonly MeetingRule[] = [
-  rule('lime-sulfur-acid', 'lime-sulfur', 'acid', 'never', 0, 'Lime sulfur with any acid gives off a deadly gas. Never, in any amount; rinse the sprayer well between.', 'A'),
-  rule('captan-oil', 'captan', 'oil', 'no', 14, 'Oil carries captan into the leaf and burns it: two weeks between, in either order.'),
-  rule('chlorothalonil-oil', 'chlorothalonil', 'oil', 'no', 14, 'Oil carries chlorothalonil into the leaf and burns it: two weeks between, in either order.'),
+  rule(
+    'lime-sulfur-acid',
+    'lime-sulfur',
+    'acid',
+    'never',
+    0,
+    'Lime sulfur with any acid gives off a deadly gas. Never, in any amount; rinse the sprayer well between.',
+    'A',
+  ),
+  rule(
+    'captan-oil',
+    'captan',
+    'oil',
+    'no',
+    14,
+    'Oil carries captan into the leaf and burns it: two weeks between, in either order.',
+  ),
+  rule(
+    'chlorothalonil-oil',
+    'chlorothalonil',
+    'oil',
+    'no',
+    14,
+    'Oil carries chlorothalonil into the leaf and burns it: two weeks between, in either order.',
+  ),
   rule('captan-alkaline', 'captan', 'alkaline', 'no', 0, 'Alkaline mixes break captan down within hours.'),
-  rule('malathion-alkaline', 'malathion', 'alkaline', 'no', 0, 'Alkaline mixes break malathion down within hours.'),
+  rule(
+    'malathion-alkaline',
+    'malathion',
+    'alkaline',
+    'no',
+    0,
+    'Alkaline mixes break malathion down within hours.',
+  ),
   rule('copper-acid', 'copper', 'acid', 'no', 0, 'Acid frees the copper, and it burns.'),
-  rule('copper-phosphite', 'copper', 'phosphite', 'no', 14, 'Phosphite is acid and frees the copper, which burns.'),
-  rule('copper-lime-sulfur', 'copper', 'lime-sulfur', 'no', 0, 'They turn each other into something neither label knows.'),
+  rule(
+    'copper-phosphite',
+    'copper',
+    'phosphite',
+    'no',
+    14,
+    'Phosphite is acid and frees the copper, which burns.',
+  ),
+  rule(
+    'copper-lime-sulfur',
+    'copper',
+    'lime-sulfur',
+    'no',
+    0,
+    'They turn each other into something neither label knows.',
+  ),
   rule('copper-soap', 'copper', 'soap', 'no', 0, 'Soap and copper curdle and can burn.', 'C'),
   rule('bacillus-copper', 'bacillus', 'copper', 'no', 0, 'Copper kills the bacteria in the tank.', 'C'),
   rule('soap-lime-sulfur', 'soap', 'lime-sulfur', 'no', 0, 'Both burn soft leaves; together more.', 'C'),
@@ -35,10 +107,53 @@ export function meetingRules(chosen: Chosen): readonly MeetingRule[] {
   const spinosad = schoolFor('spinosad-oil', chosen).id;
   return [
     ...FIXED,
-    rule('oil-sulfur', 'oil', 'sulfur', 'no', days, `Oil and sulfur together burn leaves: ${days} days between, in either order, or the label's days if they are more.`),
-    ...(spinosad === 'alternate' ? [rule('spinosad-oil-alternate', 'spinosad', 'oil', 'no', 10, 'This school alternates them every 10 to 14 days, so that each does its own work.', 'C')] : []),
-    ...(spinosad === 'tank-mix' ? [rule('spinosad-oil-mixed', 'spinosad', 'oil', 'jar-test', 0, 'This school mixes them once a month in the growing season, late in the evening, when bees have gone.', 'C')] : []),
-    ...(spinosad === 'never-near-neem' ? [rule('spinosad-neem-apart', 'spinosad', 'neem', 'no', 21, 'This school keeps three weeks between spinosad and neem; no published ground for it is known.', 'C')] : []),
+    rule(
+      'oil-sulfur',
+      'oil',
+      'sulfur',
+      'no',
+      days,
+      `Oil and sulfur together burn leaves: ${days} days between, in either order, or the label's days if they are more.`,
+    ),
+    ...(spinosad === 'alternate'
+      ? [
+          rule(
+            'spinosad-oil-alternate',
+            'spinosad',
+            'oil',
+            'no',
+            10,
+            'This school alternates them every 10 to 14 days, so that each does its own work.',
+            'C',
+          ),
+        ]
+      : []),
+    ...(spinosad === 'tank-mix'
+      ? [
+          rule(
+            'spinosad-oil-mixed',
+            'spinosad',
+            'oil',
+            'jar-test',
+            0,
+            'This school mixes them once a month in the growing season, late in the evening, when bees have gone.',
+            'C',
+          ),
+        ]
+      : []),
+    ...(spinosad === 'never-near-neem'
+      ? [
+          rule(
+            'spinosad-neem-apart',
+            'spinosad',
+            'neem',
+            'no',
+            21,
+            'This school keeps three weeks between spinosad and neem; no published ground for it is known.',
+            'C',
+          ),
+        ]
+      : []),
   ];
 }
 
@@ -50,5 +165,9 @@ export function ingredientsOf(materialId: string, containsOil: boolean): readonl
 
 /** Whether two materials may meet under a garden's schools. */
 export function materialsMeet(a: string, b: string, chosen: Chosen): Meeting {
-  return meeting(meetingRules(chosen), ingredientsOf(a, materialById(a).isOil), ingredientsOf(b, materialById(b).isOil));
+  return meeting(
+    meetingRules(chosen),
+    ingredientsOf(a, materialById(a).isOil),
+    ingredientsOf(b, materialById(b).isOil),
+  );
 }

@@ -6,11 +6,21 @@ import { schoolFor } from './schools.ts';
 
 type Speaks = UseRule['speaks'];
 
-const rule = (id: string, verdict: UseRule['verdict'], speaks: Speaks, grade: UseRule['grade'] = 'B'): UseRule => ({ id, verdict, speaks, grade, sourceIds: ['practice'] });
+const rule = (
+  id: string,
+  verdict: UseRule['verdict'],
+  speaks: Speaks,
+  grade: UseRule['grade'] = 'B',
+): UseRule => ({ id, verdict, speaks, grade, sourceIds: ['practice'] });
 
 /** A rule that only asks whether something is so. */
-const plain = (id: string, verdict: UseRule['verdict'], says: string, when: (facts: UseFacts, schools: Readonly<Record<string, string>>) => boolean, grade: UseRule['grade'] = 'B'): UseRule => (
-  rule(id, verdict, (facts, schools) => (when(facts, schools) ? { says } : null), grade));
+const plain = (
+  id: string,
+  verdict: UseRule['verdict'],
+  says: string,
+  when: (facts: UseFacts, schools: Readonly<Record<string, string>>) => boolean,
+  grade: UseRule['grade'] = 'B',
+): UseRule => rule(id, verdict, (facts, schools) => (when(facts, schools) ? { says } : null), grade);
 
 const MISFIT_SAYS: Readonly<Record<Misfit, string>> = {
   'bare-wood-rate-on-leaves': 'This line is for bare wood: at its strength it burns leaves.',
@@ -26,7 +36,9 @@ const growthRegulator = (facts: UseFacts) => facts.ingredients.includes('growth-
 
 /** Sprays since the last one of another kind, newest first: a run of one mode of action. */
 function runLength(facts: UseFacts): number {
-  const season = facts.earlier.filter(({ on }) => yearOf(on) === yearOf(facts.today)).toSorted((a, b) => (a.on < b.on ? 1 : -1));
+  const season = facts.earlier
+    .filter(({ on }) => yearOf(on) === yearOf(facts.today))
+    .toSorted((a, b) => (a.on < b.on ? 1 : -1));
   const other = season.findIndex(({ modeOfAction }) => modeOfAction !== facts.modeOfAction);
   return other < 0 ? season.length : other;
 }
@@ -36,88 +48,297 @@ const MOST_IN_A_ROW = 2;
 
 const neemWait: Speaks = (facts, schools) => {
   if (!facts.ingredients.includes('neem')) return null;
-  const neem = facts.earlier.filter(({ ingredients, on }) => ingredients.includes('neem') && yearOf(on) === yearOf(facts.today)).map(({ on }) => on).toSorted();
+  const neem = facts.earlier
+    .filter(({ ingredients, on }) => ingredients.includes('neem') && yearOf(on) === yearOf(facts.today))
+    .map(({ on }) => on)
+    .toSorted();
   const last = neem.at(-1);
   if (!last) return null;
   const school = schoolFor('neem-repeat', schools);
   const days = school.id === 'weekly-then-fortnightly' ? (neem.length < 2 ? 7 : 14) : Number(school.id);
   const until = addDays(last, days);
-  return until > facts.today ? { says: `Neem went on it on ${last}: this school leaves ${days} days between.`, until } : null;
+  return until > facts.today
+    ? { says: `Neem went on it on ${last}: this school leaves ${days} days between.`, until }
+    : null;
 };
 
 const apartFromEarlier: Speaks = (facts, schools) => {
   const rules = meetingRules(schools);
-  const waits = facts.earlier.filter(({ sameProduct }) => !sameProduct).map((earlier) => {
-    const met = meeting(rules, earlier.ingredients, facts.ingredients);
-    const labels = [...earlier.apart.filter(({ ingredient }) => facts.ingredients.includes(ingredient)), ...facts.apart.filter(({ ingredient }) => earlier.ingredients.includes(ingredient))];
-    const days = Math.max(met.apartDays, ...labels.map((label) => label.days));
-    return { earlier, days, why: met.apartDays >= days ? met.rules.find(({ apartDays }) => apartDays === met.apartDays)!.says : 'By its label.', until: addDays(earlier.on, days) };
-  }).filter(({ until }) => until > facts.today).toSorted((a, b) => (a.until < b.until ? 1 : -1));
+  const waits = facts.earlier
+    .filter(({ sameProduct }) => !sameProduct)
+    .map((earlier) => {
+      const met = meeting(rules, earlier.ingredients, facts.ingredients);
+      const labels = [
+        ...earlier.apart.filter(({ ingredient }) => facts.ingredients.includes(ingredient)),
+        ...facts.apart.filter(({ ingredient }) => earlier.ingredients.includes(ingredient)),
+      ];
+      const days = Math.max(met.apartDays, ...labels.map((label) => label.days));
+      return {
+        earlier,
+        days,
+        why:
+          met.apartDays >= days
+            ? met.rules.find(({ apartDays }) => apartDays === met.apartDays)!.says
+            : 'By its label.',
+        until: addDays(earlier.on, days),
+      };
+    })
+    .filter(({ until }) => until > facts.today)
+    .toSorted((a, b) => (a.until < b.until ? 1 : -1));
   const longest = waits[0];
-  return longest ? { says: `${longest.earlier.productName} went on it on ${longest.earlier.on}: ${longest.days} days between. ${longest.why}`, until: longest.until } : null;
+  return longest
+    ? {
+        says: `${longest.earlier.productName} went on it on ${longest.earlier.on}: ${longest.days} days between. ${longest.why}`,
+        until: longest.until,
+      }
+    : null;
 };
 
 const apartFromPlanned: Speaks = (facts, schools) => {
   const rules = meetingRules(schools);
-  const clash = facts.planned.map((planned) => ({ planned, met: meeting(rules, planned.ingredients, facts.ingredients) }))
-    .find(({ planned, met }) => met.apartDays > 0 && planned.from >= facts.today && daysBetween(facts.today, planned.from) < met.apartDays);
-  return clash ? { says: `${clash.planned.what} is planned from ${clash.planned.from}: ${clash.met.apartDays} days between. ${clash.met.rules[0]!.says}` } : null;
+  const clash = facts.planned
+    .map((planned) => ({ planned, met: meeting(rules, planned.ingredients, facts.ingredients) }))
+    .find(
+      ({ planned, met }) =>
+        met.apartDays > 0 &&
+        planned.from >= facts.today &&
+        daysBetween(facts.today, planned.from) < met.apartDays,
+    );
+  return clash
+    ? {
+        says: `${clash.planned.what} is planned from ${clash.planned.from}: ${clash.met.apartDays} days between. ${clash.met.rules[0]!.says}`,
+      }
+    : null;
 };
 
 const harvest: Speaks = ({ edible, harvestFrom, line, today }) => {
   if (!edible || line.daysToHarvest === null || harvestFrom === null || harvestFrom < today) return null;
   const free = addDays(today, line.daysToHarvest);
-  return free > harvestFrom ? { says: `Picking begins on ${harvestFrom}; the label asks for ${line.daysToHarvest} day${line.daysToHarvest === 1 ? '' : 's'} before it. Washing does not replace them.` } : null;
+  return free > harvestFrom
+    ? {
+        says: `Picking begins on ${harvestFrom}; the label asks for ${line.daysToHarvest} day${line.daysToHarvest === 1 ? '' : 's'} before it. Washing does not replace them.`,
+      }
+    : null;
 };
 
-const sameDays = ({ earlier }: UseFacts): CivilDate[] => earlier.filter(({ sameProduct }) => sameProduct).map(({ on }) => on);
+const sameDays = ({ earlier }: UseFacts): CivilDate[] =>
+  earlier.filter(({ sameProduct }) => sameProduct).map(({ on }) => on);
 
 /** What stands for or against using a product on a plant on a day, besides the hour's weather. */
 export const USE_RULES: readonly UseRule[] = [
-  ...(Object.keys(MISFIT_SAYS) as Misfit[]).map((misfit) => plain(`label-${misfit}`, 'no', MISFIT_SAYS[misfit], ({ misfits }) => misfits.includes(misfit), 'A')),
-  plain('organic-only', 'no', 'This garden, or this plant, takes only what organic growing allows.', ({ organic }, schools) => !organic && schoolFor('organic', schools).id === 'organic-only', 'A'),
-  plain('expired', 'care', 'It is past the date on its pack: ask the seller or hand it in as waste.', ({ expired }) => expired),
-  plain('no-label', 'care', 'No label stands behind it: try one shoot and wait 48 hours; nothing is known of what may be eaten after it.', ({ unlabelled }) => unlabelled),
+  ...(Object.keys(MISFIT_SAYS) as Misfit[]).map((misfit) =>
+    plain(`label-${misfit}`, 'no', MISFIT_SAYS[misfit], ({ misfits }) => misfits.includes(misfit), 'A'),
+  ),
+  plain(
+    'organic-only',
+    'no',
+    'This garden, or this plant, takes only what organic growing allows.',
+    ({ organic }, schools) => !organic && schoolFor('organic', schools).id === 'organic-only',
+    'A',
+  ),
+  plain(
+    'expired',
+    'care',
+    'It is past the date on its pack: ask the seller or hand it in as waste.',
+    ({ expired }) => expired,
+  ),
+  plain(
+    'no-label',
+    'care',
+    'No label stands behind it: try one shoot and wait 48 hours; nothing is known of what may be eaten after it.',
+    ({ unlabelled }) => unlabelled,
+  ),
 
-  plain('oil-avoid', 'no', 'This kind is hurt by oil in any state.', ({ isOil, hostOil }) => isOil && hostOil === 'avoid'),
-  plain('oil-dormant-only', 'no', 'This kind bears oil only while bare.', (f) => f.isOil && f.hostOil === 'dormant-only' && inLeaf(f)),
-  plain('oil-test', 'care', 'Oil on one shoot first, and 48 hours: this kind can be sensitive.', (f) => f.isOil && f.hostOil === 'test-first' && inLeaf(f)),
-  plain('soap-tender', 'care', 'Soap marks this kind: one leaf first, and 48 hours.', (f) => f.ingredients.includes('soap') && SOAP_TENDER_HOSTS.has(f.hostId) && inLeaf(f), 'C'),
-  plain('sulfur-never', 'no', 'Sulfur burns this kind.', (f) => f.ingredients.includes('sulfur') && SULFUR_SHY_HOSTS.get(f.hostId) === 'always'),
-  plain('sulfur-some', 'care', 'Sulfur marks some varieties of it: try one shoot first.', (f) => f.ingredients.includes('sulfur') && SULFUR_SHY_HOSTS.get(f.hostId) === 'some', 'C'),
-  plain('copper-in-leaf', 'care', 'Copper marks leaves and fruit when it dries slowly: only on a drying day, at the low rate.', (f) => f.ingredients.includes('copper') && inLeaf(f)),
-  plain('lime-sulfur-acid', 'care', 'Never any acid near it: lime sulfur and acid give off a deadly gas.', ({ ingredients }) => ingredients.includes('lime-sulfur'), 'A'),
+  plain(
+    'oil-avoid',
+    'no',
+    'This kind is hurt by oil in any state.',
+    ({ isOil, hostOil }) => isOil && hostOil === 'avoid',
+  ),
+  plain(
+    'oil-dormant-only',
+    'no',
+    'This kind bears oil only while bare.',
+    (f) => f.isOil && f.hostOil === 'dormant-only' && inLeaf(f),
+  ),
+  plain(
+    'oil-test',
+    'care',
+    'Oil on one shoot first, and 48 hours: this kind can be sensitive.',
+    (f) => f.isOil && f.hostOil === 'test-first' && inLeaf(f),
+  ),
+  plain(
+    'soap-tender',
+    'care',
+    'Soap marks this kind: one leaf first, and 48 hours.',
+    (f) => f.ingredients.includes('soap') && SOAP_TENDER_HOSTS.has(f.hostId) && inLeaf(f),
+    'C',
+  ),
+  plain(
+    'sulfur-never',
+    'no',
+    'Sulfur burns this kind.',
+    (f) => f.ingredients.includes('sulfur') && SULFUR_SHY_HOSTS.get(f.hostId) === 'always',
+  ),
+  plain(
+    'sulfur-some',
+    'care',
+    'Sulfur marks some varieties of it: try one shoot first.',
+    (f) => f.ingredients.includes('sulfur') && SULFUR_SHY_HOSTS.get(f.hostId) === 'some',
+    'C',
+  ),
+  plain(
+    'copper-in-leaf',
+    'care',
+    'Copper marks leaves and fruit when it dries slowly: only on a drying day, at the low rate.',
+    (f) => f.ingredients.includes('copper') && inLeaf(f),
+  ),
+  plain(
+    'lime-sulfur-acid',
+    'care',
+    'Never any acid near it: lime sulfur and acid give off a deadly gas.',
+    ({ ingredients }) => ingredients.includes('lime-sulfur'),
+    'A',
+  ),
 
-  plain('in-bloom', 'no', 'It is in bloom that bees visit. Cool weather does not clear that.', (f) => f.harmsBees && f.beesVisitBloom && f.bloom === 'open'),
-  plain('bloom-soon', 'no', 'It is about to bloom, and this is still there when bees come.', (f) => f.harmsBees && f.beesVisitBloom && f.bloom === 'soon' && lastsOnBloom.has(f.materialId)),
-  plain('bees-at-honeydew', 'no', 'Bees gather its honeydew.', (f) => f.harmsBees && f.beesAtHoneydew === true),
-  plain('look-for-bees', 'care', 'It may drip honeydew: look for bees at it first.', (f) => f.harmsBees && f.honeydewMaker && f.beesAtHoneydew === null),
-  plain('vedalia', 'no', 'It kills the beetle that clears this scale.', (f) => f.group === 'giant' && growthRegulator(f)),
+  plain(
+    'in-bloom',
+    'no',
+    'It is in bloom that bees visit. Cool weather does not clear that.',
+    (f) => f.harmsBees && f.beesVisitBloom && f.bloom === 'open',
+  ),
+  plain(
+    'bloom-soon',
+    'no',
+    'It is about to bloom, and this is still there when bees come.',
+    (f) => f.harmsBees && f.beesVisitBloom && f.bloom === 'soon' && lastsOnBloom.has(f.materialId),
+  ),
+  plain(
+    'bees-at-honeydew',
+    'no',
+    'Bees gather its honeydew.',
+    (f) => f.harmsBees && f.beesAtHoneydew === true,
+  ),
+  plain(
+    'look-for-bees',
+    'care',
+    'It may drip honeydew: look for bees at it first.',
+    (f) => f.harmsBees && f.honeydewMaker && f.beesAtHoneydew === null,
+  ),
+  plain(
+    'vedalia',
+    'no',
+    'It kills the beetle that clears this scale.',
+    (f) => f.group === 'giant' && growthRegulator(f),
+  ),
 
-  rule('interval', 'wait', (facts) => {
-    const { notBefore } = useLimits(facts.line, sameDays(facts), facts.today);
-    return notBefore ? { says: `Its label leaves ${facts.line.intervalDays} days between uses.`, until: notBefore } : null;
-  }, 'A'),
-  rule('uses-a-year', 'no', (facts) => {
-    const { usesLeft } = useLimits(facts.line, sameDays(facts), facts.today);
-    return usesLeft === 0 ? { says: `The label's ${facts.line.usesPerYear} uses of this year are used up.`, until: `${yearOf(facts.today) + 1}-01-01` } : null;
-  }, 'A'),
-  rule('amount-a-year', 'no', ({ line, earlier, today, amount }) => {
-    const left = amountLeft(line, earlier.filter(({ sameProduct }) => sameProduct), today);
-    if (left === null || (left > 0 && (amount ?? 0) <= left)) return null;
-    return { says: left === 0 ? `The label's amount for a year, ${line.mostPerYear} ml or g, is used up.` : `The label leaves ${Math.round(left)} ml or g of its ${line.mostPerYear} for this year.`, until: `${yearOf(today) + 1}-01-01` };
-  }, 'A'),
+  rule(
+    'interval',
+    'wait',
+    (facts) => {
+      const { notBefore } = useLimits(facts.line, sameDays(facts), facts.today);
+      return notBefore
+        ? { says: `Its label leaves ${facts.line.intervalDays} days between uses.`, until: notBefore }
+        : null;
+    },
+    'A',
+  ),
+  rule(
+    'uses-a-year',
+    'no',
+    (facts) => {
+      const { usesLeft } = useLimits(facts.line, sameDays(facts), facts.today);
+      return usesLeft === 0
+        ? {
+            says: `The label's ${facts.line.usesPerYear} uses of this year are used up.`,
+            until: `${yearOf(facts.today) + 1}-01-01`,
+          }
+        : null;
+    },
+    'A',
+  ),
+  rule(
+    'amount-a-year',
+    'no',
+    ({ line, earlier, today, amount }) => {
+      const left = amountLeft(
+        line,
+        earlier.filter(({ sameProduct }) => sameProduct),
+        today,
+      );
+      if (left === null || (left > 0 && (amount ?? 0) <= left)) return null;
+      return {
+        says:
+          left === 0
+            ? `The label's amount for a year, ${line.mostPerYear} ml or g, is used up.`
+            : `The label leaves ${Math.round(left)} ml or g of its ${line.mostPerYear} for this year.`,
+        until: `${yearOf(today) + 1}-01-01`,
+      };
+    },
+    'A',
+  ),
   rule('days-to-harvest', 'no', harvest, 'A'),
-  plain('harvest-not-said', 'care', 'Parts of it are eaten, and the line gives no days to harvest: only if the label names this crop.', ({ edible, line }) => edible && line.daysToHarvest === null, 'A'),
+  plain(
+    'harvest-not-said',
+    'care',
+    'Parts of it are eaten, and the line gives no days to harvest: only if the label names this crop.',
+    ({ edible, line }) => edible && line.daysToHarvest === null,
+    'A',
+  ),
   rule('apart-from-earlier', 'wait', apartFromEarlier),
   rule('apart-from-planned', 'care', apartFromPlanned),
   rule('neem-repeat', 'wait', neemWait, 'C'),
-  plain('rotate', 'no', 'Two sprays in a row of the same mode of action: take another kind before this one again, or what lives through it remains.', (f) => f.resistanceRisk && runLength(f) >= MOST_IN_A_ROW),
+  plain(
+    'rotate',
+    'no',
+    'Two sprays in a row of the same mode of action: take another kind before this one again, or what lives through it remains.',
+    (f) => f.resistanceRisk && runLength(f) >= MOST_IN_A_ROW,
+  ),
 
-  plain('drench-licensed', 'care', 'Drenches are for licensed hands in many places; the law and the label come first.', ({ drench }) => drench, 'A'),
-  plain('drench-eaten', 'no', 'Parts of it are eaten: only a line that names the crop could allow it.', (f) => f.drench && f.edible && !f.line.hostIds.includes(f.hostId), 'A'),
-  plain('drench-autumn', 'no', 'In autumn a drench goes into next spring\'s bloom.', (f) => f.drench && f.lateSeason),
-  plain('drench-bees', 'no', 'Bees visit its bloom, and a drench reaches pollen and nectar: this school never does it there.', (f, schools) => f.drench && (f.beesVisitBloom || f.honeydewMaker) && ['never-where-bees', 'non-flowering'].includes(schoolFor('drench', schools).id)),
-  plain('drench-before-petal-fall', 'no', 'This school waits until petals are down, and wants that logged.', (f, schools) => f.drench && f.beesVisitBloom && schoolFor('drench', schools).id === 'after-bloom' && f.bloom !== 'over'),
-  plain('drench-near-bloom', 'no', 'This school drenches early in spring only, long before it blooms.', (f, schools) => f.drench && f.beesVisitBloom && schoolFor('drench', schools).id === 'early-spring' && (f.bloom !== 'unknown' || inLeaf(f))),
+  plain(
+    'drench-licensed',
+    'care',
+    'Drenches are for licensed hands in many places; the law and the label come first.',
+    ({ drench }) => drench,
+    'A',
+  ),
+  plain(
+    'drench-eaten',
+    'no',
+    'Parts of it are eaten: only a line that names the crop could allow it.',
+    (f) => f.drench && f.edible && !f.line.hostIds.includes(f.hostId),
+    'A',
+  ),
+  plain(
+    'drench-autumn',
+    'no',
+    "In autumn a drench goes into next spring's bloom.",
+    (f) => f.drench && f.lateSeason,
+  ),
+  plain(
+    'drench-bees',
+    'no',
+    'Bees visit its bloom, and a drench reaches pollen and nectar: this school never does it there.',
+    (f, schools) =>
+      f.drench &&
+      (f.beesVisitBloom || f.honeydewMaker) &&
+      ['never-where-bees', 'non-flowering'].includes(schoolFor('drench', schools).id),
+  ),
+  plain(
+    'drench-before-petal-fall',
+    'no',
+    'This school waits until petals are down, and wants that logged.',
+    (f, schools) =>
+      f.drench && f.beesVisitBloom && schoolFor('drench', schools).id === 'after-bloom' && f.bloom !== 'over',
+  ),
+  plain(
+    'drench-near-bloom',
+    'no',
+    'This school drenches early in spring only, long before it blooms.',
+    (f, schools) =>
+      f.drench &&
+      f.beesVisitBloom &&
+      schoolFor('drench', schools).id === 'early-spring' &&
+      (f.bloom !== 'unknown' || inLeaf(f)),
+  ),
 ];

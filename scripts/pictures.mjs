@@ -36,15 +36,30 @@ const VIEWS = [
 ];
 
 async function nameSome(page) {
-  for (const [question, answer] of [['Are the leaves, or things', 'No'], ['narrow white flecks', 'Yes'], ['Lift one bump', 'A cover lifts off, a separate soft body stays']]) {
-    await page.getByRole('group', { name: new RegExp(question) }).getByRole('button', { name: answer, exact: true }).last().click();
+  for (const [question, answer] of [
+    ['Are the leaves, or things', 'No'],
+    ['narrow white flecks', 'Yes'],
+    ['Lift one bump', 'A cover lifts off, a separate soft body stays'],
+  ]) {
+    await page
+      .getByRole('group', { name: new RegExp(question) })
+      .getByRole('button', { name: answer, exact: true })
+      .last()
+      .click();
   }
   await page.evaluate(() => window.scrollTo(0, 0));
 }
 
 async function tallySome(page) {
-  for (const counts of [[4, 1, 0], [0, 0, 0], [7, 2, 1], [2, 0, 0]]) {
-    for (const [i, kind] of ['live', 'dead', 'holed'].entries()) for (let n = 0; n < counts[i]; n++) await page.getByRole('button', { name: `one ${kind} more` }).click();
+  for (const counts of [
+    [4, 1, 0],
+    [0, 0, 0],
+    [7, 2, 1],
+    [2, 0, 0],
+  ]) {
+    for (const [i, kind] of ['live', 'dead', 'holed'].entries())
+      for (let n = 0; n < counts[i]; n++)
+        await page.getByRole('button', { name: `one ${kind} more` }).click();
     await page.getByRole('button', { name: counts.some(Boolean) ? 'Next twig' : 'Nothing here' }).click();
   }
   for (let n = 0; n < 5; n++) await page.getByRole('button', { name: 'one live more' }).click();
@@ -74,14 +89,21 @@ async function guessSome(page) {
 const [folder = 'docs/screenshots', ...wanted] = process.argv.slice(2);
 mkdirSync(folder, { recursive: true });
 const data = mkdtempSync(join(tmpdir(), 'juglans-pictures-'));
-const server = spawn(process.execPath, ['dist/server/demo.js'], { env: { ...process.env, DATA: data, PORT: '0', HOST: '127.0.0.1' }, stdio: ['ignore', 'pipe', 'inherit'] });
+const server = spawn(process.execPath, ['dist/server/demo.js'], {
+  env: { ...process.env, DATA: data, PORT: '0', HOST: '127.0.0.1' },
+  stdio: ['ignore', 'pipe', 'inherit'],
+});
 const address = await new Promise((resolve, reject) => {
-  server.stdout.on('data', (text) => { const found = /http:\S+/.exec(String(text)); if (found) resolve(found[0]); });
+  server.stdout.on('data', (text) => {
+    const found = /http:\S+/.exec(String(text));
+    if (found) resolve(found[0]);
+  });
   server.on('exit', () => reject(new Error('the demo did not start')));
 });
 const browser = await chromium.launch({ executablePath: CHROMIUM_PATH, args: CHROMIUM_ARGS });
 try {
-  for (const view of VIEWS.filter(({ name }) => wanted.length === 0 || wanted.includes(name))) await take(view);
+  for (const view of VIEWS.filter(({ name }) => wanted.length === 0 || wanted.includes(name)))
+    await take(view);
 } finally {
   await browser.close();
   server.kill();
@@ -89,10 +111,16 @@ try {
 }
 
 async function take(view) {
-  const context = await browser.newContext({ viewport: view.size ?? LAPTOP, reducedMotion: 'reduce', colorScheme: process.env.DARK ? 'dark' : 'light' });
+  const context = await browser.newContext({
+    viewport: view.size ?? LAPTOP,
+    reducedMotion: 'reduce',
+    colorScheme: process.env.DARK ? 'dark' : 'light',
+  });
   context.setDefaultTimeout(8000);
   const page = await context.newPage();
-  page.on('console', (message) => { if (message.type() === 'error') console.error(view.name, message.text()); });
+  page.on('console', (message) => {
+    if (message.type() === 'error') console.error(view.name, message.text());
+  });
   page.on('pageerror', (error) => console.error(view.name, error.message));
   await page.goto(address + view.at, { waitUntil: 'networkidle' });
   await view.act?.(page);

@@ -17,17 +17,32 @@ const succeeds = (command, args) => spawnSync(command, args, { stdio: 'ignore' }
 function installDebian(packages, why) {
   const mayInstall = process.getuid?.() === 0 && succeeds('apt-get', ['--version']);
   if (!mayInstall) {
-    console.error(`${why}. Install it with:\n  sudo apt-get update && sudo apt-get install -y ${packages.join(' ')}`);
+    console.error(
+      `${why}. Install it with:\n  sudo apt-get update && sudo apt-get install -y ${packages.join(' ')}`,
+    );
     process.exit(1);
   }
   console.log(`${why}; installing ${packages.join(', ')}…`);
   run('apt-get', ['update', '-qq']);
-  run('apt-get', ['install', '-y', '-qq', ...packages], { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
+  run('apt-get', ['install', '-y', '-qq', ...packages], {
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+  });
 }
 
 function ensureCompiler() {
-  const missing = [['g++', 'g++'], ['make', 'make'], ['python3', 'python3']].filter(([command]) => !succeeds(command, ['--version'])).map(([, name]) => name);
-  if (missing.length > 0) installDebian(missing, 'The database driver is compiled at install and needs a C++ compiler, make and Python');
+  const missing = [
+    ['g++', 'g++'],
+    ['make', 'make'],
+    ['python3', 'python3'],
+  ]
+    .filter(([command]) => !succeeds(command, ['--version']))
+    .map(([, name]) => name);
+  if (missing.length > 0)
+    installDebian(
+      missing,
+      'The database driver is compiled at install and needs a C++ compiler, make and Python',
+    );
 }
 
 const loadsDriver = () => succeeds(process.execPath, ['-e', "new (require('better-sqlite3'))(':memory:')"]);
@@ -42,7 +57,9 @@ export function ensurePackages() {
   const installed = 'node_modules/.package-lock.json';
   if (!existsSync(installed) || statSync(installed).mtimeMs < statSync('package-lock.json').mtimeMs) {
     ensureCompiler();
-    console.log('Installing packages; the database driver is compiled, which takes a few minutes the first time…');
+    console.log(
+      'Installing packages; the database driver is compiled, which takes a few minutes the first time…',
+    );
     run('npm', ['ci', '--no-audit', '--no-fund']);
   }
   if (!loadsDriver()) {
@@ -59,7 +76,16 @@ export function ensureChromium() {
   if (!existsSync(CHROMIUM_PATH)) installDebian(['chromium'], 'The tests of the interface need Chromium');
 }
 
-const SOURCES = ['core', 'knowledge', 'server', 'web', 'demo', 'package-lock.json', 'vite.config.ts', 'vite.server.config.ts'];
+const SOURCES = [
+  'core',
+  'knowledge',
+  'server',
+  'web',
+  'demo',
+  'package-lock.json',
+  'vite.config.ts',
+  'vite.server.config.ts',
+];
 
 function newest(path) {
   const stat = statSync(path);
@@ -70,7 +96,12 @@ function newest(path) {
 /** Builds the interface and the programs when a source is newer than the last build. */
 export function ensureBuild() {
   const built = 'dist/server/main.js';
-  if (existsSync(built) && existsSync('dist/web/index.html') && statSync(built).mtimeMs > Math.max(...SOURCES.map(newest))) return;
+  if (
+    existsSync(built) &&
+    existsSync('dist/web/index.html') &&
+    statSync(built).mtimeMs > Math.max(...SOURCES.map(newest))
+  )
+    return;
   run('npx', ['vite', 'build', '--logLevel', 'warn']);
   run('npx', ['vite', 'build', '--config', 'vite.server.config.ts', '--logLevel', 'warn']);
 }

@@ -9,17 +9,29 @@ ensurePackages();
 ensureChromium();
 run('npx', ['tsc']);
 run('npx', ['eslint', '.', '--max-warnings', '0']);
-run('npx', ['depcruise', 'core', 'knowledge', 'server', 'web', 'demo', 'bench', '--config', '.dependency-cruiser.cjs']);
+run('npx', [
+  'depcruise',
+  'core',
+  'knowledge',
+  'server',
+  'web',
+  'demo',
+  'bench',
+  '--config',
+  '.dependency-cruiser.cjs',
+]);
 ensureBuild();
 
 const reports = mkdtempSync(join(tmpdir(), 'juglans-test-'));
 const jestReport = join(reports, 'jest.json');
 const browserReport = join(reports, 'playwright.json');
 const jest = spawnSync('npx', ['jest', '--json', `--outputFile=${jestReport}`], {
-  stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, NODE_OPTIONS: '--experimental-vm-modules --no-warnings' },
+  stdio: ['ignore', 'ignore', 'inherit'],
+  env: { ...process.env, NODE_OPTIONS: '--experimental-vm-modules --no-warnings' },
 });
 const browser = spawnSync('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts'], {
-  stdio: 'inherit', env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_FILE: browserReport },
+  stdio: 'inherit',
+  env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_FILE: browserReport },
 });
 
 const unit = JSON.parse(readFileSync(jestReport, 'utf8'));

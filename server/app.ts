@@ -42,7 +42,12 @@ function api(parts: AppParts) {
 export type Api = ReturnType<typeof api>;
 
 /** The whole application over HTTP. `webFolder` holds the built interface; null serves the API alone. */
-export function createApp(parts: AppParts, webFolder: string | null, logError: (error: unknown) => void, logRequest?: (entry: RequestEntry) => void) {
+export function createApp(
+  parts: AppParts,
+  webFolder: string | null,
+  logError: (error: unknown) => void,
+  logRequest?: (entry: RequestEntry) => void,
+) {
   const app = new Hono();
   if (logRequest) app.use(requestLog(logRequest));
   app.use(asErrors);
@@ -50,12 +55,19 @@ export function createApp(parts: AppParts, webFolder: string | null, logError: (
   app.use(rightHost());
   app.use('/api/*', rightOrigin());
   app.use('/api/*', onlyLetIn(parts.store, parts.now ?? Date.now));
-  const smallBodies = bodyLimit({ maxSize: MOST_BODY_BYTES, onError: () => { throw new Problem(413, 'That is far more than a record holds.'); } });
+  const smallBodies = bodyLimit({
+    maxSize: MOST_BODY_BYTES,
+    onError: () => {
+      throw new Problem(413, 'That is far more than a record holds.');
+    },
+  });
   app.use('/api/*', (c, next) => (LARGE_ADDRESS.test(c.req.path) ? next() : smallBodies(c, next)));
   app.use('/api/*', inOrderEntered(parts.store));
   app.get('/api/health', (c) => c.json({ ok: true }));
   app.route('/api', api(parts));
-  app.all('/api/*', () => { throw new Problem(404, 'There is nothing at this address.'); });
+  app.all('/api/*', () => {
+    throw new Problem(404, 'There is nothing at this address.');
+  });
   if (webFolder) {
     app.use(serveStatic({ root: webFolder }));
     app.get('*', serveStatic({ root: webFolder, path: 'index.html' }));
@@ -88,19 +100,30 @@ function requestLog(log: (entry: RequestEntry) => void): MiddlewareHandler {
   return async (c, next) => {
     const began = performance.now();
     await next();
-    log({ method: c.req.method, route: c.req.path.replace(/[0-9a-f-]{16,}/g, ':id'), status: c.res.status, ms: Math.round(performance.now() - began) });
+    log({
+      method: c.req.method,
+      route: c.req.path.replace(/[0-9a-f-]{16,}/g, ':id'),
+      status: c.res.status,
+      ms: Math.round(performance.now() - began),
+    });
   };
 }
 
 function asProblem(error: Error, logError: (error: unknown) => void): Problem {
   if (error instanceof Problem) return error;
   if (error instanceof HTTPException) {
-    return new Problem(error.status, error.status === 400 ? 'This could not be read: it is not well-formed JSON.' : error.message);
+    return new Problem(
+      error.status,
+      error.status === 400 ? 'This could not be read: it is not well-formed JSON.' : error.message,
+    );
   }
   logError(error);
   const code = (error as { code?: unknown }).code;
   if (typeof code === 'string' && DISK_TROUBLE.test(code)) {
-    return new Problem(503, 'The records could not be written: the disk is full, locked or not to be written to. Nothing was half-kept.');
+    return new Problem(
+      503,
+      'The records could not be written: the disk is full, locked or not to be written to. Nothing was half-kept.',
+    );
   }
   return new Problem(500, 'Something went wrong inside. Nothing was half-kept.');
 }

@@ -18,23 +18,49 @@ let nowMs: number;
 beforeEach(() => {
   nowMs = Date.UTC(2026, 4, 29);
   store = openStore(':memory:', join(process.cwd(), 'server/migrations'));
-  app = createApp({ store, clock: { today: () => '2026-05-29' }, demo: false, now: () => nowMs }, null, (error) => { throw error; });
+  app = createApp(
+    { store, clock: { today: () => '2026-05-29' }, demo: false, now: () => nowMs },
+    null,
+    (error) => {
+      throw error;
+    },
+  );
 });
 afterEach(() => store.close());
 
-const ask = (path: string, options: { method?: string; body?: unknown; cookie?: string; headers?: Record<string, string> } = {}) => app.request(`/api${path}`, {
-  method: options.method ?? 'GET', ...(options.body === undefined ? {} : { body: JSON.stringify(options.body) }),
-  headers: { ...(options.body === undefined ? {} : { 'content-type': 'application/json' }), ...(options.cookie ? { cookie: options.cookie } : {}), ...options.headers },
-});
+const ask = (
+  path: string,
+  options: { method?: string; body?: unknown; cookie?: string; headers?: Record<string, string> } = {},
+) =>
+  app.request(`/api${path}`, {
+    method: options.method ?? 'GET',
+    ...(options.body === undefined ? {} : { body: JSON.stringify(options.body) }),
+    headers: {
+      ...(options.body === undefined ? {} : { 'content-type': 'application/json' }),
+      ...(options.cookie ? { cookie: options.cookie } : {}),
+      ...options.headers,
+    },
+  });
 const cookieOf = (response: Response) => response.headers.get('set-cookie')!.split(';')[0]!;
-const setPassphrase = async () => cookieOf(await ask('/network/passphrase', { method: 'PUT', body: { passphrase: PASSPHRASE } }));
-const logIn = (passphrase = PASSPHRASE, cookie?: string) => ask('/door', { method: 'POST', body: { passphrase }, ...(cookie ? { cookie } : {}) });
+const setPassphrase = async () =>
+  cookieOf(await ask('/network/passphrase', { method: 'PUT', body: { passphrase: PASSPHRASE } }));
+const logIn = (passphrase = PASSPHRASE, cookie?: string) =>
+  ask('/door', { method: 'POST', body: { passphrase }, ...(cookie ? { cookie } : {}) });
 
 /** Every address of the app with something in place of its ids, with each method it answers. */
-const routes = () => [...new Map(app.routes.filter(({ method, path }) => method !== 'ALL' && path.startsWith('/api/')).map(({ method, path }) => {
-  const at = path.slice('/api'.length).replace(/:secret\{[^}]*\}/, 'abc123.ics').replace(/:\w+(\{[^}]*\})?/g, '01900000-0000-7004-8000-000000000001');
-  return [`${method} ${at}`, { method, at }] as const;
-})).values()];
+const routes = () => [
+  ...new Map(
+    app.routes
+      .filter(({ method, path }) => method !== 'ALL' && path.startsWith('/api/'))
+      .map(({ method, path }) => {
+        const at = path
+          .slice('/api'.length)
+          .replace(/:secret\{[^}]*\}/, 'abc123.ics')
+          .replace(/:\w+(\{[^}]*\})?/g, '01900000-0000-7004-8000-000000000001');
+        return [`${method} ${at}`, { method, at }] as const;
+      }),
+  ).values(),
+];
 const OPEN = /^(\/health|\/door|\/calendar\/abc123\.ics)$/;
 
 describe('once a passphrase is set', () => {
@@ -45,7 +71,11 @@ describe('once a passphrase is set', () => {
       for (const { method, at } of routes()) {
         if (OPEN.test(at)) continue;
         const before = store.db.prepare('SELECT total_changes() AS n').get();
-        const response = await ask(at, { method, ...headers, ...(method === 'GET' || method === 'DELETE' ? {} : { body: {} }) });
+        const response = await ask(at, {
+          method,
+          ...headers,
+          ...(method === 'GET' || method === 'DELETE' ? {} : { body: {} }),
+        });
         expect([method, at, response.status]).toEqual([method, at, 401]);
         // Nothing of the garden in it, and nothing changed.
         expect(await response.text()).not.toMatch(/Fallow|hedge|apple/i);
@@ -63,7 +93,7 @@ describe('once a passphrase is set', () => {
     for (const at of ['/health', '/door']) expect(await (await ask(at)).text()).not.toMatch(/Fallow|hedge/i);
   }, 180_000);
 
-  test('logging in gives a new secret each time, strictly kept; logging out ends it; another device\'s secret is its own', async () => {
+  test("logging in gives a new secret each time, strictly kept; logging out ends it; another device's secret is its own", async () => {
     const first = await setPassphrase();
     const response = await logIn(PASSPHRASE, first);
     expect(response.headers.get('set-cookie')).toMatch(/HttpOnly/);
@@ -76,27 +106,63 @@ describe('once a passphrase is set', () => {
     expect((await ask('/garden', { cookie: second })).status).toBe(401);
     expect((await ask('/garden', { cookie: phone })).status).toBe(200);
     // The secret itself is kept nowhere.
-    expect(JSON.stringify(store.db.prepare('SELECT * FROM session').all())).not.toContain(phone.split('=')[1]);
-    const secure = await app.request('https://localhost/api/door', { method: 'POST', body: JSON.stringify({ passphrase: PASSPHRASE }), headers: { 'content-type': 'application/json' } });
+    expect(JSON.stringify(store.db.prepare('SELECT * FROM session').all())).not.toContain(
+      phone.split('=')[1],
+    );
+    const secure = await app.request('https://localhost/api/door', {
+      method: 'POST',
+      body: JSON.stringify({ passphrase: PASSPHRASE }),
+      headers: { 'content-type': 'application/json' },
+    });
     expect(secure.headers.get('set-cookie')).toMatch(/Secure/);
   });
 
   test('a device can be shut out; a changed passphrase shuts out all; taking it away needs it', async () => {
     const cookie = await setPassphrase();
     const phone = cookieOf(await logIn());
-    const { network } = await (await ask('/network', { cookie })).json() as { network: { devices: { id: string; here: boolean }[] } };
+    const { network } = (await (await ask('/network', { cookie })).json()) as {
+      network: { devices: { id: string; here: boolean }[] };
+    };
     const other = network.devices.find(({ here }) => !here)!;
     expect((await ask(`/network/devices/${other.id}`, { method: 'DELETE', cookie })).status).toBe(204);
     expect((await ask('/garden', { cookie: phone })).status).toBe(401);
     const third = cookieOf(await logIn());
-    expect((await ask('/network/passphrase', { method: 'PUT', cookie, body: { passphrase: 'another long one', current: 'wrong' } })).status).toBe(422);
-    const changed = await ask('/network/passphrase', { method: 'PUT', cookie, body: { passphrase: 'another long one', current: PASSPHRASE } });
+    expect(
+      (
+        await ask('/network/passphrase', {
+          method: 'PUT',
+          cookie,
+          body: { passphrase: 'another long one', current: 'wrong' },
+        })
+      ).status,
+    ).toBe(422);
+    const changed = await ask('/network/passphrase', {
+      method: 'PUT',
+      cookie,
+      body: { passphrase: 'another long one', current: PASSPHRASE },
+    });
     expect(changed.status).toBe(200);
     expect((await ask('/garden', { cookie: third })).status).toBe(401);
     expect((await logIn()).status).toBe(422);
     const now = cookieOf(changed);
-    expect((await ask('/network/passphrase/removal', { method: 'POST', cookie: now, body: { passphrase: 'wrong' } })).status).toBe(422);
-    expect((await ask('/network/passphrase/removal', { method: 'POST', cookie: now, body: { passphrase: 'another long one' } })).status).toBe(200);
+    expect(
+      (
+        await ask('/network/passphrase/removal', {
+          method: 'POST',
+          cookie: now,
+          body: { passphrase: 'wrong' },
+        })
+      ).status,
+    ).toBe(422);
+    expect(
+      (
+        await ask('/network/passphrase/removal', {
+          method: 'POST',
+          cookie: now,
+          body: { passphrase: 'another long one' },
+        })
+      ).status,
+    ).toBe(200);
     expect((await ask('/garden')).status).toBe(200);
   });
 
@@ -111,12 +177,29 @@ describe('once a passphrase is set', () => {
   });
 });
 
-test('another name in Host, and another site\'s page, are refused', async () => {
-  for (const host of ['evil.example', 'localhost.evil.example', '127.0.0.1.evil.example', '169.254.169.254', '[::2]', 'a b', '']) expect((await ask('/garden', { headers: { host } })).status).toBe(421);
-  for (const host of ['localhost', 'localhost:4173', '127.0.0.1:9', hostname(), `${hostname()}.local:4174`]) expect((await ask('/health', { headers: { host } })).status).toBe(200);
-  const change = (headers: Record<string, string>) => ask('/clock/step', { method: 'POST', body: { days: 1 }, headers: { host: 'localhost:4173', ...headers } });
-  for (const origin of ['https://evil.example', 'null', 'http://localhost:9999', 'nonsense']) expect((await change({ origin })).status).toBe(403);
-  for (const site of ['cross-site', 'same-site']) expect((await change({ 'sec-fetch-site': site })).status).toBe(403);
+test("another name in Host, and another site's page, are refused", async () => {
+  for (const host of [
+    'evil.example',
+    'localhost.evil.example',
+    '127.0.0.1.evil.example',
+    '169.254.169.254',
+    '[::2]',
+    'a b',
+    '',
+  ])
+    expect((await ask('/garden', { headers: { host } })).status).toBe(421);
+  for (const host of ['localhost', 'localhost:4173', '127.0.0.1:9', hostname(), `${hostname()}.local:4174`])
+    expect((await ask('/health', { headers: { host } })).status).toBe(200);
+  const change = (headers: Record<string, string>) =>
+    ask('/clock/step', {
+      method: 'POST',
+      body: { days: 1 },
+      headers: { host: 'localhost:4173', ...headers },
+    });
+  for (const origin of ['https://evil.example', 'null', 'http://localhost:9999', 'nonsense'])
+    expect((await change({ origin })).status).toBe(403);
+  for (const site of ['cross-site', 'same-site'])
+    expect((await change({ 'sec-fetch-site': site })).status).toBe(403);
   process.env.OWN_NAMES = 'garden.example, apples.example';
   try {
     expect((await ask('/health', { headers: { host: 'apples.example:4174' } })).status).toBe(200);
@@ -125,7 +208,9 @@ test('another name in Host, and another site\'s page, are refused', async () => 
     delete process.env.OWN_NAMES;
   }
   // Its own page may ask; this garden's day is just not one that moves.
-  expect((await change({ origin: 'http://localhost:4173', 'sec-fetch-site': 'same-origin' })).status).toBe(409);
+  expect((await change({ origin: 'http://localhost:4173', 'sec-fetch-site': 'same-origin' })).status).toBe(
+    409,
+  );
 });
 
 test('pages may run no script but their own, in no frame', async () => {
@@ -140,8 +225,11 @@ test('pages may run no script but their own, in no frame', async () => {
 
 test('nobody listens where others can reach without a passphrase', async () => {
   expect(() => refuseOpenDoor('127.0.0.1', store)).not.toThrow();
-  for (const host of ['0.0.0.0', '192.168.1.5', '::', 'garden.local']) expect(() => refuseOpenDoor(host, store)).toThrow('passphrase');
-  expect((await ask('/network/passphrase', { method: 'PUT', body: { passphrase: 'short' } })).status).toBe(422);
+  for (const host of ['0.0.0.0', '192.168.1.5', '::', 'garden.local'])
+    expect(() => refuseOpenDoor(host, store)).toThrow('passphrase');
+  expect((await ask('/network/passphrase', { method: 'PUT', body: { passphrase: 'short' } })).status).toBe(
+    422,
+  );
   await setPassphrase();
   expect(() => refuseOpenDoor('0.0.0.0', store)).not.toThrow();
 });
@@ -157,7 +245,10 @@ test('a passphrase is kept as scrypt with its own salt', async () => {
 
 test('the wait doubles to a quarter of an hour; callers do not lock each other out by a few tries', () => {
   const guesses = throttle();
-  const waits = Array.from({ length: 12 }, () => { guesses.failed('a', 0); return guesses.waitSeconds('a', 0); });
+  const waits = Array.from({ length: 12 }, () => {
+    guesses.failed('a', 0);
+    return guesses.waitSeconds('a', 0);
+  });
   expect(waits).toEqual([0, 0, 0, 0, 15, 30, 60, 120, 240, 480, 900, 900]);
   expect(guesses.waitSeconds('b', 0)).toBe(0);
   guesses.succeeded('a');

@@ -34,7 +34,13 @@ interface HomeNetworkParts {
   readonly host?: string;
 }
 
-export function homeNetwork({ port, folder, certFile, keyFile, host = '0.0.0.0' }: HomeNetworkParts): HomeNetwork {
+export function homeNetwork({
+  port,
+  folder,
+  certFile,
+  keyFile,
+  host = '0.0.0.0',
+}: HomeNetworkParts): HomeNetwork {
   let opened: { readonly state: Opened; readonly close: () => Promise<void> } | null = null;
   const close = async () => {
     const was = opened;
@@ -47,9 +53,15 @@ export function homeNetwork({ port, folder, certFile, keyFile, host = '0.0.0.0' 
     async open(app, https) {
       await close();
       const certificate = https ? await certificateFor(folder, { certFile, keyFile }) : null;
-      const server = createAdaptorServer(certificate
-        ? { fetch: app.fetch, createServer: createHttps, serverOptions: { key: certificate.key, cert: certificate.cert, minVersion: 'TLSv1.2' } }
-        : { fetch: app.fetch, createServer: createHttp });
+      const server = createAdaptorServer(
+        certificate
+          ? {
+              fetch: app.fetch,
+              createServer: createHttps,
+              serverOptions: { key: certificate.key, cert: certificate.cert, minVersion: 'TLSv1.2' },
+            }
+          : { fetch: app.fetch, createServer: createHttp },
+      );
       await new Promise<void>((resolve, reject) => {
         server.once('error', reject);
         server.listen(port, host, () => resolve());
@@ -57,12 +69,19 @@ export function homeNetwork({ port, folder, certFile, keyFile, host = '0.0.0.0' 
       const { port: actual } = server.address() as AddressInfo;
       const scheme = https ? 'https' : 'http';
       const names = host === '0.0.0.0' ? [...homeAddresses(), `${hostname()}.local`] : [host];
-      const state: Opened = { https, addresses: names.map((name) => `${scheme}://${name}:${actual}`), fingerprint: certificate?.fingerprint ?? null, madeHere: certificate?.madeHere ?? false };
+      const state: Opened = {
+        https,
+        addresses: names.map((name) => `${scheme}://${name}:${actual}`),
+        fingerprint: certificate?.fingerprint ?? null,
+        madeHere: certificate?.madeHere ?? false,
+      };
       opened = {
-        state, close: () => new Promise((resolve) => {
-          server.close(() => resolve());
-          if ('closeAllConnections' in server) server.closeAllConnections();
-        }),
+        state,
+        close: () =>
+          new Promise((resolve) => {
+            server.close(() => resolve());
+            if ('closeAllConnections' in server) server.closeAllConnections();
+          }),
       };
       return state;
     },

@@ -23,12 +23,33 @@ async function main(): Promise<void> {
   refuseOpenDoor(host, store);
   const clock = systemClock(() => store.garden()?.timeZone ?? 'UTC');
   const logError = (error: unknown) => log.error(withoutContent(error));
-  const weatherFolder = watchedFolder(store, clock, process.env.WEATHER_FOLDER ?? join(data, 'weather-in'), logError);
+  const weatherFolder = watchedFolder(
+    store,
+    clock,
+    process.env.WEATHER_FOLDER ?? join(data, 'weather-in'),
+    logError,
+  );
   weatherFolder.start();
   const running = openRunning({ store, clock, data, port, log, daily: true });
-  const app = createApp({ store, clock, demo: false, weatherFolder, ...running.parts }, join(root, 'dist/web'), logError, (entry) => log.debug(entry));
+  const app = createApp(
+    { store, clock, demo: false, weatherFolder, ...running.parts },
+    join(root, 'dist/web'),
+    logError,
+    (entry) => log.debug(entry),
+  );
   await running.serve(app);
-  const { address } = await listen(app, { close: async () => { await running.close(); await weatherFolder.close(); store.close(); } }, host, port);
+  const { address } = await listen(
+    app,
+    {
+      close: async () => {
+        await running.close();
+        await weatherFolder.close();
+        store.close();
+      },
+    },
+    host,
+    port,
+  );
   log.info(`Juglans is at ${address}`);
 }
 
@@ -38,8 +59,19 @@ function openOrSay(file: string, migrations: string): Store {
   } catch (error) {
     const code = (error as { code?: string }).code ?? '';
     if (error instanceof NewerDatabaseError) throw new StartError(error.message);
-    if (/^SQLITE_(NOTADB|CORRUPT)/.test(code)) throw new StartError(`The records in ${file} are damaged (${code}). Nothing was changed. Put a backup in their place: see docs/running.md, "When something is wrong".`);
-    if (/^SQLITE_(CANTOPEN|READONLY|FULL|IOERR|BUSY|LOCKED)/.test(code) || code === 'EACCES' || code === 'EROFS' || code === 'ENOSPC') throw new StartError(`The records in ${file} cannot be opened for writing (${code}). Is the folder writable, the disk full, or another copy of the program running on it?`);
+    if (/^SQLITE_(NOTADB|CORRUPT)/.test(code))
+      throw new StartError(
+        `The records in ${file} are damaged (${code}). Nothing was changed. Put a backup in their place: see docs/running.md, "When something is wrong".`,
+      );
+    if (
+      /^SQLITE_(CANTOPEN|READONLY|FULL|IOERR|BUSY|LOCKED)/.test(code) ||
+      code === 'EACCES' ||
+      code === 'EROFS' ||
+      code === 'ENOSPC'
+    )
+      throw new StartError(
+        `The records in ${file} cannot be opened for writing (${code}). Is the folder writable, the disk full, or another copy of the program running on it?`,
+      );
     throw error;
   }
 }
@@ -49,7 +81,8 @@ async function setPassphrase(store: Store): Promise<void> {
   const asked = createInterface({ input: process.stdin, output: process.stderr });
   const given = (await asked.question('New passphrase: ')).trim();
   asked.close();
-  if (given.length < SHORTEST_PASSPHRASE) throw new StartError(`At least ${SHORTEST_PASSPHRASE} characters. Nothing was changed.`);
+  if (given.length < SHORTEST_PASSPHRASE)
+    throw new StartError(`At least ${SHORTEST_PASSPHRASE} characters. Nothing was changed.`);
   store.putMeta(PASSPHRASE_KEY, await hashPassphrase(given));
   store.shutOutAllBut(null);
   store.close();
@@ -59,7 +92,15 @@ async function setPassphrase(store: Store): Promise<void> {
 /** An error for the log: what kind and where, never what a record holds. */
 function withoutContent(error: unknown): { err: string; code?: unknown; at: string[] } {
   if (!(error instanceof Error)) return { err: typeof error, at: [] };
-  return { err: error.name, code: (error as { code?: unknown }).code, at: (error.stack ?? '').split('\n').filter((line) => line.trim().startsWith('at ')).slice(0, 6).map((line) => line.trim()) };
+  return {
+    err: error.name,
+    code: (error as { code?: unknown }).code,
+    at: (error.stack ?? '')
+      .split('\n')
+      .filter((line) => line.trim().startsWith('at '))
+      .slice(0, 6)
+      .map((line) => line.trim()),
+  };
 }
 
 main().catch((error: unknown) => {

@@ -7,29 +7,75 @@ import type { ProblemBody } from './problem.ts';
 import { openStore, type Store } from './store/store.ts';
 
 /** Eight pixels by six, green. */
-const JPEG = Buffer.from('/9j/4AAQSkZJRgABAQAAAQABAAD/2wBDABsSFBcUERsXFhceHBsgKEIrKCUlKFE6PTBCYFVlZF9VXVtqeJmBanGQc1tdhbWGkJ6jq62rZ4C8ybqmx5moq6T/2wBDARweHigjKE4rK06kbl1upKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKT/wAARCAAGAAgDASIAAhEBAxEB/8QAFQABAQAAAAAAAAAAAAAAAAAAAAX/xAAUEAEAAAAAAAAAAAAAAAAAAAAA/8QAFAEBAAAAAAAAAAAAAAAAAAAABP/EABQRAQAAAAAAAAAAAAAAAAAAAAD/2gAMAwEAAhEDEQA/AJ4AYD//2Q==', 'base64');
-const PNG = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAgAAAAGCAYAAAD+Bd/7AAAAIElEQVR4AczKsQ0AAAzCsIjL+3n5AFYiZbM4Pi1KC8AAAAD//7/1+rgAAAAGSURBVAMAeQgMBXKZbkMAAAAASUVORK5CYII=', 'base64');
-const WATCH = v7(), STATION = v7(), PLACE = v7(), PLANT = v7();
+const JPEG = Buffer.from(
+  '/9j/4AAQSkZJRgABAQAAAQABAAD/2wBDABsSFBcUERsXFhceHBsgKEIrKCUlKFE6PTBCYFVlZF9VXVtqeJmBanGQc1tdhbWGkJ6jq62rZ4C8ybqmx5moq6T/2wBDARweHigjKE4rK06kbl1upKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKT/wAARCAAGAAgDASIAAhEBAxEB/8QAFQABAQAAAAAAAAAAAAAAAAAAAAX/xAAUEAEAAAAAAAAAAAAAAAAAAAAA/8QAFAEBAAAAAAAAAAAAAAAAAAAABP/EABQRAQAAAAAAAAAAAAAAAAAAAAD/2gAMAwEAAhEDEQA/AJ4AYD//2Q==',
+  'base64',
+);
+const PNG = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAgAAAAGCAYAAAD+Bd/7AAAAIElEQVR4AczKsQ0AAAzCsIjL+3n5AFYiZbM4Pi1KC8AAAAD//7/1+rgAAAAGSURBVAMAeQgMBXKZbkMAAAAASUVORK5CYII=',
+  'base64',
+);
+const WATCH = v7(),
+  STATION = v7(),
+  PLACE = v7(),
+  PLANT = v7();
 const errors: unknown[] = [];
 let store: Store;
 let app: ReturnType<typeof createApp>;
 
 beforeAll(() => {
   store = openStore(':memory:', join(process.cwd(), 'server/migrations'));
-  app = createApp({ store, clock: { today: () => '2026-05-20' }, demo: false }, null, (error) => errors.push(error));
+  app = createApp({ store, clock: { today: () => '2026-05-20' }, demo: false }, null, (error) =>
+    errors.push(error),
+  );
   store.putStation({ id: STATION, name: 'S', kind: 'thermometer' });
-  store.putPlace({ id: PLACE, name: 'Out', kind: 'outdoors', stationId: STATION, minOffsetC: 0, maxOffsetC: 0, standInIds: [] });
-  store.putPlant(blankPlant({ id: PLANT, name: 'P', hostId: 'apple', placeId: PLACE, edible: true, age: 'young' }));
-  store.putWatch({ id: WATCH, plantId: PLANT, openedOn: '2026-05-01', targetId: null, group: null, outcome: 'open', outcomeOn: null, sourcePlantId: null, note: '' });
+  store.putPlace({
+    id: PLACE,
+    name: 'Out',
+    kind: 'outdoors',
+    stationId: STATION,
+    minOffsetC: 0,
+    maxOffsetC: 0,
+    standInIds: [],
+  });
+  store.putPlant(
+    blankPlant({ id: PLANT, name: 'P', hostId: 'apple', placeId: PLACE, edible: true, age: 'young' }),
+  );
+  store.putWatch({
+    id: WATCH,
+    plantId: PLANT,
+    openedOn: '2026-05-01',
+    targetId: null,
+    group: null,
+    outcome: 'open',
+    outcomeOn: null,
+    sourcePlantId: null,
+    note: '',
+  });
 });
 afterAll(() => {
   store.close();
   expect(errors).toEqual([]);
 });
 
-const record = (id: string, more: Record<string, unknown> = {}) => ({ id, watchId: WATCH, takenOn: '2026-05-18', takenFrom: 'camera', scale: null, spots: [], note: '', ...more });
+const record = (id: string, more: Record<string, unknown> = {}) => ({
+  id,
+  watchId: WATCH,
+  takenOn: '2026-05-18',
+  takenFrom: 'camera',
+  scale: null,
+  spots: [],
+  note: '',
+  ...more,
+});
 
-function upload(id: string, bytes: Uint8Array | null, words: unknown = record(id), name = 'photo.jpg', type = 'image/jpeg') {
+function upload(
+  id: string,
+  bytes: Uint8Array | null,
+  words: unknown = record(id),
+  name = 'photo.jpg',
+  type = 'image/jpeg',
+) {
   const form = new FormData();
   form.set('record', typeof words === 'string' ? words : JSON.stringify(words));
   if (bytes) form.set('image', new File([new Uint8Array(bytes)], name, { type }));
@@ -39,15 +85,24 @@ function upload(id: string, bytes: Uint8Array | null, words: unknown = record(id
 test('a photo and its picture are kept together, once, and come back as they were', async () => {
   const id = v7();
   for (let i = 0; i < 2; i++) expect((await upload(id, JPEG)).status).toBe(200);
-  const { photos } = await (await app.request(`/api/watches/${WATCH}/photos`)).json() as { photos: { id: string; widthPx: number; heightPx: number }[] };
+  const { photos } = (await (await app.request(`/api/watches/${WATCH}/photos`)).json()) as {
+    photos: { id: string; widthPx: number; heightPx: number }[];
+  };
   expect(photos.map(({ id: kept, widthPx, heightPx }) => [kept, widthPx, heightPx])).toEqual([[id, 8, 6]]);
   const image = await app.request(`/api/photos/${id}/image`);
   expect(Buffer.from(await image.arrayBuffer()).equals(JPEG)).toBe(true);
   expect(image.headers.get('content-type')).toBe('image/jpeg');
   expect(image.headers.get('x-content-type-options')).toBe('nosniff');
   expect(image.headers.get('content-security-policy')).toContain('sandbox');
-  const marked = record(id, { spots: [{ kind: 'hole', x: 0.5, y: 0.25 }], scale: { fromX: 0, fromY: 0, toX: 1, toY: 0, lengthMm: 20 } });
-  const put = await app.request(`/api/photos/${id}`, { method: 'PUT', body: JSON.stringify(marked), headers: { 'content-type': 'application/json' } });
+  const marked = record(id, {
+    spots: [{ kind: 'hole', x: 0.5, y: 0.25 }],
+    scale: { fromX: 0, fromY: 0, toX: 1, toY: 0, lengthMm: 20 },
+  });
+  const put = await app.request(`/api/photos/${id}`, {
+    method: 'PUT',
+    body: JSON.stringify(marked),
+    headers: { 'content-type': 'application/json' },
+  });
   expect(await put.json()).toEqual({ photo: { ...marked, widthPx: 8, heightPx: 6 } });
   expect((await app.request(`/api/photos/${id}`, { method: 'DELETE' })).status).toBe(204);
   expect((await app.request(`/api/photos/${id}/image`)).status).toBe(404);
@@ -64,7 +119,11 @@ const big = Buffer.from(PNG);
 big.writeUInt32BE(60_000, 16);
 test.each<[string, Uint8Array | null, string]>([
   ['a page of HTML', Buffer.from('<html><script>alert(1)</script></html>'), 'not a JPEG'],
-  ['an SVG with a script', Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="8" height="6"><script>1</script></svg>'), 'not a JPEG'],
+  [
+    'an SVG with a script',
+    Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="8" height="6"><script>1</script></svg>'),
+    'not a JPEG',
+  ],
   ['nothing at all', new Uint8Array(0), 'not a JPEG'],
   ['a picture cut short', JPEG.subarray(0, JPEG.length - 40), 'cut short'],
   ['a PNG cut short', PNG.subarray(0, PNG.length - 20), 'cut short'],
@@ -86,7 +145,7 @@ test('the words with a picture are checked as any record is', async () => {
   const before = store.writes();
   const refusal = async (words: unknown) => {
     const response = await upload(id, JPEG, words);
-    const { errors: fields = [] } = await response.json() as ProblemBody;
+    const { errors: fields = [] } = (await response.json()) as ProblemBody;
     return [response.status, ...fields.map(({ path }) => path.join('.'))];
   };
   expect(await refusal('{')).toEqual([400]);
@@ -94,8 +153,19 @@ test('the words with a picture are checked as any record is', async () => {
   expect(await refusal(record(id, { watchId: v7() }))).toEqual([422, 'watchId']);
   expect(await refusal(record(id, { takenOn: '2026-05-21' }))).toEqual([422, 'takenOn']);
   expect(await refusal(record(id, { spots: [{ kind: 'hole', x: 1.5, y: 0 }] }))).toEqual([422, 'spots.0.x']);
-  expect(await refusal(record(id, { scale: { fromX: 0, fromY: 0, toX: 0, toY: 0, lengthMm: 5 } }))).toEqual([422, 'scale.toX']);
-  expect((await app.request(`/api/photos/${id}/image`, { method: 'PUT', body: 'not a form', headers: { 'content-type': 'multipart/form-data; boundary=x' } })).status).toBe(400);
+  expect(await refusal(record(id, { scale: { fromX: 0, fromY: 0, toX: 0, toY: 0, lengthMm: 5 } }))).toEqual([
+    422,
+    'scale.toX',
+  ]);
+  expect(
+    (
+      await app.request(`/api/photos/${id}/image`, {
+        method: 'PUT',
+        body: 'not a form',
+        headers: { 'content-type': 'multipart/form-data; boundary=x' },
+      })
+    ).status,
+  ).toBe(400);
   expect(store.writes()).toBe(before);
   expect(store.photo(id)).toBeUndefined();
 });

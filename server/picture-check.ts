@@ -6,8 +6,13 @@ export const MOST_PICTURE_BYTES = 4_000_000;
 const LONGEST_SIDE_PX = 6000;
 
 /** The kinds taken, by what their first bytes say, and how a whole one ends. */
-const KINDS: Readonly<Record<string, { readonly mediaType: string; readonly isWhole: (bytes: Buffer) => boolean }>> = {
-  jpg: { mediaType: 'image/jpeg', isWhole: (bytes) => bytes.subarray(-64).includes(Buffer.from([0xff, 0xd9])) },
+const KINDS: Readonly<
+  Record<string, { readonly mediaType: string; readonly isWhole: (bytes: Buffer) => boolean }>
+> = {
+  jpg: {
+    mediaType: 'image/jpeg',
+    isWhole: (bytes) => bytes.subarray(-64).includes(Buffer.from([0xff, 0xd9])),
+  },
   png: { mediaType: 'image/png', isWhole: (bytes) => bytes.subarray(-12).includes(Buffer.from('IEND')) },
   webp: { mediaType: 'image/webp', isWhole: (bytes) => bytes.readUInt32LE(4) + 8 <= bytes.length },
 };
@@ -28,7 +33,8 @@ export function checkPicture(bytes: Buffer): CheckedPicture {
   const kind = KINDS[size?.type ?? ''];
   if (!size || !kind) throw pictureProblem('is not a JPEG, PNG or WebP picture');
   if (!kind.isWhole(bytes)) throw pictureProblem('is cut short: the file is damaged');
-  if (!(size.width > 0 && size.height > 0) || Math.max(size.width, size.height) > LONGEST_SIDE_PX) throw pictureProblem(`is more than ${LONGEST_SIDE_PX} pixels along a side`);
+  if (!(size.width > 0 && size.height > 0) || Math.max(size.width, size.height) > LONGEST_SIDE_PX)
+    throw pictureProblem(`is more than ${LONGEST_SIDE_PX} pixels along a side`);
   return { mediaType: kind.mediaType, widthPx: size.width, heightPx: size.height };
 }
 

@@ -31,7 +31,9 @@ export class Problem extends Error {
 
 export function problemResponse(context: Context, problem: Problem) {
   const body: ProblemBody = {
-    type: 'about:blank', title: problem.message, status: problem.status,
+    type: 'about:blank',
+    title: problem.message,
+    status: problem.status,
     ...(problem.errors.length > 0 ? { errors: problem.errors } : {}),
   };
   return context.body(JSON.stringify(body), problem.status, { 'content-type': 'application/problem+json' });

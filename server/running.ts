@@ -19,7 +19,9 @@ export class StartError extends Error {
 /** @throws StartError when others could reach the program and nothing would keep them out. */
 export function refuseOpenDoor(host: string, store: Store): void {
   if (isLoopback(host) || store.meta(PASSPHRASE_KEY)) return;
-  throw new StartError(`HOST is ${host}, which others can reach, and no passphrase is set. Start on 127.0.0.1 and set one under Setup, or run: npm start -- --set-passphrase`);
+  throw new StartError(
+    `HOST is ${host}, which others can reach, and no passphrase is set. Start on 127.0.0.1 and set one under Setup, or run: npm start -- --set-passphrase`,
+  );
 }
 
 interface RunningParts {
@@ -44,18 +46,33 @@ export function openRunning({ store, clock, data, port, log, daily }: RunningPar
   const work = join(data, 'work');
   // What a program that was cut off had unpacked.
   rmSync(work, { recursive: true, force: true });
-  const door = homeNetwork({ port: Number(process.env.HOME_PORT ?? (port === 0 ? 0 : port + 1)), folder: join(data, 'tls'), certFile: process.env.TLS_CERT, keyFile: process.env.TLS_KEY });
-  const backups: BackupKeeper = backupKeeper(store, clock, { folder: process.env.BACKUP_FOLDER ?? join(data, 'backups'), work });
+  const door = homeNetwork({
+    port: Number(process.env.HOME_PORT ?? (port === 0 ? 0 : port + 1)),
+    folder: join(data, 'tls'),
+    certFile: process.env.TLS_CERT,
+    keyFile: process.env.TLS_KEY,
+  });
+  const backups: BackupKeeper = backupKeeper(store, clock, {
+    folder: process.env.BACKUP_FOLDER ?? join(data, 'backups'),
+    work,
+  });
   let served: Pick<Hono, 'fetch'> | null = null;
-  const openAgain = (https: boolean) => (served ? door.open(served, https) : Promise.reject(new Error('it is still starting')));
+  const openAgain = (https: boolean) =>
+    served ? door.open(served, https) : Promise.reject(new Error('it is still starting'));
   return {
     parts: { network: { state: door.state, close: door.close, openAgain }, backups },
     async serve(app) {
       served = app;
-      if (daily) backups.startDaily((error) => log.error({ err: error instanceof Error ? error.message : 'unknown' }, 'the daily backup failed'));
+      if (daily)
+        backups.startDaily((error) =>
+          log.error({ err: error instanceof Error ? error.message : 'unknown' }, 'the daily backup failed'),
+        );
       const left = store.meta(NETWORK_KEY);
       if (!left) return;
-      const opened = await openAgain(left === 'https').catch((error: Error) => { log.error({ err: error.message }, 'could not listen on the home network'); return null; });
+      const opened = await openAgain(left === 'https').catch((error: Error) => {
+        log.error({ err: error.message }, 'could not listen on the home network');
+        return null;
+      });
       if (opened) log.info(`On the home network: ${opened.addresses.join(' ')}`);
     },
     async close() {

@@ -17,12 +17,19 @@ export function query<Schema extends z.ZodType>(schema: Schema) {
 
 /** A schema's complaints as messages beside the fields. */
 export function asProblem(issues: readonly { path: PropertyKey[]; message: string }[]): Problem {
-  return new Problem(422, 'Something needs correcting before it can be kept.', issues.slice(0, 50).map((issue) => ({
-    path: issue.path.map((part) => (typeof part === 'symbol' ? String(part) : part)), message: plain(issue.message),
-  })));
+  return new Problem(
+    422,
+    'Something needs correcting before it can be kept.',
+    issues.slice(0, 50).map((issue) => ({
+      path: issue.path.map((part) => (typeof part === 'symbol' ? String(part) : part)),
+      message: plain(issue.message),
+    })),
+  );
 }
 
 /** Zod's own wording for a missing or mistyped field, in plainer words. */
 function plain(message: string): string {
-  return message.replace(/^Invalid input: expected (\w+), received undefined$/, 'is missing').replace(/^Invalid input: /, '');
+  return message
+    .replace(/^Invalid input: expected (\w+), received undefined$/, 'is missing')
+    .replace(/^Invalid input: /, '');
 }

@@ -24,42 +24,85 @@ const days = simulateDays(FALLOW_BANK, 5, '2025-01-01', '2026-05-19');
 
 beforeAll(() => {
   store = openStore(':memory:', join(process.cwd(), 'server/migrations'));
-  app = createApp({ store, clock, demo: false }, null, (error) => { throw error; });
+  app = createApp({ store, clock, demo: false }, null, (error) => {
+    throw error;
+  });
   store.putGarden(blankGarden({ name: 'T', latitudeDeg: 45, longitudeDeg: 0, timeZone: 'UTC' }));
   store.putStation({ id: SHED, name: 'Shed wall', kind: 'thermometer' });
   store.putStation({ id: ROOF, name: 'Roof', kind: 'thermometer' });
-  store.putPlace({ id: OUTSIDE, name: 'Outside', kind: 'outdoors', stationId: SHED, minOffsetC: 0, maxOffsetC: 0, standInIds: [ROOF] });
+  store.putPlace({
+    id: OUTSIDE,
+    name: 'Outside',
+    kind: 'outdoors',
+    stationId: SHED,
+    minOffsetC: 0,
+    maxOffsetC: 0,
+    standInIds: [ROOF],
+  });
 });
 afterAll(() => {
   store.close();
   rmSync(folder, { recursive: true });
 });
 
-const send = (method: string, path: string, body?: unknown) => Promise.resolve(app.request(`/api${path}`, { method, ...(body ? { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } } : {}) }));
+const send = (method: string, path: string, body?: unknown) =>
+  Promise.resolve(
+    app.request(`/api${path}`, {
+      method,
+      ...(body ? { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } } : {}),
+    }),
+  );
 
-test('a folder\'s files go to the station they are named for, once, and a doubtful one is refused with its reason', () => {
-  const watched = watchedFolder(store, clock, folder, (error) => { throw error; });
-  writeFileSync(join(folder, 'shed-wall-2026.csv'), writeDailyCsv(days.filter(({ date }) => date < '2026-05-01')));
+test("a folder's files go to the station they are named for, once, and a doubtful one is refused with its reason", () => {
+  const watched = watchedFolder(store, clock, folder, (error) => {
+    throw error;
+  });
+  writeFileSync(
+    join(folder, 'shed-wall-2026.csv'),
+    writeDailyCsv(days.filter(({ date }) => date < '2026-05-01')),
+  );
   writeFileSync(join(folder, 'kitchen.csv'), writeDailyCsv(days.slice(0, 5)));
   writeFileSync(join(folder, 'shed-wall-odd.csv'), Buffer.from([0, 1, 2, 3]));
   watched.readNow();
   const outcome = (name: string) => store.weatherFiles().find((file) => file.name === name)!.outcome;
-  expect(outcome('shed-wall-2026.csv')).toMatchObject({ kind: 'read', stationId: SHED, added: 485, problems: 0 });
-  expect(outcome('kitchen.csv')).toEqual({ kind: 'refused', reason: 'its name begins with no station\'s name' });
-  expect(outcome('shed-wall-odd.csv')).toMatchObject({ kind: 'refused', reason: expect.stringContaining('not a text file') as unknown });
+  expect(outcome('shed-wall-2026.csv')).toMatchObject({
+    kind: 'read',
+    stationId: SHED,
+    added: 485,
+    problems: 0,
+  });
+  expect(outcome('kitchen.csv')).toEqual({
+    kind: 'refused',
+    reason: "its name begins with no station's name",
+  });
+  expect(outcome('shed-wall-odd.csv')).toMatchObject({
+    kind: 'refused',
+    reason: expect.stringContaining('not a text file') as unknown,
+  });
 
   // The next months of the same thermometer, written in °F under a name that says °C.
-  const inFahrenheit = days.filter(({ date }) => date >= '2026-05-01').map((day) => ({ ...day, minC: day.minC * 1.8 + 32, maxC: day.maxC * 1.8 + 32 }));
+  const inFahrenheit = days
+    .filter(({ date }) => date >= '2026-05-01')
+    .map((day) => ({ ...day, minC: day.minC * 1.8 + 32, maxC: day.maxC * 1.8 + 32 }));
   writeFileSync(join(folder, 'shed-wall-may.csv'), writeDailyCsv(inFahrenheit));
   watched.readNow();
-  expect(outcome('shed-wall-may.csv')).toMatchObject({ kind: 'refused', reason: expect.stringContaining('°F') as unknown });
-  writeFileSync(join(folder, 'shed-wall-may.csv'), writeDailyCsv(days.filter(({ date }) => date >= '2026-05-01' && date < '2026-05-12')));
+  expect(outcome('shed-wall-may.csv')).toMatchObject({
+    kind: 'refused',
+    reason: expect.stringContaining('°F') as unknown,
+  });
+  writeFileSync(
+    join(folder, 'shed-wall-may.csv'),
+    writeDailyCsv(days.filter(({ date }) => date >= '2026-05-01' && date < '2026-05-12')),
+  );
   watched.readNow();
   expect(outcome('shed-wall-may.csv')).toMatchObject({ kind: 'read', added: 11 });
 });
 
 test('where the own station is silent another stands in, and that is told', () => {
-  store.writeDays(ROOF, days.map((day) => ({ ...day, minC: day.minC + 1.5, maxC: day.maxC + 3 })));
+  store.writeDays(
+    ROOF,
+    days.map((day) => ({ ...day, minC: day.minC + 1.5, maxC: day.maxC + 3 })),
+  );
   const season = seasonReader(store, store.garden()!, TODAY).ofPlace(store.place(OUTSIDE)!);
   expect(season.measured).toHaveLength(139);
   expect(season.stoodInDays).toBe(8);
@@ -86,19 +129,28 @@ test('a doubtful day is left out by a fix that can be taken back; the reading st
 
 test('hours come in with a day and go out as its sum of heat', async () => {
   const hoursC = Array.from({ length: 24 }, (_, hour) => (hour < 12 ? 4 : 20));
-  const body = { days: [{ date: '2026-05-15', minC: 4, maxC: 20, rainMm: null, windMs: null, hoursC }], replaceChanged: false, preview: false };
+  const body = {
+    days: [{ date: '2026-05-15', minC: 4, maxC: 20, rainMm: null, windMs: null, hoursC }],
+    replaceChanged: false,
+    preview: false,
+  };
   expect((await send('POST', `/stations/${SHED}/days`, body)).status).toBe(200);
   expect(store.days(SHED, '2026-05-15', '2026-05-15')[0]!.hoursC).toEqual(hoursC);
-  expect((await send('POST', `/stations/${SHED}/days`, { ...body, days: [{ ...body.days[0], hoursC: [1, 2] }] })).status).toBe(422);
+  expect(
+    (await send('POST', `/stations/${SHED}/days`, { ...body, days: [{ ...body.days[0], hoursC: [1, 2] }] }))
+      .status,
+  ).toBe(422);
 });
 
-test('three paired readings tell a place\'s offset; twelve months or none are kept', async () => {
+test("three paired readings tell a place's offset; twelve months or none are kept", async () => {
   for (const [i, warmer] of [3, 4, 5].entries()) {
     const day = store.days(SHED, `2026-05-0${i + 1}`, `2026-05-0${i + 1}`)[0]!;
     const pair = { id: v7(), placeId: OUTSIDE, on: day.date, lowC: day.minC + warmer, highC: day.maxC + 6 };
     expect((await send('PUT', `/paired-readings/${pair.id}`, pair)).status).toBe(200);
   }
-  const { learned } = await (await send('GET', `/places/${OUTSIDE}/offset`)).json() as { learned: { pairs: unknown[]; offset: { min: { offsetC: number }; max: { offsetC: number } } } };
+  const { learned } = (await (await send('GET', `/places/${OUTSIDE}/offset`)).json()) as {
+    learned: { pairs: unknown[]; offset: { min: { offsetC: number }; max: { offsetC: number } } };
+  };
   expect(learned.offset.min.offsetC).toBeCloseTo(4, 6);
   expect(learned.offset.max.offsetC).toBeCloseTo(6, 6);
 

@@ -12,50 +12,104 @@ import { ClosedHeader, FootNav, ShellHeader } from './parts/shell-header.tsx';
 import { Shortcuts } from './parts/shortcuts.tsx';
 import { NowPage } from './places/now/now-page.tsx';
 
-const GardenPage = lazy(() => import('./places/garden/garden-page.tsx').then((m) => ({ default: m.GardenPage })));
-const PlantPage = lazy(() => import('./places/garden/plant-page.tsx').then((m) => ({ default: m.PlantPage })));
-const NewPlantPage = lazy(() => import('./places/garden/plant-page.tsx').then((m) => ({ default: m.NewPlantPage })));
+const GardenPage = lazy(() =>
+  import('./places/garden/garden-page.tsx').then((m) => ({ default: m.GardenPage })),
+);
+const PlantPage = lazy(() =>
+  import('./places/garden/plant-page.tsx').then((m) => ({ default: m.PlantPage })),
+);
+const NewPlantPage = lazy(() =>
+  import('./places/garden/plant-page.tsx').then((m) => ({ default: m.NewPlantPage })),
+);
 const LookPage = lazy(() => import('./places/look/look-page.tsx').then((m) => ({ default: m.LookPage })));
-const NewWatchPage = lazy(() => import('./places/look/new-watch-page.tsx').then((m) => ({ default: m.NewWatchPage })));
+const NewWatchPage = lazy(() =>
+  import('./places/look/new-watch-page.tsx').then((m) => ({ default: m.NewWatchPage })),
+);
 const WatchPage = lazy(() => import('./places/look/watch-page.tsx').then((m) => ({ default: m.WatchPage })));
 const NamePage = lazy(() => import('./places/look/name-page.tsx').then((m) => ({ default: m.NamePage })));
 const EyePage = lazy(() => import('./places/look/eye/eye-page.tsx').then((m) => ({ default: m.EyePage })));
-const CountPage = lazy(() => import('./places/look/count/count-page.tsx').then((m) => ({ default: m.CountPage })));
-const RoundPage = lazy(() => import('./places/look/round/round-page.tsx').then((m) => ({ default: m.RoundPage })));
-const StopPage = lazy(() => import('./places/look/round/stop-page.tsx').then((m) => ({ default: m.StopPage })));
-const RoundSummaryPage = lazy(() => import('./places/look/round/round-summary-page.tsx').then((m) => ({ default: m.RoundSummaryPage })));
+const CountPage = lazy(() =>
+  import('./places/look/count/count-page.tsx').then((m) => ({ default: m.CountPage })),
+);
+const RoundPage = lazy(() =>
+  import('./places/look/round/round-page.tsx').then((m) => ({ default: m.RoundPage })),
+);
+const StopPage = lazy(() =>
+  import('./places/look/round/stop-page.tsx').then((m) => ({ default: m.StopPage })),
+);
+const RoundSummaryPage = lazy(() =>
+  import('./places/look/round/round-summary-page.tsx').then((m) => ({ default: m.RoundSummaryPage })),
+);
 const CatchPage = lazy(() => import('./places/look/catch-page.tsx').then((m) => ({ default: m.CatchPage })));
-const AreaPage = lazy(() => import('./places/look/area/area-page.tsx').then((m) => ({ default: m.AreaPage })));
-const PhotoPage = lazy(() => import('./places/look/photos/photo-page.tsx').then((m) => ({ default: m.PhotoPage })));
-const GuidePage = lazy(() => import('./places/look/guide/guide-page.tsx').then((m) => ({ default: m.GuidePage })));
-const TargetPage = lazy(() => import('./places/look/guide/target-page.tsx').then((m) => ({ default: m.TargetPage })));
-const HostPage = lazy(() => import('./places/look/guide/host-and-sign-pages.tsx').then((m) => ({ default: m.HostPage })));
-const SignPage = lazy(() => import('./places/look/guide/host-and-sign-pages.tsx').then((m) => ({ default: m.SignPage })));
+const AreaPage = lazy(() =>
+  import('./places/look/area/area-page.tsx').then((m) => ({ default: m.AreaPage })),
+);
+const PhotoPage = lazy(() =>
+  import('./places/look/photos/photo-page.tsx').then((m) => ({ default: m.PhotoPage })),
+);
+const GuidePage = lazy(() =>
+  import('./places/look/guide/guide-page.tsx').then((m) => ({ default: m.GuidePage })),
+);
+const TargetPage = lazy(() =>
+  import('./places/look/guide/target-page.tsx').then((m) => ({ default: m.TargetPage })),
+);
+const HostPage = lazy(() =>
+  import('./places/look/guide/host-and-sign-pages.tsx').then((m) => ({ default: m.HostPage })),
+);
+const SignPage = lazy(() =>
+  import('./places/look/guide/host-and-sign-pages.tsx').then((m) => ({ default: m.SignPage })),
+);
 const WhenPage = lazy(() => import('./places/when/when-page.tsx').then((m) => ({ default: m.WhenPage })));
-const StationsPage = lazy(() => import('./places/when/stations-page.tsx').then((m) => ({ default: m.StationsPage })));
-const CalendarPage = lazy(() => import('./places/when/calendar-page.tsx').then((m) => ({ default: m.CalendarPage })));
-const ReadingPage = lazy(() => import('./places/when/reading-page.tsx').then((m) => ({ default: m.ReadingPage })));
-const ForecastPage = lazy(() => import('./places/when/forecast-page.tsx').then((m) => ({ default: m.ForecastPage })));
+const StationsPage = lazy(() =>
+  import('./places/when/stations-page.tsx').then((m) => ({ default: m.StationsPage })),
+);
+const CalendarPage = lazy(() =>
+  import('./places/when/calendar-page.tsx').then((m) => ({ default: m.CalendarPage })),
+);
+const ReadingPage = lazy(() =>
+  import('./places/when/reading-page.tsx').then((m) => ({ default: m.ReadingPage })),
+);
+const ForecastPage = lazy(() =>
+  import('./places/when/forecast-page.tsx').then((m) => ({ default: m.ForecastPage })),
+);
 const CheckPage = lazy(() => import('./places/when/check-page.tsx').then((m) => ({ default: m.CheckPage })));
 const HoursPage = lazy(() => import('./places/when/hours-page.tsx').then((m) => ({ default: m.HoursPage })));
-const DormantPage = lazy(() => import('./places/when/dormant-page.tsx').then((m) => ({ default: m.DormantPage })));
+const DormantPage = lazy(() =>
+  import('./places/when/dormant-page.tsx').then((m) => ({ default: m.DormantPage })),
+);
 const DayPage = lazy(() => import('./places/when/day-page.tsx').then((m) => ({ default: m.DayPage })));
-const NormalsPage = lazy(() => import('./places/when/normals-page.tsx').then((m) => ({ default: m.NormalsPage })));
+const NormalsPage = lazy(() =>
+  import('./places/when/normals-page.tsx').then((m) => ({ default: m.NormalsPage })),
+);
 const HourPage = lazy(() => import('./places/now/hour-page.tsx').then((m) => ({ default: m.HourPage })));
 const BookPage = lazy(() => import('./places/seasons/book-page.tsx').then((m) => ({ default: m.BookPage })));
 const HandPage = lazy(() => import('./places/look/hand-page.tsx').then((m) => ({ default: m.HandPage })));
 const WeighPage = lazy(() => import('./places/look/weigh-page.tsx').then((m) => ({ default: m.WeighPage })));
 const MeetPage = lazy(() => import('./places/mix/meet-page.tsx').then((m) => ({ default: m.MeetPage })));
-const ImportPage = lazy(() => import('./places/when/import-page.tsx').then((m) => ({ default: m.ImportPage })));
+const ImportPage = lazy(() =>
+  import('./places/when/import-page.tsx').then((m) => ({ default: m.ImportPage })),
+);
 const MixPage = lazy(() => import('./places/mix/mix-page.tsx').then((m) => ({ default: m.MixPage })));
 const SprayPage = lazy(() => import('./places/look/spray-page.tsx').then((m) => ({ default: m.SprayPage })));
-const ShoppingPage = lazy(() => import('./places/mix/shopping-page.tsx').then((m) => ({ default: m.ShoppingPage })));
-const RecipesPage = lazy(() => import('./places/mix/recipes-page.tsx').then((m) => ({ default: m.RecipesPage })));
+const ShoppingPage = lazy(() =>
+  import('./places/mix/shopping-page.tsx').then((m) => ({ default: m.ShoppingPage })),
+);
+const RecipesPage = lazy(() =>
+  import('./places/mix/recipes-page.tsx').then((m) => ({ default: m.RecipesPage })),
+);
 const ShelfPage = lazy(() => import('./places/mix/shelf-page.tsx').then((m) => ({ default: m.ShelfPage })));
-const ProductPage = lazy(() => import('./places/mix/product-page.tsx').then((m) => ({ default: m.ProductPage })));
-const SeasonsPage = lazy(() => import('./places/seasons/seasons-page.tsx').then((m) => ({ default: m.SeasonsPage })));
-const NetworkPage = lazy(() => import('./places/setup/network-page.tsx').then((m) => ({ default: m.NetworkPage })));
-const BackupsPage = lazy(() => import('./places/setup/backups-page.tsx').then((m) => ({ default: m.BackupsPage })));
+const ProductPage = lazy(() =>
+  import('./places/mix/product-page.tsx').then((m) => ({ default: m.ProductPage })),
+);
+const SeasonsPage = lazy(() =>
+  import('./places/seasons/seasons-page.tsx').then((m) => ({ default: m.SeasonsPage })),
+);
+const NetworkPage = lazy(() =>
+  import('./places/setup/network-page.tsx').then((m) => ({ default: m.NetworkPage })),
+);
+const BackupsPage = lazy(() =>
+  import('./places/setup/backups-page.tsx').then((m) => ({ default: m.BackupsPage })),
+);
 const LoginPage = lazy(() => import('./places/setup/login-page.tsx').then((m) => ({ default: m.LoginPage })));
 const SetupPage = lazy(() => import('./places/setup/setup-page.tsx').then((m) => ({ default: m.SetupPage })));
 
@@ -138,7 +192,17 @@ function Locked() {
   return (
     <>
       <ClosedHeader />
-      <main id="main" className="px-4 py-5"><Suspense fallback={<p className="soft" role="status">Opening…</p>}><LoginPage /></Suspense></main>
+      <main id="main" className="px-4 py-5">
+        <Suspense
+          fallback={
+            <p className="soft" role="status">
+              Opening…
+            </p>
+          }
+        >
+          <LoginPage />
+        </Suspense>
+      </main>
     </>
   );
 }
@@ -148,14 +212,25 @@ function LetIn() {
   const { pathname } = useLocation();
   return (
     <>
-      <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-base-100 focus:p-3">Skip to the page</a>
+      <a
+        href="#main"
+        className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-base-100 focus:p-3"
+      >
+        Skip to the page
+      </a>
       <ShellHeader />
       {garden.data?.garden && <SeasonBand />}
       <WaitingBadge />
       <main id="main" className="px-4 md:px-7 py-5 pb-24 md:pb-10 max-w-[1400px]">
         <Answered question={garden}>
           {({ garden: known }) => (
-            <Suspense fallback={<p className="soft" role="status">Opening…</p>}>
+            <Suspense
+              fallback={
+                <p className="soft" role="status">
+                  Opening…
+                </p>
+              }
+            >
               {known || pathname.startsWith('/setup') ? <Outlet /> : <Navigate to="/setup" replace />}
             </Suspense>
           )}

@@ -18,7 +18,10 @@ const KEPT_FOR_MS = 14 * 24 * 3600 * 1000;
 const client: QueryClient = new QueryClient({
   queryCache: new QueryCache({
     // Shut out while in use: ask at the door.
-    onError: (error, { queryKey }) => { if (error instanceof ApiProblem && error.status === 401 && queryKey[0] !== 'door') void client.invalidateQueries({ queryKey: ['door'] }); },
+    onError: (error, { queryKey }) => {
+      if (error instanceof ApiProblem && error.status === 401 && queryKey[0] !== 'door')
+        void client.invalidateQueries({ queryKey: ['door'] });
+    },
   }),
   defaultOptions: {
     queries: {
@@ -40,7 +43,10 @@ openWithoutServer();
 
 createRoot(document.getElementById('app')!).render(
   <StrictMode>
-    <PersistQueryClientProvider client={client} persistOptions={{ persister: answersKeptHere(), maxAge: KEPT_FOR_MS, buster: __BUILD__ }}>
+    <PersistQueryClientProvider
+      client={client}
+      persistOptions={{ persister: answersKeptHere(), maxAge: KEPT_FOR_MS, buster: __BUILD__ }}
+    >
       <BrowserRouter>
         <App />
       </BrowserRouter>

@@ -8,7 +8,8 @@ const DAYS_IN_MONTH = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as const;
 /** True for a real day written `YYYY-MM-DD`; false for 2026-02-30 and for any other spelling. */
 export function isCivilDate(text: string): text is CivilDate {
   if (!SHAPE.test(text)) return false;
-  const month = Number(text.slice(5, 7)), day = Number(text.slice(8));
+  const month = Number(text.slice(5, 7)),
+    day = Number(text.slice(8));
   if (month < 1 || month > 12 || day < 1) return false;
   const leapDay = month === 2 && isLeapYear(Number(text.slice(0, 4))) ? 1 : 0;
   return day <= DAYS_IN_MONTH[month - 1]! + leapDay;

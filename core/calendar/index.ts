@@ -1,5 +1,13 @@
 export {
-  addDays, dateOfDayNumber, dayNumber, dayOfYear, daysBetween, daysInYear, isCivilDate, monthOf, yearOf,
+  addDays,
+  dateOfDayNumber,
+  dayNumber,
+  dayOfYear,
+  daysBetween,
+  daysInYear,
+  isCivilDate,
+  monthOf,
+  yearOf,
   type CivilDate,
 } from './civil-date.ts';
 export { hemisphereOf, seasonStart, shiftSeason, type Hemisphere } from './season-start.ts';

@@ -6,31 +6,77 @@ import { dormantDue, watchStatus, whatIsDue, type WatchFacts } from './index.ts'
 const TODAY = '2026-05-20';
 const reached = (on: string): Projection => ({ kind: 'reached', on });
 const expected = (median: string): Projection => ({
-  kind: 'expected', median, early: addDays(median, -4), late: addDays(median, 5), shares: { measured: 0.8, forecast: 0.1, pastYears: 0.1 },
+  kind: 'expected',
+  median,
+  early: addDays(median, -4),
+  late: addDays(median, 5),
+  shares: { measured: 0.8, forecast: 0.1, pastYears: 0.1 },
 });
 
-function state(kind: 'first' | 'window', opens: Projection, closes: Projection, stage: 'crawlers' | 'adults' = 'crawlers'): EventState {
+function state(
+  kind: 'first' | 'window',
+  opens: Projection,
+  closes: Projection,
+  stage: 'crawlers' | 'adults' = 'crawlers',
+): EventState {
   const phase = opens.kind !== 'reached' ? 'ahead' : closes.kind === 'reached' ? 'over' : 'open';
   return {
-    phase, opens, closes, shareOfWay: 0.9, started: { on: '2026-01-01', by: 'calendar' }, carry: 'as-published',
+    phase,
+    opens,
+    closes,
+    shareOfWay: 0.9,
+    started: { on: '2026-01-01', by: 'calendar' },
+    carry: 'as-published',
     event: {
-      id: `${kind}-1`, targetId: 't', kind, generation: 1, stage, fromCd: 226, toCd: kind === 'first' ? 226 : 456, published: '',
-      model: { lowerC: 10, upperC: null, method: 'single-sine', cutoff: 'none' }, grade: 'B', start: { kind: 'season' }, sourceIds: [],
+      id: `${kind}-1`,
+      targetId: 't',
+      kind,
+      generation: 1,
+      stage,
+      fromCd: 226,
+      toCd: kind === 'first' ? 226 : 456,
+      published: '',
+      model: { lowerC: 10, upperC: null, method: 'single-sine', cutoff: 'none' },
+      grade: 'B',
+      start: { kind: 'season' },
+      sourceIds: [],
     },
   };
 }
 
 function watch(changes: Partial<WatchFacts>): WatchFacts {
   return {
-    watchId: 'w', openedOn: '2026-04-01', open: true, named: true, group: 'armored', life: 'alive', events: [], tapes: [], tapesHungOn: [],
-    treatedOn: [], workedOn: [], countedOn: ['2026-04-10'], allStagesOn: null, trapHangs: false, miner: { mines: false, flush: null, young: false, minedShare: null, leavesDown: null, budSwell: null }, seasonStart: '2026-01-01', schools: { crawlers: 'while-catching', mining: 'young-or-third' }, repeatAfterDays: 14, beforeLeaves: null, ...changes,
+    watchId: 'w',
+    openedOn: '2026-04-01',
+    open: true,
+    named: true,
+    group: 'armored',
+    life: 'alive',
+    events: [],
+    tapes: [],
+    tapesHungOn: [],
+    treatedOn: [],
+    workedOn: [],
+    countedOn: ['2026-04-10'],
+    allStagesOn: null,
+    trapHangs: false,
+    miner: { mines: false, flush: null, young: false, minedShare: null, leavesDown: null, budSwell: null },
+    seasonStart: '2026-01-01',
+    schools: { crawlers: 'while-catching', mining: 'young-or-third' },
+    repeatAfterDays: 14,
+    beforeLeaves: null,
+    ...changes,
   };
 }
 
-const weekly = (first: string, ...counts: number[]) => counts.map((crawlers, i) => ({
-  putOn: addDays(first, 7 * i), takenOff: addDays(first, 7 * i + 7), crawlers,
-}));
-const kinds = (facts: Partial<WatchFacts>) => whatIsDue([watch(facts)], TODAY).map((due) => `${due.kind} ${due.standing}`);
+const weekly = (first: string, ...counts: number[]) =>
+  counts.map((crawlers, i) => ({
+    putOn: addDays(first, 7 * i),
+    takenOff: addDays(first, 7 * i + 7),
+    crawlers,
+  }));
+const kinds = (facts: Partial<WatchFacts>) =>
+  whatIsDue([watch(facts)], TODAY).map((due) => `${due.kind} ${due.standing}`);
 const openWindow = state('window', reached('2026-05-18'), expected('2026-06-05'));
 
 describe('what is due', () => {
@@ -41,26 +87,48 @@ describe('what is due', () => {
   });
 
   test('a window is told ten days ahead and not eleven', () => {
-    expect(kinds({ events: [state('window', expected('2026-05-30'), expected('2026-06-12'))], tapes: weekly('2026-05-12', 0) })).toEqual(['treat-soon soon']);
-    expect(kinds({ events: [state('window', expected('2026-05-31'), expected('2026-06-12'))], tapes: weekly('2026-05-12', 0) })).toEqual([]);
+    expect(
+      kinds({
+        events: [state('window', expected('2026-05-30'), expected('2026-06-12'))],
+        tapes: weekly('2026-05-12', 0),
+      }),
+    ).toEqual(['treat-soon soon']);
+    expect(
+      kinds({
+        events: [state('window', expected('2026-05-31'), expected('2026-06-12'))],
+        tapes: weekly('2026-05-12', 0),
+      }),
+    ).toEqual([]);
   });
 
   test('an open window asks for a spray, then for a second while tapes catch', () => {
     expect(kinds({ events: [openWindow], tapes: weekly('2026-05-05', 3, 40) })).toEqual(['treat-now open']);
-    const treated = { events: [state('window', reached('2026-05-01'), expected('2026-06-05'))], treatedOn: ['2026-05-06'] };
-    expect(kinds({ ...treated, tapes: weekly('2026-05-05', 30, 40) })).toEqual(['check-after-treatment open', 'second-pass open']);
+    const treated = {
+      events: [state('window', reached('2026-05-01'), expected('2026-06-05'))],
+      treatedOn: ['2026-05-06'],
+    };
+    expect(kinds({ ...treated, tapes: weekly('2026-05-05', 30, 40) })).toEqual([
+      'check-after-treatment open',
+      'second-pass open',
+    ]);
     expect(kinds({ ...treated, tapes: weekly('2026-05-05', 30, 0) })).toEqual(['check-after-treatment open']);
   });
 
   test('a window that opens before another author sees the first hatch is left to the tapes', () => {
     const first = state('first', expected('2026-05-29'), expected('2026-05-29'));
-    expect(kinds({ events: [first, openWindow], tapes: weekly('2026-05-12', 0) })).toEqual(['window-disputed open']);
+    expect(kinds({ events: [first, openWindow], tapes: weekly('2026-05-12', 0) })).toEqual([
+      'window-disputed open',
+    ]);
     expect(kinds({ events: [first, openWindow] })).toEqual(['window-disputed open']);
-    expect(kinds({ events: [first, openWindow], tapes: weekly('2026-05-12', 4) })).toEqual(['treat-now open']);
+    expect(kinds({ events: [first, openWindow], tapes: weekly('2026-05-12', 4) })).toEqual([
+      'treat-now open',
+    ]);
   });
 
   test('tapes past the peak say that the hatch is passing', () => {
-    expect(kinds({ events: [openWindow], tapes: weekly('2026-04-28', 10, 140, 30) })).toEqual(['hatch-passing open']);
+    expect(kinds({ events: [openWindow], tapes: weekly('2026-04-28', 10, 140, 30) })).toEqual([
+      'hatch-passing open',
+    ]);
   });
 
   test('a dead infestation leads to a look, never to a spray', () => {
@@ -84,16 +152,22 @@ describe('what is due', () => {
     expect(kinds({ treatedOn: ['2026-05-12'], group: 'fungus' })).toEqual(['check-after-treatment open']);
   });
 
-  test('the season\'s count comes before the hatch', () => {
+  test("the season's count comes before the hatch", () => {
     const first = state('first', expected('2026-06-10'), expected('2026-06-10'));
-    expect(kinds({ events: [first], countedOn: [], tapes: weekly('2026-05-12', 0) })).toEqual(['count-first open']);
+    expect(kinds({ events: [first], countedOn: [], tapes: weekly('2026-05-12', 0) })).toEqual([
+      'count-first open',
+    ]);
   });
 
   test('what closes first stands first, and the same facts give the same list', () => {
     const watches = [
       watch({ watchId: 'a', events: [openWindow], tapes: weekly('2026-05-05', 3, 40) }),
       watch({ watchId: 'b', treatedOn: ['2026-04-18'] }),
-      watch({ watchId: 'c', group: 'leaf-miner', events: [state('window', expected('2026-05-24'), expected('2026-05-29'), 'adults')] }),
+      watch({
+        watchId: 'c',
+        group: 'leaf-miner',
+        events: [state('window', expected('2026-05-24'), expected('2026-05-29'), 'adults')],
+      }),
     ];
     const due = whatIsDue(watches, TODAY);
     expect(due.map((d) => d.watchId)).toEqual(['b', 'c', 'a']);
@@ -103,26 +177,44 @@ describe('what is due', () => {
 });
 
 test.each([
-  [{ outcome: 'ruled-out' }, 'ruled-out'], [{ named: false }, 'suspected'], [{ treatedThisSeason: true }, 'treating'],
-  [{ lastChangeFell: true, level: 1, treatedThisSeason: true }, 'clearing'], [{ lastChangeFell: true, level: 4 }, 'waiting'],
+  [{ outcome: 'ruled-out' }, 'ruled-out'],
+  [{ named: false }, 'suspected'],
+  [{ treatedThisSeason: true }, 'treating'],
+  [{ lastChangeFell: true, level: 1, treatedThisSeason: true }, 'clearing'],
+  [{ lastChangeFell: true, level: 4 }, 'waiting'],
   [{ countedThisSeason: false }, 'named'],
 ] as const)('status of %j is %s', (changes, status) => {
-  expect(watchStatus({
-    outcome: 'open', named: true, countedThisSeason: true, treatedThisSeason: false, lastChangeFell: false, level: null, ...changes,
-  })).toBe(status);
+  expect(
+    watchStatus({
+      outcome: 'open',
+      named: true,
+      countedThisSeason: true,
+      treatedThisSeason: false,
+      lastChangeFell: false,
+      level: null,
+      ...changes,
+    }),
+  ).toBe(status);
 });
 
 test('all stages at once are treated now, whatever the window says, until they are or three weeks pass', () => {
-  const seen = watch({ allStagesOn: '2026-05-20', events: [state('window', expected('2026-06-02'), expected('2026-06-20'))] });
+  const seen = watch({
+    allStagesOn: '2026-05-20',
+    events: [state('window', expected('2026-06-02'), expected('2026-06-20'))],
+  });
   expect(whatIsDue([seen], '2026-05-29').map(({ kind }) => kind)).toContain('all-stages');
   expect(whatIsDue([seen], '2026-05-29').map(({ kind }) => kind)).not.toContain('treat-soon');
-  expect(whatIsDue([{ ...seen, treatedOn: ['2026-05-21'] }], '2026-05-29').map(({ kind }) => kind)).not.toContain('all-stages');
+  expect(
+    whatIsDue([{ ...seen, treatedOn: ['2026-05-21'] }], '2026-05-29').map(({ kind }) => kind),
+  ).not.toContain('all-stages');
   expect(whatIsDue([seen], '2026-06-15').map(({ kind }) => kind)).not.toContain('all-stages');
 });
 
 test('a clock that waits for males asks for a trap in spring, unless one hangs', () => {
   const waiting = state('first', { kind: 'not-started' }, { kind: 'not-started' });
-  const facts = watch({ events: [{ ...waiting, started: null, event: { ...waiting.event, start: { kind: 'first-males' } } }] });
+  const facts = watch({
+    events: [{ ...waiting, started: null, event: { ...waiting.event, start: { kind: 'first-males' } } }],
+  });
   const kinds = (of: WatchFacts, today: string) => whatIsDue([of], today).map(({ kind }) => kind);
   expect(kinds(facts, '2026-04-20')).toContain('hang-trap');
   expect(kinds({ ...facts, trapHangs: true }, '2026-04-20')).not.toContain('hang-trap');
@@ -130,8 +222,14 @@ test('a clock that waits for males asks for a trap in spring, unless one hangs',
 });
 
 describe('how often against crawlers, by school', () => {
-  const of = (crawlers: WatchFacts['schools']['crawlers'], facts: Partial<WatchFacts>, today = TODAY) => whatIsDue([watch({ events: [openWindow], schools: { crawlers, mining: 'young-or-third' }, ...facts })], today).map(({ kind }) => kind);
-  const rising = weekly('2026-05-08', 3, 12), level = weekly('2026-05-01', 3, 40, 38), fallen = weekly('2026-05-01', 60, 70, 12);
+  const of = (crawlers: WatchFacts['schools']['crawlers'], facts: Partial<WatchFacts>, today = TODAY) =>
+    whatIsDue(
+      [watch({ events: [openWindow], schools: { crawlers, mining: 'young-or-third' }, ...facts })],
+      today,
+    ).map(({ kind }) => kind);
+  const rising = weekly('2026-05-08', 3, 12),
+    level = weekly('2026-05-01', 3, 40, 38),
+    fallen = weekly('2026-05-01', 60, 70, 12);
 
   test('once at the peak: not while tapes rise, then once', () => {
     expect(of('at-peak', { tapes: rising })).toContain('wait-for-tapes');
@@ -148,45 +246,92 @@ describe('how often against crawlers, by school', () => {
   });
 
   test('a growth regulator before leaves, and nothing on crawlers', () => {
-    expect(of('growth-regulator', { tapes: level })).toEqual(expect.not.arrayContaining(['treat-now', 'second-pass', 'wait-for-tapes']));
+    expect(of('growth-regulator', { tapes: level })).toEqual(
+      expect.not.arrayContaining(['treat-now', 'second-pass', 'wait-for-tapes']),
+    );
     const beforeLeaves = { from: '2026-04-05', to: '2026-04-26' };
     expect(of('growth-regulator', { events: [], beforeLeaves }, '2026-04-10')).toContain('growth-regulator');
-    expect(of('growth-regulator', { events: [], beforeLeaves, treatedOn: ['2026-04-06'] }, '2026-04-10')).not.toContain('growth-regulator');
-    expect(of('growth-regulator', { events: [], beforeLeaves, life: 'dead' }, '2026-04-10')).not.toContain('growth-regulator');
+    expect(
+      of('growth-regulator', { events: [], beforeLeaves, treatedOn: ['2026-04-06'] }, '2026-04-10'),
+    ).not.toContain('growth-regulator');
+    expect(of('growth-regulator', { events: [], beforeLeaves, life: 'dead' }, '2026-04-10')).not.toContain(
+      'growth-regulator',
+    );
   });
 
   test('a second pass keeps the longer of two weeks, the label and the school', () => {
-    const again = (repeatAfterDays: number) => whatIsDue([watch({ events: [openWindow], tapes: rising, treatedOn: ['2026-05-19'], repeatAfterDays })], '2026-05-29').find(({ kind }) => kind === 'second-pass')?.opens;
+    const again = (repeatAfterDays: number) =>
+      whatIsDue(
+        [watch({ events: [openWindow], tapes: rising, treatedOn: ['2026-05-19'], repeatAfterDays })],
+        '2026-05-29',
+      ).find(({ kind }) => kind === 'second-pass')?.opens;
     expect(again(14)).toBe('2026-06-02');
     expect(again(17)).toBe('2026-06-05');
   });
 });
 
 describe('leaf miners and winter', () => {
-  const flush = { since: '2026-05-14', hardEarly: '2026-06-04', hardBy: '2026-06-13', hardLate: '2026-06-25' };
-  const citrus = (miner: Partial<WatchFacts['miner']>, more: Partial<WatchFacts> = {}) => watch({ group: 'leaf-miner', miner: { mines: true, flush, young: true, minedShare: 0.35, leavesDown: null, budSwell: null, ...miner }, ...more });
+  const flush = {
+    since: '2026-05-14',
+    hardEarly: '2026-06-04',
+    hardBy: '2026-06-13',
+    hardLate: '2026-06-25',
+  };
+  const citrus = (miner: Partial<WatchFacts['miner']>, more: Partial<WatchFacts> = {}) =>
+    watch({
+      group: 'leaf-miner',
+      miner: {
+        mines: true,
+        flush,
+        young: true,
+        minedShare: 0.35,
+        leavesDown: null,
+        budSwell: null,
+        ...miner,
+      },
+      ...more,
+    });
   const kinds = (facts: WatchFacts, today: string) => whatIsDue([facts], today).map(({ kind }) => kind);
 
   test('a young tree is covered while its flush is soft, again after the interval; a grown one with few mines is left', () => {
     expect(kinds(citrus({}), '2026-05-29')).toContain('cover-flush');
     expect(kinds(citrus({ young: false, minedShare: 0.2 }), '2026-05-29')).not.toContain('cover-flush');
     expect(kinds(citrus({ young: false, minedShare: 0.5 }), '2026-05-29')).toContain('cover-flush');
-    expect(whatIsDue([citrus({}, { treatedOn: ['2026-05-20'] })], '2026-05-29').find(({ kind }) => kind === 'cover-flush')).toMatchObject({ opens: '2026-06-03', standing: 'soon' });
+    expect(
+      whatIsDue([citrus({}, { treatedOn: ['2026-05-20'] })], '2026-05-29').find(
+        ({ kind }) => kind === 'cover-flush',
+      ),
+    ).toMatchObject({ opens: '2026-06-03', standing: 'soon' });
     expect(kinds(citrus({}, { treatedOn: ['2026-06-05'] }), '2026-06-08')).not.toContain('cover-flush');
     expect(kinds(citrus({ flush: null }), '2026-05-29')).not.toContain('cover-flush');
   });
 
   test('the schools of every flush and of every month', () => {
     const few = { young: false, minedShare: 0.1 };
-    expect(kinds(citrus(few, { schools: { crawlers: 'while-catching', mining: 'every-flush' } }), '2026-05-29')).toContain('cover-flush');
-    const monthly = (treatedOn: string[], today: string) => whatIsDue([citrus({ ...few, flush: null }, { treatedOn, schools: { crawlers: 'while-catching', mining: 'monthly' } })], today).find(({ kind }) => kind === 'cover-flush');
+    expect(
+      kinds(citrus(few, { schools: { crawlers: 'while-catching', mining: 'every-flush' } }), '2026-05-29'),
+    ).toContain('cover-flush');
+    const monthly = (treatedOn: string[], today: string) =>
+      whatIsDue(
+        [
+          citrus(
+            { ...few, flush: null },
+            { treatedOn, schools: { crawlers: 'while-catching', mining: 'monthly' } },
+          ),
+        ],
+        today,
+      ).find(({ kind }) => kind === 'cover-flush');
     expect(monthly([], '2026-05-29')).toMatchObject({ standing: 'open', ruleId: 'flush-monthly' });
     expect(monthly(['2026-05-10'], '2026-06-01')).toMatchObject({ opens: '2026-06-09', standing: 'soon' });
     expect(monthly([], '2026-12-20')).toBeUndefined();
   });
 
   test('a label that asks for more days between holds the next cover back', () => {
-    expect(whatIsDue([citrus({}, { treatedOn: ['2026-05-20'], repeatAfterDays: 21 })], '2026-06-05').find(({ kind }) => kind === 'cover-flush')).toMatchObject({ opens: '2026-06-10' });
+    expect(
+      whatIsDue([citrus({}, { treatedOn: ['2026-05-20'], repeatAfterDays: 21 })], '2026-06-05').find(
+        ({ kind }) => kind === 'cover-flush',
+      ),
+    ).toMatchObject({ opens: '2026-06-10' });
   });
 
   test('leaves are cleared between leaf fall and bud swell', () => {
@@ -197,16 +342,31 @@ describe('leaf miners and winter', () => {
   });
 
   test('winter sprays show when due or near, not when done or far', () => {
-    const step = { place: 'delayed' as const, what: 'oil' as const, from: '2026-04-05', to: '2026-04-26', state: 'due' as const, doneOn: null, mattersMost: true };
-    expect(dormantDue('w', [step], '2026-04-10')).toMatchObject([{ kind: 'dormant-spray', ruleId: 'dormant-oil', closes: '2026-04-26', standing: 'open' }]);
-    expect(dormantDue('w', [{ ...step, state: 'coming' }], '2026-03-28')).toMatchObject([{ standing: 'soon' }]);
+    const step = {
+      place: 'delayed' as const,
+      what: 'oil' as const,
+      from: '2026-04-05',
+      to: '2026-04-26',
+      state: 'due' as const,
+      doneOn: null,
+      mattersMost: true,
+    };
+    expect(dormantDue('w', [step], '2026-04-10')).toMatchObject([
+      { kind: 'dormant-spray', ruleId: 'dormant-oil', closes: '2026-04-26', standing: 'open' },
+    ]);
+    expect(dormantDue('w', [{ ...step, state: 'coming' }], '2026-03-28')).toMatchObject([
+      { standing: 'soon' },
+    ]);
     expect(dormantDue('w', [{ ...step, state: 'coming' }], '2026-03-01')).toEqual([]);
     expect(dormantDue('w', [{ ...step, state: 'done', doneOn: '2026-04-08' }], '2026-04-10')).toEqual([]);
   });
 });
 
 test('hand work is looked at again like a spray, and does not count as one in the window', () => {
-  const worked = watch({ workedOn: ['2026-05-10'], events: [state('window', { kind: 'reached', on: '2026-05-20' }, expected('2026-06-20'))] });
+  const worked = watch({
+    workedOn: ['2026-05-10'],
+    events: [state('window', { kind: 'reached', on: '2026-05-20' }, expected('2026-06-20'))],
+  });
   const kinds = whatIsDue([worked], '2026-05-26').map(({ kind }) => kind);
   expect(kinds).toContain('check-after-treatment');
   expect(kinds).toContain('treat-now');

@@ -4,7 +4,12 @@ import type { CivilDate } from '#core/calendar';
 export type Quantity =
   | { readonly kind: 'heat'; readonly cd: number }
   | { readonly kind: 'heat-range'; readonly fromCd: number; readonly toCd: number }
-  | { readonly kind: 'date'; readonly on: CivilDate; readonly early?: CivilDate; readonly late?: CivilDate | null }
+  | {
+      readonly kind: 'date';
+      readonly on: CivilDate;
+      readonly early?: CivilDate;
+      readonly late?: CivilDate | null;
+    }
   | { readonly kind: 'counts'; readonly values: readonly number[] }
   | { readonly kind: 'share'; readonly value: number }
   | { readonly kind: 'days'; readonly value: number }
@@ -16,9 +21,26 @@ export interface Fact {
 }
 
 export type DueKind =
-  | 'name-it' | 'count-first' | 'hang-tapes' | 'change-tape' | 'treat-now' | 'treat-soon' | 'second-pass'
-  | 'hatch-passing' | 'window-disputed' | 'look-alive' | 'adults-soon' | 'adults-now' | 'check-after-treatment'
-  | 'all-stages' | 'hang-trap' | 'cover-flush' | 'clear-leaves' | 'dormant-spray' | 'wait-for-tapes' | 'growth-regulator';
+  | 'name-it'
+  | 'count-first'
+  | 'hang-tapes'
+  | 'change-tape'
+  | 'treat-now'
+  | 'treat-soon'
+  | 'second-pass'
+  | 'hatch-passing'
+  | 'window-disputed'
+  | 'look-alive'
+  | 'adults-soon'
+  | 'adults-now'
+  | 'check-after-treatment'
+  | 'all-stages'
+  | 'hang-trap'
+  | 'cover-flush'
+  | 'clear-leaves'
+  | 'dormant-spray'
+  | 'wait-for-tapes'
+  | 'growth-regulator';
 
 /** One thing to do, with the days it may be done on and everything it rests on. */
 export interface DueItem {

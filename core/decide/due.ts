@@ -1,14 +1,39 @@
 import type { CivilDate } from '#core/calendar';
 import type { DueItem } from './due-item.ts';
-import { adultFlight, allStages, checkAfterTreatment, countFirst, crawlerWindow, growthRegulator, hangTrap, nameIt, tapes, type DueRule } from './due-rules.ts';
+import {
+  adultFlight,
+  allStages,
+  checkAfterTreatment,
+  countFirst,
+  crawlerWindow,
+  growthRegulator,
+  hangTrap,
+  nameIt,
+  tapes,
+  type DueRule,
+} from './due-rules.ts';
 import { clearLeaves, coverFlush } from './season-rules.ts';
 import type { WatchFacts } from './watch-facts.ts';
 
-const RULES: readonly DueRule[] = [nameIt, allStages, crawlerWindow, growthRegulator, adultFlight, checkAfterTreatment, hangTrap, tapes, countFirst, coverFlush, clearLeaves];
+const RULES: readonly DueRule[] = [
+  nameIt,
+  allStages,
+  crawlerWindow,
+  growthRegulator,
+  adultFlight,
+  checkAfterTreatment,
+  hangTrap,
+  tapes,
+  countFirst,
+  coverFlush,
+  clearLeaves,
+];
 
 /** Everything due on `today`, what closes first on top; what never closes comes last. */
 export function whatIsDue(watches: readonly WatchFacts[], today: CivilDate): DueItem[] {
-  return byClosing(watches.filter((watch) => watch.open).flatMap((watch) => RULES.flatMap((rule) => rule(watch, today))));
+  return byClosing(
+    watches.filter((watch) => watch.open).flatMap((watch) => RULES.flatMap((rule) => rule(watch, today))),
+  );
 }
 
 /** What closes first on top; what never closes comes last. */

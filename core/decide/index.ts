@@ -1,9 +1,24 @@
 export { DAYS } from './due-rules.ts';
 export { type DueItem, type DueKind, type Fact, type Quantity } from './due-item.ts';
 export { byClosing, whatIsDue } from './due.ts';
-export { inspectNext, LOOKED_OVER_DAYS, type InspectNext, type SpreadAnswer, type SpreadPlant, type SpreadReason } from './inspect-next.ts';
+export {
+  inspectNext,
+  LOOKED_OVER_DAYS,
+  type InspectNext,
+  type SpreadAnswer,
+  type SpreadPlant,
+  type SpreadReason,
+} from './inspect-next.ts';
 export { type MinerFacts, type WatchFacts, type WatchSchools } from './watch-facts.ts';
-export { OPTION_IDS, weigh, type OptionId, type WeighedOption, type Weighed, type WeighFacts, type WeighRule } from './weigh.ts';
+export {
+  OPTION_IDS,
+  weigh,
+  type OptionId,
+  type WeighedOption,
+  type Weighed,
+  type WeighFacts,
+  type WeighRule,
+} from './weigh.ts';
 export { watchStatus, type WatchProgress, type WatchStatus } from './watch-status.ts';
 export { dormantDue } from './season-rules.ts';
 export { fillHours, type HourCandidate, type HourStep } from './one-hour.ts';

@@ -50,7 +50,8 @@ const REASON_ORDER: readonly SpreadReason[] = ['source', 'touches', 'same-room',
 export function inspectNext(plants: readonly SpreadPlant[], question: SpreadQuestion): SpreadAnswer {
   const here = plants.find((plant) => plant.id === question.plantId);
   if (!here) throw new RangeError('the plant in question is not among the plants');
-  const bears = ({ hostId }: SpreadPlant) => Object.keys(question.hosts).length === 0 || (question.hosts[hostId] ?? 'never') !== 'never';
+  const bears = ({ hostId }: SpreadPlant) =>
+    Object.keys(question.hosts).length === 0 || (question.hosts[hostId] ?? 'never') !== 'never';
   const candidates = plants.filter((plant) => plant.id !== here.id && bears(plant));
   const reasonFor = (plant: SpreadPlant): SpreadReason | null => {
     if (plant.id === question.sourcePlantId) return 'source';
@@ -59,12 +60,18 @@ export function inspectNext(plants: readonly SpreadPlant[], question: SpreadQues
     return plant.hostId === here.hostId ? 'same-host' : null;
   };
   const inspect = candidates
-    .filter((plant) => !plant.watched && (plant.lookedOn === null || daysBetween(plant.lookedOn, question.today) > LOOKED_OVER_DAYS))
+    .filter(
+      (plant) =>
+        !plant.watched &&
+        (plant.lookedOn === null || daysBetween(plant.lookedOn, question.today) > LOOKED_OVER_DAYS),
+    )
     .flatMap((plant) => {
       const reason = reasonFor(plant);
       return reason ? [{ plantId: plant.id, reason }] : [];
     })
     .sort((a, b) => REASON_ORDER.indexOf(a.reason) - REASON_ORDER.indexOf(b.reason));
-  const setApart = here.sheltered ? candidates.filter((plant) => plant.sheltered && plant.placeId === here.placeId).map((plant) => plant.id) : [];
+  const setApart = here.sheltered
+    ? candidates.filter((plant) => plant.sheltered && plant.placeId === here.placeId).map((plant) => plant.id)
+    : [];
   return { inspect, setApart };
 }

@@ -19,7 +19,15 @@ export interface HourStep {
 }
 
 /** What a finished job takes away, as a share of what is there: rules of thumb (grade C). */
-const TAKES_AWAY: Readonly<Partial<Record<OptionId, number>>> = { 'by-hand': 0.7, 'spray-now': 0.6, 'winter-spray': 0.6, 'cut-back': 0.9, 'set-apart': 0.1, 'improve-place': 0.1, 'deal-with-source': 0.15 };
+const TAKES_AWAY: Readonly<Partial<Record<OptionId, number>>> = {
+  'by-hand': 0.7,
+  'spray-now': 0.6,
+  'winter-spray': 0.6,
+  'cut-back': 0.9,
+  'set-apart': 0.1,
+  'improve-place': 0.1,
+  'deal-with-source': 0.15,
+};
 /** Jobs that can be begun and left off; a spray is done whole or not at all. */
 const PARTIAL: ReadonlySet<OptionId> = new Set(['by-hand', 'improve-place', 'cut-back']);
 /** Less than this is not worth fetching the tools for. Hours. */
@@ -32,8 +40,11 @@ const perLevel = (level: number) => 2 ** level;
  * last one in part if it can be left off. Jobs that take nothing away are not in it.
  */
 export function fillHours(candidates: readonly HourCandidate[], hours: number): HourStep[] {
-  const gain = ({ option, level, effortHours }: HourCandidate) => ((TAKES_AWAY[option] ?? 0) * perLevel(level ?? 2)) / Math.max(effortHours, LEAST_HOURS);
-  const ordered = candidates.filter(({ option }) => (TAKES_AWAY[option] ?? 0) > 0).sort((a, b) => gain(b) - gain(a) || b.score - a.score || (a.watchId < b.watchId ? -1 : 1));
+  const gain = ({ option, level, effortHours }: HourCandidate) =>
+    ((TAKES_AWAY[option] ?? 0) * perLevel(level ?? 2)) / Math.max(effortHours, LEAST_HOURS);
+  const ordered = candidates
+    .filter(({ option }) => (TAKES_AWAY[option] ?? 0) > 0)
+    .sort((a, b) => gain(b) - gain(a) || b.score - a.score || (a.watchId < b.watchId ? -1 : 1));
   const steps: HourStep[] = [];
   let left = hours;
   for (const { watchId, option, effortHours } of ordered) {

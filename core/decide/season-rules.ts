@@ -11,28 +11,53 @@ const MINED_THRESHOLD = 1 / 3;
 export const coverFlush: DueRule = (facts, today) => {
   const { flush, young, minedShare } = facts.miner;
   if (facts.schools.mining === 'monthly') return monthlyCover(facts, today);
-  if (!flush || (facts.schools.mining !== 'every-flush' && !young && (minedShare ?? 0) <= MINED_THRESHOLD)) return [];
-  const last = facts.treatedOn.filter((on) => on >= flush.since).sort().at(-1);
+  if (!flush || (facts.schools.mining !== 'every-flush' && !young && (minedShare ?? 0) <= MINED_THRESHOLD))
+    return [];
+  const last = facts.treatedOn
+    .filter((on) => on >= flush.since)
+    .sort()
+    .at(-1);
   const opens = last ? addDays(last, facts.repeatAfterDays) : flush.since;
   if (daysBetween(today, opens) > DAYS.openingSoon || opens > flush.hardBy) return [];
-  return [dueItem(facts, 'cover-flush', 'flush-soft', {
-    opens, closes: flush.hardBy, closesRange: [flush.hardEarly, flush.hardLate], standing: opens <= today ? 'open' : 'soon',
-    facts: [
-      { label: 'Soft since', quantity: { kind: 'date', on: flush.since } }, { label: 'Hard by, by rule of thumb', quantity: { kind: 'date', on: flush.hardBy, early: flush.hardEarly, late: flush.hardLate } },
-      ...(minedShare === null ? [] : [{ label: 'Leaves mined, last count', quantity: { kind: 'share' as const, value: minedShare } }]),
-      ...(last ? [{ label: 'Last spray', quantity: { kind: 'date' as const, on: last } }] : []),
-    ],
-  })];
+  return [
+    dueItem(facts, 'cover-flush', 'flush-soft', {
+      opens,
+      closes: flush.hardBy,
+      closesRange: [flush.hardEarly, flush.hardLate],
+      standing: opens <= today ? 'open' : 'soon',
+      facts: [
+        { label: 'Soft since', quantity: { kind: 'date', on: flush.since } },
+        {
+          label: 'Hard by, by rule of thumb',
+          quantity: { kind: 'date', on: flush.hardBy, early: flush.hardEarly, late: flush.hardLate },
+        },
+        ...(minedShare === null
+          ? []
+          : [{ label: 'Leaves mined, last count', quantity: { kind: 'share' as const, value: minedShare } }]),
+        ...(last ? [{ label: 'Last spray', quantity: { kind: 'date' as const, on: last } }] : []),
+      ],
+    }),
+  ];
 };
 
 /** The school that sprays citrus once a month through the growing season, flush or not. */
 function monthlyCover(facts: WatchFacts, today: CivilDate): DueItem[] {
-  const [from, to] = [addDays(facts.seasonStart, MONTHLY_FROM_DAY), addDays(facts.seasonStart, MONTHLY_TO_DAY)];
+  const [from, to] = [
+    addDays(facts.seasonStart, MONTHLY_FROM_DAY),
+    addDays(facts.seasonStart, MONTHLY_TO_DAY),
+  ];
   if (!facts.miner.mines || today < from || today > to) return [];
   const last = [...facts.treatedOn].sort().at(-1);
   const opens = last ? addDays(last, Math.max(DAYS.monthly, facts.repeatAfterDays)) : from;
   if (daysBetween(today, opens) > DAYS.openingSoon) return [];
-  return [dueItem(facts, 'cover-flush', 'flush-monthly', { opens, closes: addDays(opens, DAYS.openingSoon), standing: opens <= today ? 'open' : 'soon', facts: last ? [{ label: 'Last spray', quantity: { kind: 'date', on: last } }] : [] })];
+  return [
+    dueItem(facts, 'cover-flush', 'flush-monthly', {
+      opens,
+      closes: addDays(opens, DAYS.openingSoon),
+      standing: opens <= today ? 'open' : 'soon',
+      facts: last ? [{ label: 'Last spray', quantity: { kind: 'date', on: last } }] : [],
+    }),
+  ];
 }
 
 /** Growing season of citrus, by days from the season's start (rule of thumb, grade C). */
@@ -42,16 +67,45 @@ const MONTHLY_TO_DAY = 300;
 /** Miners that winter in fallen leaves are cleared with them. */
 export const clearLeaves: DueRule = (facts, today) => {
   const { leavesDown, budSwell } = facts.miner;
-  if (!leavesDown || !budSwell || today > budSwell || daysBetween(today, leavesDown) > DAYS.openingSoon) return [];
-  return [dueItem(facts, 'clear-leaves', 'clear-fallen-leaves', { opens: leavesDown, closes: budSwell, standing: leavesDown <= today ? 'open' : 'soon', facts: [{ label: 'Leaves down', quantity: { kind: 'date', on: leavesDown } }] })];
+  if (!leavesDown || !budSwell || today > budSwell || daysBetween(today, leavesDown) > DAYS.openingSoon)
+    return [];
+  return [
+    dueItem(facts, 'clear-leaves', 'clear-fallen-leaves', {
+      opens: leavesDown,
+      closes: budSwell,
+      standing: leavesDown <= today ? 'open' : 'soon',
+      facts: [{ label: 'Leaves down', quantity: { kind: 'date', on: leavesDown } }],
+    }),
+  ];
 };
 
 /** Winter sprays of a plant that are due or near, told at the watch that asks for them. */
 export function dormantDue(watchId: string, steps: readonly DormantStep[], today: CivilDate): DueItem[] {
-  const near = steps.filter(({ state, from }) => state === 'due' || (state === 'coming' && daysBetween(today, from) <= DAYS.openingSoon));
+  const near = steps.filter(
+    ({ state, from }) =>
+      state === 'due' || (state === 'coming' && daysBetween(today, from) <= DAYS.openingSoon),
+  );
   return near.map((step): DueItem => ({
-    id: `${watchId}:dormant-spray:${step.place}`, watchId, kind: 'dormant-spray', ruleId: step.what === 'copper' || step.what === 'oil-and-copper' ? 'dormant-copper' : 'dormant-oil',
-    opens: step.from, opensRange: null, closes: step.to, closesRange: null, standing: step.state === 'due' ? 'open' : 'soon', eventId: null,
-    facts: [{ label: 'What', quantity: { kind: 'words', text: step.what.replaceAll('-', ' ') } }, ...(step.mattersMost ? [{ label: 'Of this winter\'s sprays', quantity: { kind: 'words' as const, text: 'the one that matters most' } }] : [])],
+    id: `${watchId}:dormant-spray:${step.place}`,
+    watchId,
+    kind: 'dormant-spray',
+    ruleId: step.what === 'copper' || step.what === 'oil-and-copper' ? 'dormant-copper' : 'dormant-oil',
+    opens: step.from,
+    opensRange: null,
+    closes: step.to,
+    closesRange: null,
+    standing: step.state === 'due' ? 'open' : 'soon',
+    eventId: null,
+    facts: [
+      { label: 'What', quantity: { kind: 'words', text: step.what.replaceAll('-', ' ') } },
+      ...(step.mattersMost
+        ? [
+            {
+              label: "Of this winter's sprays",
+              quantity: { kind: 'words' as const, text: 'the one that matters most' },
+            },
+          ]
+        : []),
+    ],
   }));
 }

@@ -1,5 +1,6 @@
 /** Where a watch stands between suspicion and its end. */
-export type WatchStatus = 'suspected' | 'named' | 'waiting' | 'treating' | 'clearing' | 'closed' | 'ruled-out';
+export type WatchStatus =
+  'suspected' | 'named' | 'waiting' | 'treating' | 'clearing' | 'closed' | 'ruled-out';
 
 export interface WatchProgress {
   readonly outcome: 'open' | 'closed' | 'ruled-out';

@@ -4,7 +4,20 @@ import type { LeafState } from '#core/materials';
 
 /** Everything that can be done about a trouble, spraying among it. */
 export const OPTION_IDS = [
-  'name-first', 'look-again', 'leave', 'wait-for-helpers', 'by-hand', 'improve-place', 'set-apart', 'deal-with-source', 'spray-now', 'spray-in-window', 'winter-spray', 'drench', 'arborist', 'cut-back',
+  'name-first',
+  'look-again',
+  'leave',
+  'wait-for-helpers',
+  'by-hand',
+  'improve-place',
+  'set-apart',
+  'deal-with-source',
+  'spray-now',
+  'spray-in-window',
+  'winter-spray',
+  'drench',
+  'arborist',
+  'cut-back',
 ] as const;
 export type OptionId = (typeof OPTION_IDS)[number];
 
@@ -91,7 +104,11 @@ const COULD_CHANGE_IT = ['life', 'level', 'helpersSeen', 'beesAtHoneydew', 'hot'
  * more than nothing; one refusing rule takes it away, whatever speaks for it. Equal scores keep the
  * order of {@link OPTION_IDS}, so that the same facts always give the same answer.
  */
-export function weigh(rules: readonly WeighRule[], facts: WeighFacts, schools: Readonly<Record<string, string>>): Weighed {
+export function weigh(
+  rules: readonly WeighRule[],
+  facts: WeighFacts,
+  schools: Readonly<Record<string, string>>,
+): Weighed {
   const speaking = rules.filter((rule) => rule.when(facts, schools));
   const of = (option: OptionId) => speaking.filter((rule) => rule.option === option);
   const refused = OPTION_IDS.flatMap((option) => {
@@ -99,23 +116,47 @@ export function weigh(rules: readonly WeighRule[], facts: WeighFacts, schools: R
     return against.length > 0 ? [{ option, rules: against }] : [];
   });
   const out = new Set(refused.map(({ option }) => option));
-  const options = OPTION_IDS.filter((option) => !out.has(option)).flatMap((option): WeighedOption[] => {
-    const own = of(option);
-    const score = own.reduce((sum, { weight }) => sum + (weight as number), 0);
-    if (!own.some(({ weight }) => (weight as number) > 0) || score <= 0) return [];
-    return [{ option, score, rules: own.toSorted((a, b) => Math.abs(b.weight as number) - Math.abs(a.weight as number)), effortHours: effortOf(option, facts) }];
-  }).sort((a, b) => b.score - a.score);
-  return { options, refused, missing: COULD_CHANGE_IT.filter((key) => facts[key] === null || facts[key] === 'unknown') };
+  const options = OPTION_IDS.filter((option) => !out.has(option))
+    .flatMap((option): WeighedOption[] => {
+      const own = of(option);
+      const score = own.reduce((sum, { weight }) => sum + (weight as number), 0);
+      if (!own.some(({ weight }) => (weight as number) > 0) || score <= 0) return [];
+      return [
+        {
+          option,
+          score,
+          rules: own.toSorted((a, b) => Math.abs(b.weight as number) - Math.abs(a.weight as number)),
+          effortHours: effortOf(option, facts),
+        },
+      ];
+    })
+    .sort((a, b) => b.score - a.score);
+  return {
+    options,
+    refused,
+    missing: COULD_CHANGE_IT.filter((key) => facts[key] === null || facts[key] === 'unknown'),
+  };
 }
 
 /** Hours by rule of thumb: hand work goes by the volume looked through, spraying by water and walking. */
 function effortOf(option: OptionId, { volumeM3, plants }: WeighFacts): number {
   const whole = volumeM3 * plants;
   switch (option) {
-    case 'by-hand': return Math.max(0.25, 0.4 * whole);
-    case 'spray-now': case 'spray-in-window': case 'winter-spray': return Math.max(0.5, 0.4 + 0.05 * whole);
-    case 'improve-place': case 'cut-back': return Math.max(0.5, 0.15 * whole);
-    case 'set-apart': case 'look-again': case 'name-first': case 'deal-with-source': return 0.25;
-    default: return 0;
+    case 'by-hand':
+      return Math.max(0.25, 0.4 * whole);
+    case 'spray-now':
+    case 'spray-in-window':
+    case 'winter-spray':
+      return Math.max(0.5, 0.4 + 0.05 * whole);
+    case 'improve-place':
+    case 'cut-back':
+      return Math.max(0.5, 0.15 * whole);
+    case 'set-apart':
+    case 'look-again':
+    case 'name-first':
+    case 'deal-with-source':
+      return 0.25;
+    default:
+      return 0;
   }
 }

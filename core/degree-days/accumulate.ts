@@ -25,7 +25,9 @@ export function accumulateDegreeDays(
     const high = maxC[i]!;
     if (!(high >= low)) throw new RangeError(`day ${i}: needs a maximum not below its minimum`);
     const hours = model.method === 'average' ? undefined : hoursC[i];
-    total += hours ? heatOfHours(hours, model) : heatOfDay(low, high, i + 1 < minC.length ? minC[i + 1]! : low, model);
+    total += hours
+      ? heatOfHours(hours, model)
+      : heatOfDay(low, high, i + 1 < minC.length ? minC[i + 1]! : low, model);
     sums[i] = total;
   }
   if (!Number.isFinite(total)) throw new RangeError('every reading must be a finite temperature in °C');

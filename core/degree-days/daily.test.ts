@@ -8,17 +8,26 @@ const SLICES = 8_000;
 const CUTOFFS: Cutoff[] = ['none', 'horizontal', 'intermediate', 'vertical'];
 const temperature = fc.double({ min: -30, max: 48, noNaN: true });
 const day = fc.tuple(temperature, temperature, temperature).map(([a, b, nextMinC]) => ({
-  minC: Math.min(a, b), maxC: Math.max(a, b), nextMinC,
+  minC: Math.min(a, b),
+  maxC: Math.max(a, b),
+  nextMinC,
 }));
 
-function model(method: Method, cutoff: Cutoff = 'none', lowerC = 10, upperC: number | null = 30): DegreeDayModel {
+function model(
+  method: Method,
+  cutoff: Cutoff = 'none',
+  lowerC = 10,
+  upperC: number | null = 30,
+): DegreeDayModel {
   return { lowerC, upperC, method, cutoff };
 }
 
 /** The definition itself, summed over fine slices of one half day that runs from `fromC` to `toC`. */
 function sliceHalfDay(fromC: number, toC: number, m: DegreeDayModel): number {
   const slices = SLICES;
-  let above = 0, aboveUpper = 0, timeAbove = 0;
+  let above = 0,
+    aboveUpper = 0,
+    timeAbove = 0;
   for (let i = 0; i < slices; i++) {
     const x = (i + 0.5) / slices;
     const part = m.method.endsWith('sine') ? (1 - Math.cos(Math.PI * x)) / 2 : x;
@@ -43,7 +52,14 @@ describe('one day worked by hand, lower 10 °C, upper 30 °C', () => {
     // triangle above: (18−10)²/(2·16)
     ['mean on the threshold, triangle', 'single-triangle', 'none', 2, 18, 2],
     // mean 6, half range 8, crossing asin(½)=π/6: (−4·π/3 + 8·cos π/6)/π
-    ['crossing at 30°, sine', 'single-sine', 'none', -2, 14, (-4 * Math.PI / 3 + 8 * Math.cos(Math.PI / 6)) / Math.PI],
+    [
+      'crossing at 30°, sine',
+      'single-sine',
+      'none',
+      -2,
+      14,
+      ((-4 * Math.PI) / 3 + 8 * Math.cos(Math.PI / 6)) / Math.PI,
+    ],
     ['mean on the threshold, average', 'average', 'none', 2, 18, 0],
     ['all above the upper, horizontal', 'single-sine', 'horizontal', 32, 40, 20],
     ['all above the upper, vertical', 'single-sine', 'vertical', 32, 40, 0],
@@ -64,52 +80,77 @@ describe('one day worked by hand, lower 10 °C, upper 30 °C', () => {
   test('the double sine takes each half by its own night', () => {
     const rise = dailyDegreeDays({ minC: 2, maxC: 18 }, model('single-sine'));
     const fall = dailyDegreeDays({ minC: 12, maxC: 18 }, model('single-sine'));
-    expect(dailyDegreeDays({ minC: 2, maxC: 18, nextMinC: 12 }, model('double-sine'))).toBeCloseTo((rise + fall) / 2, 12);
+    expect(dailyDegreeDays({ minC: 2, maxC: 18, nextMinC: 12 }, model('double-sine'))).toBeCloseTo(
+      (rise + fall) / 2,
+      12,
+    );
     expect(dailyDegreeDays({ minC: 2, maxC: 18 }, model('double-sine'))).toBeCloseTo(rise, 12);
   });
 });
 
 describe('properties over random days', () => {
   test.each(SHAPED.flatMap((m) => CUTOFFS.map((c) => [m, c] as const)))(
-    '%s with %s cutoff agrees with numerical integration to 1e-6', (method, cutoff) => {
-      fc.assert(fc.property(day, ({ minC, maxC, nextMinC }) => {
-        const next = Math.min(nextMinC, maxC);
-        const m = model(method, cutoff, 10, 27);
-        const given = dailyDegreeDays({ minC, maxC, nextMinC: next }, m);
-        const second = method.startsWith('double') ? next : minC;
-        // A slice that straddles a threshold leaves the vertical share short by up to one slice.
-        const slack = cutoff === 'vertical' ? 17 * 2 / SLICES : 0;
-        const halves = (sliceHalfDay(minC, maxC, m) + sliceHalfDay(second, maxC, m)) / 2;
-        expect(Math.abs(given - halves)).toBeLessThanOrEqual(1e-6 + 1e-6 * Math.abs(halves) + slack);
-      }), { numRuns: 12, seed: 7 });
-    });
+    '%s with %s cutoff agrees with numerical integration to 1e-6',
+    (method, cutoff) => {
+      fc.assert(
+        fc.property(day, ({ minC, maxC, nextMinC }) => {
+          const next = Math.min(nextMinC, maxC);
+          const m = model(method, cutoff, 10, 27);
+          const given = dailyDegreeDays({ minC, maxC, nextMinC: next }, m);
+          const second = method.startsWith('double') ? next : minC;
+          // A slice that straddles a threshold leaves the vertical share short by up to one slice.
+          const slack = cutoff === 'vertical' ? (17 * 2) / SLICES : 0;
+          const halves = (sliceHalfDay(minC, maxC, m) + sliceHalfDay(second, maxC, m)) / 2;
+          expect(Math.abs(given - halves)).toBeLessThanOrEqual(1e-6 + 1e-6 * Math.abs(halves) + slack);
+        }),
+        { numRuns: 12, seed: 7 },
+      );
+    },
+  );
 
   test('a day wholly below the lower threshold gives exactly 0', () => {
-    fc.assert(fc.property(day, fc.constantFrom(...SHAPED), fc.constantFrom(...CUTOFFS), (d, method, cutoff) => {
-      const lowerC = Math.max(d.maxC, d.nextMinC);
-      expect(dailyDegreeDays(d, model(method, cutoff, lowerC, lowerC + 20))).toBe(0);
-    }), { seed: 7 });
+    fc.assert(
+      fc.property(day, fc.constantFrom(...SHAPED), fc.constantFrom(...CUTOFFS), (d, method, cutoff) => {
+        const lowerC = Math.max(d.maxC, d.nextMinC);
+        expect(dailyDegreeDays(d, model(method, cutoff, lowerC, lowerC + 20))).toBe(0);
+      }),
+      { seed: 7 },
+    );
   });
 
   test('°F and °C agree', () => {
-    fc.assert(fc.property(day, fc.constantFrom(...SHAPED, 'average' as const), (d, method) => {
-      const inC = dailyDegreeDays(d, model(method));
-      // The same arithmetic done wholly in °F: thresholds and readings in °F, the sum in °F·days.
-      const toF = (c: number) => c * 9 / 5 + 32;
-      const inFd = dailyDegreeDays({ minC: toF(d.minC), maxC: toF(d.maxC), nextMinC: toF(d.nextMinC) },
-        { ...model(method), lowerC: 50, upperC: 86 });
-      expect(celsiusDaysFromFahrenheitDays(inFd)).toBeCloseTo(inC, 9);
-      expect(celsiusFromFahrenheit(toF(d.minC))).toBeCloseTo(d.minC, 10);
-    }), { seed: 7 });
+    fc.assert(
+      fc.property(day, fc.constantFrom(...SHAPED, 'average' as const), (d, method) => {
+        const inC = dailyDegreeDays(d, model(method));
+        // The same arithmetic done wholly in °F: thresholds and readings in °F, the sum in °F·days.
+        const toF = (c: number) => (c * 9) / 5 + 32;
+        const inFd = dailyDegreeDays(
+          { minC: toF(d.minC), maxC: toF(d.maxC), nextMinC: toF(d.nextMinC) },
+          { ...model(method), lowerC: 50, upperC: 86 },
+        );
+        expect(celsiusDaysFromFahrenheitDays(inFd)).toBeCloseTo(inC, 9);
+        expect(celsiusFromFahrenheit(toF(d.minC))).toBeCloseTo(d.minC, 10);
+      }),
+      { seed: 7 },
+    );
   });
 
   test('more heat never means fewer degree days without a cutoff, and a cutoff never adds any', () => {
-    fc.assert(fc.property(day, fc.double({ min: 0, max: 10, noNaN: true }), fc.constantFrom(...SHAPED), (d, rise, method) => {
-      const warmer = { minC: d.minC, maxC: d.maxC + rise, nextMinC: d.nextMinC };
-      const plain = dailyDegreeDays(d, model(method));
-      expect(dailyDegreeDays(warmer, model(method))).toBeGreaterThanOrEqual(plain - 1e-9);
-      for (const cutoff of CUTOFFS) expect(dailyDegreeDays(d, model(method, cutoff))).toBeLessThanOrEqual(plain + 1e-9);
-    }), { seed: 7 });
+    fc.assert(
+      fc.property(
+        day,
+        fc.double({ min: 0, max: 10, noNaN: true }),
+        fc.constantFrom(...SHAPED),
+        (d, rise, method) => {
+          const warmer = { minC: d.minC, maxC: d.maxC + rise, nextMinC: d.nextMinC };
+          const plain = dailyDegreeDays(d, model(method));
+          expect(dailyDegreeDays(warmer, model(method))).toBeGreaterThanOrEqual(plain - 1e-9);
+          for (const cutoff of CUTOFFS)
+            expect(dailyDegreeDays(d, model(method, cutoff))).toBeLessThanOrEqual(plain + 1e-9);
+        },
+      ),
+      { seed: 7 },
+    );
   });
 });
 
@@ -123,12 +164,20 @@ describe('hours', () => {
   });
 
   test('many readings along a sine come to the single sine, under every cutoff', () => {
-    fc.assert(fc.property(day, fc.constantFrom(...CUTOFFS), ({ minC, maxC }, cutoff) => {
-      const readings = Array.from({ length: 4000 }, (_, i) => (minC + maxC) / 2 - ((maxC - minC) / 2) * Math.cos((2 * Math.PI * (i + 0.5)) / 4000));
-      const m = model('single-sine', cutoff, 10, 27);
-      const slack = cutoff === 'vertical' ? 17 * 2 / 4000 : 0;
-      expect(Math.abs(hourlyDegreeDays(readings, m) - dailyDegreeDays({ minC, maxC }, m))).toBeLessThanOrEqual(1e-4 + slack);
-    }), { numRuns: 30, seed: 7 });
+    fc.assert(
+      fc.property(day, fc.constantFrom(...CUTOFFS), ({ minC, maxC }, cutoff) => {
+        const readings = Array.from(
+          { length: 4000 },
+          (_, i) => (minC + maxC) / 2 - ((maxC - minC) / 2) * Math.cos((2 * Math.PI * (i + 0.5)) / 4000),
+        );
+        const m = model('single-sine', cutoff, 10, 27);
+        const slack = cutoff === 'vertical' ? (17 * 2) / 4000 : 0;
+        expect(
+          Math.abs(hourlyDegreeDays(readings, m) - dailyDegreeDays({ minC, maxC }, m)),
+        ).toBeLessThanOrEqual(1e-4 + slack);
+      }),
+      { numRuns: 30, seed: 7 },
+    );
   });
 });
 

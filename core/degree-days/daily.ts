@@ -34,7 +34,8 @@ export function dailyDegreeDays(day: DayTemperatures, model: DegreeDayModel): nu
 /** {@link dailyDegreeDays} without its checks, for runs over many days that were checked once. */
 export function heatOfDay(minC: number, maxC: number, nextMinC: number, model: DegreeDayModel): number {
   if (model.method === 'average') return averageHeat(minC, maxC, model);
-  if (model.method === 'single-sine' || model.method === 'single-triangle') return shapedHeat(minC, maxC, model);
+  if (model.method === 'single-sine' || model.method === 'single-triangle')
+    return shapedHeat(minC, maxC, model);
   const riseHeat = shapedHeat(minC, maxC, model);
   // A night warmer than the day before it still bounds the falling half from both sides.
   const fallHeat = shapedHeat(Math.min(nextMinC, maxC), Math.max(nextMinC, maxC), model);

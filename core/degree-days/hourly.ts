@@ -8,16 +8,25 @@ export type HourlyModel = Pick<DegreeDayModel, 'lowerC' | 'upperC' | 'cutoff'>;
  * day. The cutoffs mean what they mean for a shaped day ({@link dailyDegreeDays}).
  * @throws RangeError without readings, for one that is not a number, or for a model without meaning.
  */
-export function hourlyDegreeDays(temperaturesC: readonly number[], { lowerC, upperC, cutoff }: HourlyModel): number {
+export function hourlyDegreeDays(
+  temperaturesC: readonly number[],
+  { lowerC, upperC, cutoff }: HourlyModel,
+): number {
   checkModel({ lowerC, upperC, cutoff, method: 'single-sine' });
-  if (temperaturesC.length === 0 || !temperaturesC.every(Number.isFinite)) throw new RangeError('a day of hours needs temperatures in °C');
+  if (temperaturesC.length === 0 || !temperaturesC.every(Number.isFinite))
+    throw new RangeError('a day of hours needs temperatures in °C');
   return heatOfHours(temperaturesC, { lowerC, upperC, cutoff });
 }
 
 /** {@link hourlyDegreeDays} without its checks. */
-export function heatOfHours(temperaturesC: readonly number[], { lowerC, upperC, cutoff }: HourlyModel): number {
+export function heatOfHours(
+  temperaturesC: readonly number[],
+  { lowerC, upperC, cutoff }: HourlyModel,
+): number {
   const capped = upperC !== null && cutoff !== 'none';
-  let aboveLower = 0, aboveUpper = 0, hoursAbove = 0;
+  let aboveLower = 0,
+    aboveUpper = 0,
+    hoursAbove = 0;
   for (const valueC of temperaturesC) {
     if (valueC > lowerC) aboveLower += valueC - lowerC;
     if (capped && valueC > upperC) {

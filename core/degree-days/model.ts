@@ -24,6 +24,8 @@ export function checkModel(model: DegreeDayModel): void {
     throw new RangeError(`the upper threshold (${upperC} °C) must lie above the lower (${lowerC} °C)`);
   }
   if (method === 'average' && (cutoff === 'intermediate' || cutoff === 'vertical')) {
-    throw new RangeError(`the average method has no ${cutoff} cutoff: it knows no share of the day above a threshold`);
+    throw new RangeError(
+      `the average method has no ${cutoff} cutoff: it knows no share of the day above a threshold`,
+    );
   }
 }

@@ -46,5 +46,11 @@ export function blend(book: Opinion | null, seasons: readonly Opinion[]): Blend 
   const whole = all.reduce((sum, opinion) => sum + weight(opinion), 0);
   const valueCd = all.reduce((sum, opinion) => sum + weight(opinion) * opinion.valueCd, 0) / whole;
   const spreadCd = Math.sqrt(1 / whole);
-  return { valueCd, spreadCd, gardenShare: book ? 1 - weight(book) / whole : 1, lowCd: valueCd - Z80 * spreadCd, highCd: valueCd + Z80 * spreadCd };
+  return {
+    valueCd,
+    spreadCd,
+    gardenShare: book ? 1 - weight(book) / whole : 1,
+    lowCd: valueCd - Z80 * spreadCd,
+    highCd: valueCd + Z80 * spreadCd,
+  };
 }

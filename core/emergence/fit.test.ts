@@ -1,10 +1,28 @@
 import { describe, expect, test } from '@jest/globals';
-import { blend, bookOpinion, BOOK_SPREAD, fitEmergence, heatOfShare, seasonOpinion, shareOut, simulateTapeCount, type EmergenceFit, type HeatCount } from './index.ts';
+import {
+  blend,
+  bookOpinion,
+  BOOK_SPREAD,
+  fitEmergence,
+  heatOfShare,
+  seasonOpinion,
+  shareOut,
+  simulateTapeCount,
+  type EmergenceFit,
+  type HeatCount,
+} from './index.ts';
 
 const TRUTH = { halfOutCd: 330, scaleCd: 23 };
-const weeks = (from: number, count: number, crawlers: (fromCd: number, toCd: number) => number): HeatCount[] =>
-  Array.from({ length: count }, (_, i) => ({ fromCd: from + 45 * i, toCd: from + 45 * (i + 1) })).map((week) => ({ ...week, count: crawlers(week.fromCd, week.toCd) }));
-const exact = (total: number) => (fromCd: number, toCd: number) => Math.round(total * (shareOut(toCd, TRUTH) - shareOut(fromCd, TRUTH)));
+const weeks = (
+  from: number,
+  count: number,
+  crawlers: (fromCd: number, toCd: number) => number,
+): HeatCount[] =>
+  Array.from({ length: count }, (_, i) => ({ fromCd: from + 45 * i, toCd: from + 45 * (i + 1) })).map(
+    (week) => ({ ...week, count: crawlers(week.fromCd, week.toCd) }),
+  );
+const exact = (total: number) => (fromCd: number, toCd: number) =>
+  Math.round(total * (shareOut(toCd, TRUTH) - shareOut(fromCd, TRUTH)));
 
 describe('the fitted curve', () => {
   test('counts that follow a curve without scatter give it back', () => {
@@ -34,14 +52,28 @@ describe('the fitted curve', () => {
 
   test('what the counts cannot hold is refused, with what is missing', () => {
     expect(fitEmergence(weeks(200, 7, exact(10)))).toMatchObject({ kind: 'too-few-caught', needed: 20 });
-    expect(fitEmergence([{ fromCd: 300, toCd: 345, count: 80 }, { fromCd: 345, toCd: 390, count: 0 }])).toEqual({ kind: 'too-few-tapes', catching: 1, needed: 2 });
+    expect(
+      fitEmergence([
+        { fromCd: 300, toCd: 345, count: 80 },
+        { fromCd: 345, toCd: 390, count: 0 },
+      ]),
+    ).toEqual({ kind: 'too-few-tapes', catching: 1, needed: 2 });
     expect(fitEmergence([])).toMatchObject({ kind: 'too-few-caught', caught: 0 });
   });
 });
 
 describe('the book and the garden', () => {
   const book = bookOpinion(226);
-  const season = (seed: number) => seasonOpinion((fitEmergence(weeks(200, 8, (fromCd, toCd) => simulateTapeCount(fromCd, toCd, { ...TRUTH, totalPerTape: 150 }, 3, seed + fromCd))) as EmergenceFit).first)!;
+  const season = (seed: number) =>
+    seasonOpinion(
+      (
+        fitEmergence(
+          weeks(200, 8, (fromCd, toCd) =>
+            simulateTapeCount(fromCd, toCd, { ...TRUTH, totalPerTape: 150 }, 3, seed + fromCd),
+          ),
+        ) as EmergenceFit
+      ).first,
+    )!;
 
   test('without tapes the book stands, with its own spread', () => {
     expect(blend(book, [])).toMatchObject({ valueCd: 226, spreadCd: BOOK_SPREAD * 226, gardenShare: 0 });
@@ -49,7 +81,11 @@ describe('the book and the garden', () => {
   });
 
   test('three tapes nudge, three seasons own it', () => {
-    const three = fitEmergence([{ fromCd: 230, toCd: 260, count: 4 }, { fromCd: 260, toCd: 290, count: 14 }, { fromCd: 290, toCd: 330, count: 12 }]) as EmergenceFit;
+    const three = fitEmergence([
+      { fromCd: 230, toCd: 260, count: 4 },
+      { fromCd: 260, toCd: 290, count: 14 },
+      { fromCd: 290, toCd: 330, count: 12 },
+    ]) as EmergenceFit;
     const nudge = seasonOpinion(three.first);
     const nudged = blend(book, nudge ? [nudge] : [])!;
     expect(nudged.gardenShare).toBeLessThan(0.75);

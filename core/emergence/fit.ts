@@ -66,14 +66,22 @@ export function fitEmergence(counts: readonly HeatCount[]): EmergenceFit | FitRe
   const drop = 0.5 * overdispersion * jStat.studentt.inv(0.9, freedom) ** 2;
   const estimate = (share: number) => profile(counts, surface, share, drop);
   return {
-    curve, overdispersion, caught, tapes: counts.length, peakSeen: hasSeenPeak(counts),
-    first: estimate(FIRST_SHARE), half: estimate(0.5), last: estimate(1 - FIRST_SHARE),
+    curve,
+    overdispersion,
+    caught,
+    tapes: counts.length,
+    peakSeen: hasSeenPeak(counts),
+    first: estimate(FIRST_SHARE),
+    half: estimate(0.5),
+    last: estimate(1 - FIRST_SHARE),
   };
 }
 
 /** Log-likelihood of a curve, given what was caught in all. */
 export function logLikelihood(counts: readonly HeatCount[], curve: EmergenceCurve): number {
-  let total = 0, caught = 0, within = 0;
+  let total = 0,
+    caught = 0,
+    within = 0;
   for (const { fromCd, toCd, count } of counts) {
     const part = Math.max(1e-12, shareOut(toCd, curve) - shareOut(fromCd, curve));
     total += count * Math.log(part);
@@ -99,7 +107,8 @@ const SCALE_GRID = scales();
 
 /** The likeliest curve: a grid over both parameters, then finer grids about the best. */
 function likelihoodSurface(counts: readonly HeatCount[]): Surface {
-  const from = Math.min(...counts.map(({ fromCd }) => fromCd)), to = Math.max(...counts.map(({ toCd }) => toCd));
+  const from = Math.min(...counts.map(({ fromCd }) => fromCd)),
+    to = Math.max(...counts.map(({ toCd }) => toCd));
   const [lowestCd, highestCd] = [from - (to - from) / 2, to + (to - from)];
   let best = -Infinity;
   let curve: EmergenceCurve = { halfOutCd: (from + to) / 2, scaleCd: 20 };
@@ -107,11 +116,18 @@ function likelihoodSurface(counts: readonly HeatCount[]): Surface {
     const value = logLikelihood(counts, { halfOutCd, scaleCd });
     if (value > best) [best, curve] = [value, { halfOutCd, scaleCd }];
   };
-  for (const scaleCd of SCALE_GRID) for (let i = 0; i <= POINTS; i++) look(lowestCd + (i / POINTS) * (highestCd - lowestCd), scaleCd);
-  let halfStep = (highestCd - lowestCd) / POINTS, scaleStep = 0.08;
+  for (const scaleCd of SCALE_GRID)
+    for (let i = 0; i <= POINTS; i++) look(lowestCd + (i / POINTS) * (highestCd - lowestCd), scaleCd);
+  let halfStep = (highestCd - lowestCd) / POINTS,
+    scaleStep = 0.08;
   for (let round = 0; round < 12; round++) {
     const at = curve;
-    for (let i = -2; i <= 2; i++) for (let j = -2; j <= 2; j++) look(at.halfOutCd + i * halfStep * 0.5, Math.min(SCALES.most, Math.max(SCALES.least, at.scaleCd * (1 + j * scaleStep * 0.5))));
+    for (let i = -2; i <= 2; i++)
+      for (let j = -2; j <= 2; j++)
+        look(
+          at.halfOutCd + i * halfStep * 0.5,
+          Math.min(SCALES.most, Math.max(SCALES.least, at.scaleCd * (1 + j * scaleStep * 0.5))),
+        );
     halfStep *= 0.6;
     scaleStep *= 0.6;
   }
@@ -122,7 +138,8 @@ function likelihoodSurface(counts: readonly HeatCount[]): Surface {
 function likeliest(valueAt: (scaleCd: number) => number): number {
   const values = SCALE_GRID.map(valueAt);
   const at = values.indexOf(Math.max(...values));
-  let low = SCALE_GRID[Math.max(0, at - 1)]!, high = SCALE_GRID[Math.min(SCALE_GRID.length - 1, at + 1)]!;
+  let low = SCALE_GRID[Math.max(0, at - 1)]!,
+    high = SCALE_GRID[Math.min(SCALE_GRID.length - 1, at + 1)]!;
   for (let i = 0; i < 14; i++) {
     const [left, right] = [low + (high - low) / 3, high - (high - low) / 3];
     if (valueAt(left) < valueAt(right)) low = left;
@@ -135,10 +152,14 @@ function likeliest(valueAt: (scaleCd: number) => number): number {
 function profile(counts: readonly HeatCount[], surface: Surface, share: number, drop: number): Estimate {
   const valueCd = heatOfShare(share, surface.curve);
   const logit = Math.log(share / (1 - share));
-  const inside = (pointCd: number) => surface.best - likeliest((scaleCd) => logLikelihood(counts, { halfOutCd: pointCd - scaleCd * logit, scaleCd })) <= drop;
+  const inside = (pointCd: number) =>
+    surface.best -
+      likeliest((scaleCd) => logLikelihood(counts, { halfOutCd: pointCd - scaleCd * logit, scaleCd })) <=
+    drop;
   const span = surface.highestCd - surface.lowestCd;
   const end = (direction: 1 | -1) => {
-    let near = valueCd, far = valueCd + direction * span;
+    let near = valueCd,
+      far = valueCd + direction * span;
     if (inside(far)) return null;
     for (let i = 0; i < 16; i++) {
       const middle = (near + far) / 2;
@@ -151,15 +172,26 @@ function profile(counts: readonly HeatCount[], surface: Surface, share: number, 
 }
 
 /** Pearson's scatter about the fit, leaning on the usual over-dispersion while tapes are few. Tapes that should hold hardly any say nothing of it. */
-function scatter(counts: readonly HeatCount[], curve: EmergenceCurve, caught: number): { overdispersion: number; freedom: number } {
-  const parts = counts.map(({ fromCd, toCd }) => Math.max(1e-12, shareOut(toCd, curve) - shareOut(fromCd, curve)));
+function scatter(
+  counts: readonly HeatCount[],
+  curve: EmergenceCurve,
+  caught: number,
+): { overdispersion: number; freedom: number } {
+  const parts = counts.map(({ fromCd, toCd }) =>
+    Math.max(1e-12, shareOut(toCd, curve) - shareOut(fromCd, curve)),
+  );
   const within = parts.reduce((sum, part) => sum + part, 0);
-  const telling = counts.map(({ count }, i) => ({ count, expected: (caught * parts[i]!) / within })).filter(({ expected }) => expected >= LEAST_EXPECTED);
+  const telling = counts
+    .map(({ count }, i) => ({ count, expected: (caught * parts[i]!) / within }))
+    .filter(({ expected }) => expected >= LEAST_EXPECTED);
   const own = Math.max(0, telling.length - 3);
   const freedom = own + USUAL_WORTH_TAPES;
   if (own === 0) return { overdispersion: TAPE_OVERDISPERSION, freedom };
   const pearson = telling.reduce((sum, { count, expected }) => sum + (count - expected) ** 2 / expected, 0);
-  return { overdispersion: Math.max(1, (pearson + TAPE_OVERDISPERSION * USUAL_WORTH_TAPES) / freedom), freedom };
+  return {
+    overdispersion: Math.max(1, (pearson + TAPE_OVERDISPERSION * USUAL_WORTH_TAPES) / freedom),
+    freedom,
+  };
 }
 
 /** Whether the catch per °C·day has fallen since its highest, tapes of one interval taken together. */
@@ -169,6 +201,8 @@ function hasSeenPeak(counts: readonly HeatCount[]): boolean {
     const known = byInterval.get(fromCd) ?? { span: toCd - fromCd, count: 0, tapes: 0 };
     byInterval.set(fromCd, { ...known, count: known.count + count, tapes: known.tapes + 1 });
   }
-  const rates = [...byInterval].sort(([a], [b]) => a - b).map(([, { span, count, tapes }]) => count / tapes / Math.max(1, span));
+  const rates = [...byInterval]
+    .sort(([a], [b]) => a - b)
+    .map(([, { span, count, tapes }]) => count / tapes / Math.max(1, span));
   return rates.indexOf(Math.max(...rates)) < rates.length - 1;
 }

@@ -2,14 +2,20 @@ import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { FIRST_SHARE, firstHatch, heatOfShare, shareOut, simulateTapeCount } from './index.ts';
 
-const curve = fc.record({ halfOutCd: fc.double({ min: 50, max: 1500, noNaN: true }), scaleCd: fc.double({ min: 4, max: 120, noNaN: true }) });
+const curve = fc.record({
+  halfOutCd: fc.double({ min: 50, max: 1500, noNaN: true }),
+  scaleCd: fc.double({ min: 4, max: 120, noNaN: true }),
+});
 
 test('half are out at the half, and heat and share lead back to each other', () => {
-  fc.assert(fc.property(curve, fc.double({ min: 0.001, max: 0.999, noNaN: true }), (of, share) => {
-    expect(shareOut(of.halfOutCd, of)).toBeCloseTo(0.5, 12);
-    expect(shareOut(heatOfShare(share, of), of)).toBeCloseTo(share, 9);
-    expect(heatOfShare(FIRST_SHARE, of)).toBeLessThan(of.halfOutCd);
-  }), { seed: 4 });
+  fc.assert(
+    fc.property(curve, fc.double({ min: 0.001, max: 0.999, noNaN: true }), (of, share) => {
+      expect(shareOut(of.halfOutCd, of)).toBeCloseTo(0.5, 12);
+      expect(shareOut(heatOfShare(share, of), of)).toBeCloseTo(share, 9);
+      expect(heatOfShare(FIRST_SHARE, of)).toBeLessThan(of.halfOutCd);
+    }),
+    { seed: 4 },
+  );
 });
 
 test('simulated tapes catch what the curve gives, on average, and scatter more than chance alone', () => {
@@ -24,7 +30,12 @@ test('simulated tapes catch what the curve gives, on average, and scatter more t
 });
 
 test('a first hatch ends after two empty tapes that follow a catch', () => {
-  const tapes = (...counts: number[]) => counts.map((crawlers, week) => ({ putOn: `2026-05-${String(1 + week).padStart(2, '0')}`, takenOff: `2026-05-${String(2 + week).padStart(2, '0')}`, crawlers }));
+  const tapes = (...counts: number[]) =>
+    counts.map((crawlers, week) => ({
+      putOn: `2026-05-${String(1 + week).padStart(2, '0')}`,
+      takenOff: `2026-05-${String(2 + week).padStart(2, '0')}`,
+      crawlers,
+    }));
   expect(firstHatch(tapes(0, 0, 5, 9, 0, 3)).map(({ crawlers }) => crawlers)).toEqual([0, 0, 5, 9, 0, 3]);
   expect(firstHatch(tapes(0, 5, 9, 0, 0, 7, 12)).map(({ crawlers }) => crawlers)).toEqual([0, 5, 9, 0, 0]);
   expect(firstHatch(tapes(0, 0, 0, 4)).map(({ crawlers }) => crawlers)).toEqual([0, 0, 0, 4]);

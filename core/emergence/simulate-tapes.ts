@@ -12,7 +12,11 @@ export interface HatchCurve extends EmergenceCurve {
  * drawn from a negative binomial whose variance is `overdispersion` times its mean. Whole number.
  */
 export function simulateTapeCount(
-  fromCd: number, toCd: number, curve: HatchCurve, overdispersion: number, seed: number,
+  fromCd: number,
+  toCd: number,
+  curve: HatchCurve,
+  overdispersion: number,
+  seed: number,
 ): number {
   const expected = curve.totalPerTape * (shareOut(toCd, curve) - shareOut(fromCd, curve));
   if (expected <= 0.05) return 0;

@@ -5,13 +5,19 @@ import { readTapes, simulateTapeCount, TAPE_OVERDISPERSION, type TapeReading } f
 /** Weekly tapes with these catches. */
 function weekly(...counts: number[]): TapeReading[] {
   return counts.map((crawlers, i) => ({
-    putOn: addDays('2026-05-01', 7 * i), takenOff: addDays('2026-05-08', 7 * i), crawlers,
+    putOn: addDays('2026-05-01', 7 * i),
+    takenOff: addDays('2026-05-08', 7 * i),
+    crawlers,
   }));
 }
 
 describe('what the tapes say', () => {
   test.each([
-    [[], 'no-tapes'], [[0, 0], 'none-yet'], [[0, 3], 'first'], [[0, 3, 20], 'rising'], [[0, 20, 20], 'level'],
+    [[], 'no-tapes'],
+    [[0, 0], 'none-yet'],
+    [[0, 3], 'first'],
+    [[0, 3, 20], 'rising'],
+    [[0, 20, 20], 'level'],
     // 138 then 120: a fall, but well inside the scatter of such counts.
     [[14, 138, 120], 'level'],
     // 138 then 60: (60 − 99) against 1.645·√(3·198/4) = 20: beyond it.
@@ -36,8 +42,12 @@ describe('what the tapes say', () => {
   test('order of entry does not matter, and impossible tapes are refused', () => {
     const tapes = weekly(1, 50, 10);
     expect(readTapes([...tapes].reverse())).toEqual(readTapes(tapes));
-    expect(() => readTapes([{ putOn: '2026-05-08', takenOff: '2026-05-08', crawlers: 1 }])).toThrow('later day');
-    expect(() => readTapes([{ putOn: '2026-05-01', takenOff: '2026-05-08', crawlers: -1 }])).toThrow('negative');
+    expect(() => readTapes([{ putOn: '2026-05-08', takenOff: '2026-05-08', crawlers: 1 }])).toThrow(
+      'later day',
+    );
+    expect(() => readTapes([{ putOn: '2026-05-01', takenOff: '2026-05-08', crawlers: -1 }])).toThrow(
+      'negative',
+    );
   });
 });
 
@@ -47,8 +57,8 @@ test('one fall between two equal weeks is called past the peak about one time in
   let called = 0;
   const runs = 4000;
   for (let seed = 1; seed <= runs; seed++) {
-    const a = simulateTapeCount(-15, 0, curve, TAPE_OVERDISPERSION, seed * 7919 / 2 ** 32 % 1);
-    const b = simulateTapeCount(0, 15, curve, TAPE_OVERDISPERSION, (seed * 104729 + 13) / 2 ** 32 % 1);
+    const a = simulateTapeCount(-15, 0, curve, TAPE_OVERDISPERSION, ((seed * 7919) / 2 ** 32) % 1);
+    const b = simulateTapeCount(0, 15, curve, TAPE_OVERDISPERSION, ((seed * 104729 + 13) / 2 ** 32) % 1);
     if (readTapes(weekly(a, b)).signal === 'past-the-peak') called++;
   }
   expect(called / runs).toBeGreaterThan(0.03);

@@ -43,7 +43,8 @@ export function readTapes(readings: readonly TapeReading[]): TapeVerdict {
   const fallsRunning = countFalls(perWeek);
   const last = perWeek.length - 1;
   const top = perWeek.indexOf(Math.max(...perWeek));
-  const beyondScatter = last > top && clearlyFewer(ordered[top]!.crawlers, days[top]!, ordered[last]!.crawlers, days[last]!);
+  const beyondScatter =
+    last > top && clearlyFewer(ordered[top]!.crawlers, days[top]!, ordered[last]!.crawlers, days[last]!);
   return { signal: signalOf(perWeek, fallsRunning, beyondScatter), perWeek, fallsRunning, beyondScatter };
 }
 
@@ -60,7 +61,8 @@ function signalOf(perWeek: readonly number[], fallsRunning: number, beyondScatte
 /** The tapes since the last catch that followed two empty ones; all of them if there is none. */
 function currentHatch(ordered: readonly TapeReading[]): readonly TapeReading[] {
   for (let i = ordered.length - 1; i > 2; i--) {
-    const startsAnew = ordered[i]!.crawlers > 0 && ordered[i - 1]!.crawlers === 0 && ordered[i - 2]!.crawlers === 0;
+    const startsAnew =
+      ordered[i]!.crawlers > 0 && ordered[i - 1]!.crawlers === 0 && ordered[i - 2]!.crawlers === 0;
     if (startsAnew && ordered.slice(0, i).some((tape) => tape.crawlers > 0)) return ordered.slice(i - 2);
   }
   return ordered;
@@ -90,6 +92,12 @@ function checkedDays(reading: TapeReading): number {
 /** The tapes of a season's first hatch: those up to two empty ones running after a catch. Sorted by taking off. */
 export function firstHatch<T extends TapeReading>(readings: readonly T[]): T[] {
   const ordered = [...readings].sort((a, b) => (a.takenOff < b.takenOff ? -1 : 1));
-  const end = ordered.findIndex((reading, i) => i > 1 && reading.crawlers === 0 && ordered[i - 1]!.crawlers === 0 && ordered.slice(0, i - 1).some(({ crawlers }) => crawlers > 0));
+  const end = ordered.findIndex(
+    (reading, i) =>
+      i > 1 &&
+      reading.crawlers === 0 &&
+      ordered[i - 1]!.crawlers === 0 &&
+      ordered.slice(0, i - 1).some(({ crawlers }) => crawlers > 0),
+  );
   return end < 0 ? ordered : ordered.slice(0, end + 1);
 }

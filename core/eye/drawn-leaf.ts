@@ -66,12 +66,18 @@ const PATCHES: Readonly<Record<DamageKind, (chance: () => number) => () => Patch
     let centre = anywhere(chance);
     return () => {
       if (chance() < 0.08) centre = anywhere(chance);
-      return { x: centre.x + 12 * (chance() - 0.5), y: centre.y + 12 * (chance() - 0.5), r: 1.5 + 2.5 * chance() };
+      return {
+        x: centre.x + 12 * (chance() - 0.5),
+        y: centre.y + 12 * (chance() - 0.5),
+        r: 1.5 + 2.5 * chance(),
+      };
     };
   },
   // A chain of patches that grows wider as the larva did, then a new one elsewhere.
   mines: (chance) => {
-    let at = anywhere(chance), heading = chance() * 2 * Math.PI, r = 0.5;
+    let at = anywhere(chance),
+      heading = chance() * 2 * Math.PI,
+      r = 0.5;
     return () => {
       heading += (chance() - 0.5) * 1.3;
       r = Math.min(1.6, r + 0.012);
@@ -84,7 +90,9 @@ const PATCHES: Readonly<Record<DamageKind, (chance: () => number) => () => Patch
   },
 };
 
-const LEAF_CELLS = Uint8Array.from({ length: WIDE * HIGH }, (_, i) => (onLeaf(((i % WIDE) + 0.5) / CELLS, (Math.floor(i / WIDE) + 0.5) / CELLS) ? 1 : 0));
+const LEAF_CELLS = Uint8Array.from({ length: WIDE * HIGH }, (_, i) =>
+  onLeaf(((i % WIDE) + 0.5) / CELLS, (Math.floor(i / WIDE) + 0.5) / CELLS) ? 1 : 0,
+);
 const CELLS_ON_LEAF = LEAF_CELLS.reduce((sum, cell) => sum + cell, 0);
 
 /** The leaf as cells, each damaged or not. */
@@ -105,8 +113,16 @@ class Grid {
   /** Sound cells of the leaf under a patch. */
   fresh({ x, y, r }: Patch): number[] {
     const cells: number[] = [];
-    for (let row = Math.max(0, Math.floor((y - r) * CELLS)); row <= Math.min(HIGH - 1, (y + r) * CELLS); row++) {
-      for (let column = Math.max(0, Math.floor((x - r) * CELLS)); column <= Math.min(WIDE - 1, (x + r) * CELLS); column++) {
+    for (
+      let row = Math.max(0, Math.floor((y - r) * CELLS));
+      row <= Math.min(HIGH - 1, (y + r) * CELLS);
+      row++
+    ) {
+      for (
+        let column = Math.max(0, Math.floor((x - r) * CELLS));
+        column <= Math.min(WIDE - 1, (x + r) * CELLS);
+        column++
+      ) {
         const cell = row * WIDE + column;
         const inside = ((column + 0.5) / CELLS - x) ** 2 + ((row + 0.5) / CELLS - y) ** 2 <= r * r;
         if (inside && LEAF_CELLS[cell] === 1 && this.damaged[cell] === 0) cells.push(cell);

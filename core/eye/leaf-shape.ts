@@ -17,6 +17,10 @@ export function onLeaf(x: number, y: number): boolean {
 
 /** The leaf's edge as points, all the way round. */
 export function leafEdge(steps = 40): { readonly x: number; readonly y: number }[] {
-  const side = (sign: 1 | -1) => Array.from({ length: steps + 1 }, (_, i) => ({ x: LEFT + (LENGTH * i) / steps, y: LEAF_BOX.height / 2 + sign * halfWidth(i / steps) }));
+  const side = (sign: 1 | -1) =>
+    Array.from({ length: steps + 1 }, (_, i) => ({
+      x: LEFT + (LENGTH * i) / steps,
+      y: LEAF_BOX.height / 2 + sign * halfWidth(i / steps),
+    }));
   return [...side(-1), ...side(1).toReversed()];
 }

@@ -2,7 +2,9 @@ import { randomLcg } from 'd3-random';
 import { DAMAGE_KINDS, type DamageKind, drawLeaf, type DrawnLeaf } from './drawn-leaf.ts';
 import { drawTwig, type DrawnTwig } from './drawn-twig.ts';
 
-export type Exercise = { readonly kind: 'leaf'; readonly seed: number; readonly leaf: DrawnLeaf } | { readonly kind: 'twig'; readonly seed: number; readonly twig: DrawnTwig };
+export type Exercise =
+  | { readonly kind: 'leaf'; readonly seed: number; readonly leaf: DrawnLeaf }
+  | { readonly kind: 'twig'; readonly seed: number; readonly twig: DrawnTwig };
 
 const LEAST_PERCENT = 0.5;
 const MOST_PERCENT = 60;

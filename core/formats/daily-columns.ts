@@ -46,7 +46,10 @@ export function guessMapping(header: readonly string[], rows: readonly (readonly
   const maxTemperature = find(/\bt?max/) ?? find(/\bhigh/);
   const rain = find(/rain|precip|prcp/);
   return {
-    date, minTemperature, maxTemperature, rain,
+    date,
+    minTemperature,
+    maxTemperature,
+    rain,
     wind: find(/\bwind/),
     temperatureUnit: guessUnit(words, rows, minTemperature, maxTemperature),
     rainUnit: rain !== null && /\b(in|inch|inches)\b/.test(words[rain]!) ? 'in' : 'mm',
@@ -69,7 +72,10 @@ export function guessDateOrder(values: readonly string[]): DateOrder | null {
 }
 
 function guessUnit(
-  words: readonly string[], rows: readonly (readonly string[])[], low: number | null, high: number | null,
+  words: readonly string[],
+  rows: readonly (readonly string[])[],
+  low: number | null,
+  high: number | null,
 ): 'C' | 'F' | null {
   const named = [low, high].map((column) => (column === null ? '' : words[column]!)).join(' ');
   return guessUnitOf(named, high === null ? [] : rows.map((row) => row[high] ?? ''));
@@ -81,10 +87,14 @@ export function guessUnitOf(name: string, cells: readonly string[]): 'C' | 'F' |
   const values = cells.map(Number).filter(Number.isFinite);
   const beyondCelsius = values.filter((value) => value > SURELY_FAHRENHEIT_ABOVE).length;
   // A slipped point or two is a spike in °C; more of them are another unit.
-  if (/°\s*c|\bc\b|celsius|\(c\)/.test(name)) return beyondCelsius > Math.max(1, values.length / 50) ? null : 'C';
+  if (/°\s*c|\bc\b|celsius|\(c\)/.test(name))
+    return beyondCelsius > Math.max(1, values.length / 50) ? null : 'C';
   if (beyondCelsius > 0) return 'F';
-  return values.length >= 300 && values.every((value) => value < SURELY_FAHRENHEIT_ABOVE)
-    && values.some((value) => value < SURELY_CELSIUS_RANGE_BELOW) ? 'C' : null;
+  return values.length >= 300 &&
+    values.every((value) => value < SURELY_FAHRENHEIT_ABOVE) &&
+    values.some((value) => value < SURELY_CELSIUS_RANGE_BELOW)
+    ? 'C'
+    : null;
 }
 
 function looksLikeDate(value: string): boolean {

@@ -2,17 +2,40 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { dateOfDayNumber } from '#core/calendar';
 import type { WeatherDay } from '#core/weather';
-import { guessDateOrder, guessMapping, readDailyRows, readTable, writeDailyCsv, type ColumnMapping } from './index.ts';
+import {
+  guessDateOrder,
+  guessMapping,
+  readDailyRows,
+  readTable,
+  writeDailyCsv,
+  type ColumnMapping,
+} from './index.ts';
 
 const MAPPING: ColumnMapping = {
-  date: 0, minTemperature: 1, maxTemperature: 2, rain: 3, wind: null, temperatureUnit: 'C', rainUnit: 'mm', dateOrder: 'iso',
+  date: 0,
+  minTemperature: 1,
+  maxTemperature: 2,
+  rain: 3,
+  wind: null,
+  temperatureUnit: 'C',
+  rainUnit: 'mm',
+  dateOrder: 'iso',
 };
 
 describe('guessing the columns', () => {
   test('by any names', () => {
-    const { header, rows } = readTable('Station;Day;TMAX (°F);TMIN (°F);Precip (in)\nA;2026-05-01;70;48;0.1\n');
+    const { header, rows } = readTable(
+      'Station;Day;TMAX (°F);TMIN (°F);Precip (in)\nA;2026-05-01;70;48;0.1\n',
+    );
     expect(guessMapping(header, rows)).toEqual({
-      date: 1, maxTemperature: 2, minTemperature: 3, rain: 4, wind: null, temperatureUnit: 'F', rainUnit: 'in', dateOrder: 'iso',
+      date: 1,
+      maxTemperature: 2,
+      minTemperature: 3,
+      rain: 4,
+      wind: null,
+      temperatureUnit: 'F',
+      rainUnit: 'in',
+      dateOrder: 'iso',
     });
   });
 
@@ -27,8 +50,12 @@ describe('guessing the columns', () => {
   });
 
   test.each<[string[], string | null]>([
-    [['2026-05-01', '2026-05-02T00:00'], 'iso'], [['1/5/2026', '13/5/2026'], 'day-first'],
-    [['5/1/2026', '5/13/2026'], 'month-first'], [['1/5/2026', '2/5/2026'], null], [['13/5/2026', '5/13/2026'], null], [[], null],
+    [['2026-05-01', '2026-05-02T00:00'], 'iso'],
+    [['1/5/2026', '13/5/2026'], 'day-first'],
+    [['5/1/2026', '5/13/2026'], 'month-first'],
+    [['1/5/2026', '2/5/2026'], null],
+    [['13/5/2026', '5/13/2026'], null],
+    [[], null],
   ])('date order of %j is %s', (values, order) => {
     expect(guessDateOrder(values)).toBe(order);
   });
@@ -36,10 +63,22 @@ describe('guessing the columns', () => {
 
 describe('reading rows', () => {
   test('each bad row is named by line and reason, the good ones are kept', () => {
-    const { rows } = readTable([
-      'date,min,max,rain', '2026-05-01,4,12,0', '2026-02-30,4,12,0', '2026-05-03,14,12,0', '2026-05-04,x,12,0',
-      '2026-05-05,4,12,wet', '2026-05-06,4,99,0', '2026-05-01,4,12,0', '2026-05-01,5,12,0', ',4,12,0', '', '"2026-05-07",4,=1+1,0',
-    ].join('\n'));
+    const { rows } = readTable(
+      [
+        'date,min,max,rain',
+        '2026-05-01,4,12,0',
+        '2026-02-30,4,12,0',
+        '2026-05-03,14,12,0',
+        '2026-05-04,x,12,0',
+        '2026-05-05,4,12,wet',
+        '2026-05-06,4,99,0',
+        '2026-05-01,4,12,0',
+        '2026-05-01,5,12,0',
+        ',4,12,0',
+        '',
+        '"2026-05-07",4,=1+1,0',
+      ].join('\n'),
+    );
     const read = readDailyRows(rows, MAPPING);
     expect(read.days.map((d) => d.date)).toEqual(['2026-05-01']);
     expect(read.repeats).toBe(1);
@@ -57,9 +96,9 @@ describe('reading rows', () => {
 
   test('units, slashes and decimal commas', () => {
     const rows = [['3/5/2026', '41', '59,9', '0,5']];
-    expect(readDailyRows(rows, { ...MAPPING, temperatureUnit: 'F', rainUnit: 'in', dateOrder: 'day-first' }).days).toEqual([
-      { date: '2026-05-03', minC: 5, maxC: 15.5, rainMm: 12.7, windMs: null },
-    ]);
+    expect(
+      readDailyRows(rows, { ...MAPPING, temperatureUnit: 'F', rainUnit: 'in', dateOrder: 'day-first' }).days,
+    ).toEqual([{ date: '2026-05-03', minC: 5, maxC: 15.5, rainMm: 12.7, windMs: null }]);
     expect(readDailyRows(rows, { ...MAPPING, dateOrder: 'month-first' }).days[0]!.date).toBe('2026-03-05');
   });
 
@@ -73,15 +112,25 @@ describe('reading rows', () => {
   test('what is written reads back the same', () => {
     const tenths = (min: number, max: number) => fc.integer({ min, max }).map((n) => n / 10);
     const day = fc.record({
-      date: fc.integer({ min: 14_000, max: 22_000 }).map(dateOfDayNumber), minC: tenths(-400, 150), maxC: tenths(150, 450),
-      rainMm: fc.option(tenths(0, 900)), windMs: fc.option(tenths(0, 200)),
+      date: fc.integer({ min: 14_000, max: 22_000 }).map(dateOfDayNumber),
+      minC: tenths(-400, 150),
+      maxC: tenths(150, 450),
+      rainMm: fc.option(tenths(0, 900)),
+      windMs: fc.option(tenths(0, 200)),
     });
-    fc.assert(fc.property(fc.uniqueArray(day, { selector: (d) => d.date, minLength: 1 }), (days) => {
-      const { header, rows } = readTable(writeDailyCsv(days));
-      const guess = guessMapping(header, rows);
-      expect(guess).toMatchObject({ temperatureUnit: 'C', dateOrder: 'iso' });
-      const sorted = [...days].sort((a, b) => (a.date < b.date ? -1 : 1)) as WeatherDay[];
-      expect(readDailyRows(rows, guess as ColumnMapping)).toEqual({ days: sorted, problems: [], repeats: 0 });
-    }), { seed: 4 });
+    fc.assert(
+      fc.property(fc.uniqueArray(day, { selector: (d) => d.date, minLength: 1 }), (days) => {
+        const { header, rows } = readTable(writeDailyCsv(days));
+        const guess = guessMapping(header, rows);
+        expect(guess).toMatchObject({ temperatureUnit: 'C', dateOrder: 'iso' });
+        const sorted = [...days].sort((a, b) => (a.date < b.date ? -1 : 1)) as WeatherDay[];
+        expect(readDailyRows(rows, guess as ColumnMapping)).toEqual({
+          days: sorted,
+          problems: [],
+          repeats: 0,
+        });
+      }),
+      { seed: 4 },
+    );
   });
 });

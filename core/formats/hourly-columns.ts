@@ -14,32 +14,48 @@ export interface HourlyMapping {
 }
 
 /** What could be told from the table; null where a person must say. */
-export type HourlyGuess = Omit<HourlyMapping, 'temperatureUnit' | 'dateOrder'> & { readonly temperatureUnit: 'C' | 'F' | null; readonly dateOrder: DateOrder | null };
+export type HourlyGuess = Omit<HourlyMapping, 'temperatureUnit' | 'dateOrder'> & {
+  readonly temperatureUnit: 'C' | 'F' | null;
+  readonly dateOrder: DateOrder | null;
+};
 
 const CLOCK = /\d{1,2}:\d{2}/;
 /** A table with fewer rows than this to a date is one of days. */
 const FEWEST_ROWS_A_DAY = 3;
 
 /** How an hourly logger's table is laid out; null when it does not look like one. */
-export function guessHourly(header: readonly string[], rows: readonly (readonly string[])[]): HourlyGuess | null {
+export function guessHourly(
+  header: readonly string[],
+  rows: readonly (readonly string[])[],
+): HourlyGuess | null {
   const words = header.map((name) => name.toLowerCase().replace(/[_\-.]/g, ' '));
   const find = (pattern: RegExp, not = -1) => {
     const found = words.findIndex((word, i) => i !== not && pattern.test(word));
     return found < 0 ? null : found;
   };
   const sample = rows.slice(0, 200);
-  const clocked = header.findIndex((_, i) => sample.length > 0 && sample.every((row) => CLOCK.test(row[i] ?? '')));
+  const clocked = header.findIndex(
+    (_, i) => sample.length > 0 && sample.every((row) => CLOCK.test(row[i] ?? '')),
+  );
   if (clocked < 0) return null;
   const holdsDate = sample.every((row) => /\d{4}/.test(row[clocked] ?? ''));
   const time = holdsDate ? clocked : find(/\b(date|day)\b/, clocked);
   const temperature = find(/temp|°\s*[cf]\b/, clocked);
   if (time === null || temperature === null) return null;
   const dates = sample.map((row) => dateText(row[time] ?? ''));
-  if (sample.length < FEWEST_ROWS_A_DAY || new Set(dates).size > sample.length / FEWEST_ROWS_A_DAY + 1) return null;
+  if (sample.length < FEWEST_ROWS_A_DAY || new Set(dates).size > sample.length / FEWEST_ROWS_A_DAY + 1)
+    return null;
   const rain = find(/rain|precip/);
   return {
-    time, clock: holdsDate ? null : clocked, temperature, rain, wind: find(/\bwind/),
-    temperatureUnit: guessUnitOf(words[temperature]!, rows.map((row) => row[temperature] ?? '')),
+    time,
+    clock: holdsDate ? null : clocked,
+    temperature,
+    rain,
+    wind: find(/\bwind/),
+    temperatureUnit: guessUnitOf(
+      words[temperature]!,
+      rows.map((row) => row[temperature] ?? ''),
+    ),
     rainUnit: rain !== null && /\b(in|inch|inches)\b/.test(words[rain]!) ? 'in' : 'mm',
     dateOrder: guessDateOrder(dates),
   };

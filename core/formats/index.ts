@@ -1,4 +1,10 @@
-export { guessDateOrder, guessMapping, type ColumnMapping, type DateOrder, type MappingGuess } from './daily-columns.ts';
+export {
+  guessDateOrder,
+  guessMapping,
+  type ColumnMapping,
+  type DateOrder,
+  type MappingGuess,
+} from './daily-columns.ts';
 export { ghcnLayout, GHCN_QUALITY_FLAGS, readGhcn, type GhcnLayout, type ReadGhcn } from './read-ghcn.ts';
 export { guessHourly, type HourlyGuess, type HourlyMapping } from './hourly-columns.ts';
 export { readHourlyRows } from './read-hourly.ts';

@@ -27,7 +27,11 @@ const ROWS_A_STEP = 1000;
  * Reads the rows below the header. Nothing is guessed: a row with a doubt is a problem, not a day.
  * `onShare` is told the share of rows read, now and then.
  */
-export function readDailyRows(rows: readonly (readonly string[])[], mapping: ColumnMapping, onShare: (share: number) => void = () => {}): ReadDays {
+export function readDailyRows(
+  rows: readonly (readonly string[])[],
+  mapping: ColumnMapping,
+  onShare: (share: number) => void = () => {},
+): ReadDays {
   const byDate = new Map<CivilDate, WeatherDay>();
   const problems: RowProblem[] = [];
   let repeats = 0;
@@ -62,7 +66,12 @@ function readRow(row: readonly string[], mapping: ColumnMapping): WeatherDay | s
     return `${round1(minC)} to ${round1(maxC)} °C is not weather: is the unit right?`;
   }
   if (maxC < minC) return `the maximum (${round1(maxC)} °C) is below the minimum (${round1(minC)} °C)`;
-  const rain = optional(row, mapping.rain, mapping.rainUnit === 'in' ? MM_PER_INCH : 1, HIGHEST_PLAUSIBLE_RAIN_MM);
+  const rain = optional(
+    row,
+    mapping.rain,
+    mapping.rainUnit === 'in' ? MM_PER_INCH : 1,
+    HIGHEST_PLAUSIBLE_RAIN_MM,
+  );
   if (rain === undefined) return `the rain "${clip(row[mapping.rain!] ?? '')}" is not an amount`;
   const wind = optional(row, mapping.wind, 1, HIGHEST_PLAUSIBLE_WIND_MS);
   if (wind === undefined) return `the wind "${clip(row[mapping.wind!] ?? '')}" is not a speed`;
@@ -75,7 +84,12 @@ function temperature(cell: string | undefined, mapping: ColumnMapping): number |
 }
 
 /** Null when empty or unmapped, undefined when there but not an amount. */
-function optional(row: readonly string[], column: number | null, factor: number, highest: number): number | null | undefined {
+function optional(
+  row: readonly string[],
+  column: number | null,
+  factor: number,
+  highest: number,
+): number | null | undefined {
   if (column === null || (row[column]?.trim() ?? '') === '') return null;
   const value = decimal(row[column]);
   if (value === null || value < 0 || value * factor > highest) return undefined;

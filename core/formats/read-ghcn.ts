@@ -6,9 +6,20 @@ import type { ReadDays, RowProblem } from './read-daily.ts';
 
 /** What the quality flags of GHCN-Daily mean (its readme, section III; Durre et al. 2010, J. Appl. Meteorol. Climatol. 49:1615). */
 export const GHCN_QUALITY_FLAGS: Readonly<Record<string, string>> = {
-  D: 'a repeat of another record', G: 'a gap in its distribution', I: 'at odds with itself', K: 'in a streak of equal values', L: 'too long to be one day\'s',
-  M: 'above the world\'s records', N: 'reported as zero by mistake', O: 'an outlier for its place', R: 'behind the neighbouring hour', S: 'at odds with stations near', T: 'at odds in time',
-  W: 'too warm for snow', X: 'beyond bounds', Z: 'flagged by hand', // Values with any of these have failed a check.
+  D: 'a repeat of another record',
+  G: 'a gap in its distribution',
+  I: 'at odds with itself',
+  K: 'in a streak of equal values',
+  L: "too long to be one day's",
+  M: "above the world's records",
+  N: 'reported as zero by mistake',
+  O: 'an outlier for its place',
+  R: 'behind the neighbouring hour',
+  S: 'at odds with stations near',
+  T: 'at odds in time',
+  W: 'too warm for snow',
+  X: 'beyond bounds',
+  Z: 'flagged by hand', // Values with any of these have failed a check.
 };
 
 /** Which of the two public layouts a file has: a column an element with attributes, or a line an element. */
@@ -37,10 +48,17 @@ const MISSING = -9999;
 
 /** Whether a text is one of the public CSV layouts of GHCN-Daily, and which. */
 export function ghcnLayout(text: string): GhcnLayout | null {
-  const firstLine = text.slice(0, 4000).replace(/^\uFEFF/, '').split(/\r?\n/, 1)[0]!;
+  const firstLine = text
+    .slice(0, 4000)
+    .replace(/^\uFEFF/, '')
+    .split(/\r?\n/, 1)[0]!;
   if (BY_YEAR_LINE.test(firstLine)) return 'by-year';
   const names = firstLine.split(',').map((name) => name.replace(/"/g, '').trim());
-  return names.includes('STATION') && names.includes('DATE') && names.some((name) => name.endsWith('_ATTRIBUTES')) ? 'by-station' : null;
+  return names.includes('STATION') &&
+    names.includes('DATE') &&
+    names.some((name) => name.endsWith('_ATTRIBUTES'))
+    ? 'by-station'
+    : null;
 }
 
 /**
@@ -57,7 +75,8 @@ export function readGhcn(text: string, stationId?: string): ReadGhcn {
   const stationIds = [...stations.keys()];
   const chosen = stationId ?? stationIds[0];
   const days = chosen === undefined ? undefined : stations.get(chosen);
-  if (chosen === undefined || !days) throw new RangeError(stationId ? `there is no station ${stationId} in it` : 'there are no values in it');
+  if (chosen === undefined || !days)
+    throw new RangeError(stationId ? `there is no station ${stationId} in it` : 'there are no values in it');
   return { layout, stationIds, stationId: chosen, ...daysOf(days) };
 }
 
@@ -66,11 +85,19 @@ function stationsOfColumns(data: readonly string[][]): Map<string, Map<CivilDate
   const columnOf = new Map(header!.map((name, i) => [name.trim(), i]));
   const stations = new Map<string, Map<CivilDate, Elements>>();
   for (const row of rows) {
-    const elements = elementsOn(stations, row[columnOf.get('STATION')!]?.trim() ?? '', row[columnOf.get('DATE')!]?.trim() ?? '');
+    const elements = elementsOn(
+      stations,
+      row[columnOf.get('STATION')!]?.trim() ?? '',
+      row[columnOf.get('DATE')!]?.trim() ?? '',
+    );
     for (const name of WANTED) {
       const value = row[columnOf.get(name) ?? -1]?.trim();
       // Attributes are measurement, quality and source flags, each a letter or nothing.
-      if (value) elements.set(name, { tenths: Number(value), quality: row[columnOf.get(`${name}_ATTRIBUTES`) ?? -1]?.split(',')[1]?.trim() ?? '' });
+      if (value)
+        elements.set(name, {
+          tenths: Number(value),
+          quality: row[columnOf.get(`${name}_ATTRIBUTES`) ?? -1]?.split(',')[1]?.trim() ?? '',
+        });
     }
   }
   return stations;
@@ -86,7 +113,11 @@ function stationsOfLines(data: readonly string[][]): Map<string, Map<CivilDate, 
   return stations;
 }
 
-function elementsOn(stations: Map<string, Map<CivilDate, Elements>>, stationId: string, date: string): Elements {
+function elementsOn(
+  stations: Map<string, Map<CivilDate, Elements>>,
+  stationId: string,
+  date: string,
+): Elements {
   const days = stations.get(stationId) ?? new Map<CivilDate, Elements>();
   stations.set(stationId, days);
   const elements = days.get(date) ?? new Map<string, Value>();
@@ -94,7 +125,9 @@ function elementsOn(stations: Map<string, Map<CivilDate, Elements>>, stationId: 
   return elements;
 }
 
-function daysOf(byDate: ReadonlyMap<CivilDate, Elements>): Pick<ReadGhcn, 'days' | 'problems' | 'repeats' | 'flagged'> {
+function daysOf(
+  byDate: ReadonlyMap<CivilDate, Elements>,
+): Pick<ReadGhcn, 'days' | 'problems' | 'repeats' | 'flagged'> {
   const flagged: Record<string, number> = {};
   const problems: RowProblem[] = [];
   const days: WeatherDay[] = [];
@@ -116,12 +149,16 @@ function daysOf(byDate: ReadonlyMap<CivilDate, Elements>): Pick<ReadGhcn, 'days'
 }
 
 function soundValue(value: Value | undefined): number | null {
-  if (!value || value.quality !== '' || !Number.isFinite(value.tenths) || value.tenths === MISSING) return null;
+  if (!value || value.quality !== '' || !Number.isFinite(value.tenths) || value.tenths === MISSING)
+    return null;
   return value.tenths / 10;
 }
 
 function troubleOf(minC: number | null, maxC: number | null): string | null {
-  if (minC === null || maxC === null) return minC === maxC ? 'no sound temperature' : `no sound ${minC === null ? 'minimum' : 'maximum'}`;
+  if (minC === null || maxC === null)
+    return minC === maxC ? 'no sound temperature' : `no sound ${minC === null ? 'minimum' : 'maximum'}`;
   if (maxC < minC) return `the maximum (${maxC} °C) is below the minimum (${minC} °C)`;
-  return minC < COLDEST_PLAUSIBLE_C || maxC > HOTTEST_PLAUSIBLE_C ? `${minC} to ${maxC} °C is not weather` : null;
+  return minC < COLDEST_PLAUSIBLE_C || maxC > HOTTEST_PLAUSIBLE_C
+    ? `${minC} to ${maxC} °C is not weather`
+    : null;
 }

@@ -21,7 +21,11 @@ export function readHourlyRows(rows: readonly (readonly string[])[], mapping: Ho
     readings.push(read);
   });
   const { days, short } = daysFromHours(readings);
-  for (const { date, hours } of short) problems.push({ line: lineOf.get(date)!, reason: `${date} has ${hours} of 24 hours: too few for its low and high` });
+  for (const { date, hours } of short)
+    problems.push({
+      line: lineOf.get(date)!,
+      reason: `${date} has ${hours} of 24 hours: too few for its low and high`,
+    });
   return { days, problems: problems.sort((a, b) => a.line - b.line), repeats: 0 };
 }
 
@@ -29,18 +33,25 @@ function readRow(row: readonly string[], mapping: HourlyMapping): HourReading | 
   const stamp = row[mapping.time]?.trim() ?? '';
   const date = readDate(dateText(stamp), mapping.dateOrder);
   if (!date) return stamp ? `"${clip(stamp)}" is not a day in the order chosen` : 'the time is missing';
-  const clockText = mapping.clock === null ? stamp : row[mapping.clock] ?? '';
+  const clockText = mapping.clock === null ? stamp : (row[mapping.clock] ?? '');
   const hour = hourOf(clockText);
   if (hour === null) return `"${clip(clockText)}" holds no time of day`;
   const value = decimal(row[mapping.temperature]);
   if (value === null) return `the temperature "${clip(row[mapping.temperature] ?? '')}" is not a number`;
   const temperatureC = toCelsius(value, mapping.temperatureUnit);
-  if (temperatureC < COLDEST_PLAUSIBLE_C || temperatureC > HOTTEST_PLAUSIBLE_C) return `${temperatureC} °C is not weather: is the unit right?`;
+  if (temperatureC < COLDEST_PLAUSIBLE_C || temperatureC > HOTTEST_PLAUSIBLE_C)
+    return `${temperatureC} °C is not weather: is the unit right?`;
   const amount = (column: number | null, factor: number) => {
     const read = column === null ? null : decimal(row[column]);
     return read === null || read < 0 ? null : read * factor;
   };
-  return { date, hour, temperatureC, rainMm: amount(mapping.rain, mapping.rainUnit === 'in' ? MM_PER_INCH : 1), windMs: amount(mapping.wind, 1) };
+  return {
+    date,
+    hour,
+    temperatureC,
+    rainMm: amount(mapping.rain, mapping.rainUnit === 'in' ? MM_PER_INCH : 1),
+    windMs: amount(mapping.wind, 1),
+  };
 }
 
 /** Whole hours, 0–23, of "14:30", "2:30 PM" or "2026-05-01T14:30". */

@@ -15,13 +15,20 @@ export function readUnattended(text: string): ReadDays {
   const hourly = guessHourly(header, rows);
   if (hourly) return readHourlyRows(rows, settled(hourly) as HourlyMapping);
   const daily = guessMapping(header, rows);
-  if (daily.date === null || daily.minTemperature === null || daily.maxTemperature === null) throw new RangeError('it has no columns named for date, minimum and maximum');
+  if (daily.date === null || daily.minTemperature === null || daily.maxTemperature === null)
+    throw new RangeError('it has no columns named for date, minimum and maximum');
   return readDailyRows(rows, settled(daily) as ColumnMapping);
 }
 
 /** A guess that leaves neither the unit nor the order of dates open. */
-function settled<Guess extends { readonly temperatureUnit: string | null; readonly dateOrder: string | null }>(guess: Guess): Guess {
-  if (guess.temperatureUnit === null) throw new RangeError('it leaves open whether its temperatures are °C or °F: no unit is named, or the values contradict it');
-  if (guess.dateOrder === null) throw new RangeError('its dates can be read day first or month first; write them as 2026-05-31');
+function settled<
+  Guess extends { readonly temperatureUnit: string | null; readonly dateOrder: string | null },
+>(guess: Guess): Guess {
+  if (guess.temperatureUnit === null)
+    throw new RangeError(
+      'it leaves open whether its temperatures are °C or °F: no unit is named, or the values contradict it',
+    );
+  if (guess.dateOrder === null)
+    throw new RangeError('its dates can be read day first or month first; write them as 2026-05-31');
   return guess;
 }

@@ -3,8 +3,13 @@ import type { WeatherDay } from '#core/weather';
 
 /** Daily weather as CSV with a header, ISO dates, °C, mm and m/s; empty where unknown. Reads back the same. */
 export function writeDailyCsv(days: readonly WeatherDay[]): string {
-  return Papa.unparse({
-    fields: ['date', 'min_c', 'max_c', 'rain_mm', 'wind_ms'],
-    data: days.map((day) => [day.date, day.minC, day.maxC, day.rainMm ?? '', day.windMs ?? '']),
-  }, { newline: '\n' }) + '\n';
+  return (
+    Papa.unparse(
+      {
+        fields: ['date', 'min_c', 'max_c', 'rain_mm', 'wind_ms'],
+        data: days.map((day) => [day.date, day.minC, day.maxC, day.rainMm ?? '', day.windMs ?? '']),
+      },
+      { newline: '\n' },
+    ) + '\n'
+  );
 }

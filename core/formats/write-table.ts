@@ -1,6 +1,14 @@
 import Papa from 'papaparse';
 
 /** Any table as CSV with a header. Text that a spreadsheet would run as a formula is quoted so that it stays text; numbers stay numbers. */
-export function writeTableCsv(fields: readonly string[], rows: readonly (readonly (string | number | null)[])[]): string {
-  return Papa.unparse({ fields: [...fields], data: rows.map((row) => row.map((cell) => cell ?? '')) }, { newline: '\n', escapeFormulae: true }) + '\n';
+export function writeTableCsv(
+  fields: readonly string[],
+  rows: readonly (readonly (string | number | null)[])[],
+): string {
+  return (
+    Papa.unparse(
+      { fields: [...fields], data: rows.map((row) => row.map((cell) => cell ?? '')) },
+      { newline: '\n', escapeFormulae: true },
+    ) + '\n'
+  );
 }

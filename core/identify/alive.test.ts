@@ -15,5 +15,8 @@ test.each([
 });
 
 test('live ones counted this season settle it', () => {
-  expect(assessLife({ press: 'dry', 'turn-over': 'empty' }, 12, false, 3)).toEqual({ life: 'alive', because: 'live-counted' });
+  expect(assessLife({ press: 'dry', 'turn-over': 'empty' }, 12, false, 3)).toEqual({
+    life: 'alive',
+    because: 'live-counted',
+  });
 });

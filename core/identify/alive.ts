@@ -4,7 +4,15 @@ export type Life = 'alive' | 'dead' | 'unknown';
 
 export interface LifeFinding {
   readonly life: Life;
-  readonly because: 'live-counted' | 'fluid' | 'eggs-beneath' | 'live-larva' | 'dry-and-turned' | 'dry-not-turned' | 'moist-after-oil' | 'not-checked';
+  readonly because:
+    | 'live-counted'
+    | 'fluid'
+    | 'eggs-beneath'
+    | 'live-larva'
+    | 'dry-and-turned'
+    | 'dry-not-turned'
+    | 'moist-after-oil'
+    | 'not-checked';
 }
 
 /** Fewer dry covers turned over than this prove nothing: a dry mother may shelter eggs (grade C). */
@@ -17,18 +25,24 @@ export const FEWEST_COVERS_TURNED = 10;
  * counted this season (`liveCounted`) settle it.
  */
 export function assessLife(
-  answers: Answers, coversTurned: number, oiledInLastMonth: boolean, liveCounted = 0,
+  answers: Answers,
+  coversTurned: number,
+  oiledInLastMonth: boolean,
+  liveCounted = 0,
 ): LifeFinding {
   if (liveCounted > 0) return { life: 'alive', because: 'live-counted' };
   if (answers['turn-over'] === 'eggs') return { life: 'alive', because: 'eggs-beneath' };
   if (answers.larva === 'inside') return { life: 'alive', because: 'live-larva' };
   if (answers.press === 'fluid' || answers.press === 'pink-red') {
-    return oiledInLastMonth ? { life: 'unknown', because: 'moist-after-oil' } : { life: 'alive', because: 'fluid' };
+    return oiledInLastMonth
+      ? { life: 'unknown', because: 'moist-after-oil' }
+      : { life: 'alive', because: 'fluid' };
   }
   if (answers['turn-over'] === 'body') return { life: 'alive', because: 'fluid' };
   if (answers['turn-over'] === 'empty' && coversTurned >= FEWEST_COVERS_TURNED) {
     return { life: 'dead', because: 'dry-and-turned' };
   }
-  if (answers.press === 'dry' || answers['turn-over'] === 'empty') return { life: 'unknown', because: 'dry-not-turned' };
+  if (answers.press === 'dry' || answers['turn-over'] === 'empty')
+    return { life: 'unknown', because: 'dry-not-turned' };
   return { life: 'unknown', because: 'not-checked' };
 }

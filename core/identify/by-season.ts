@@ -13,7 +13,12 @@ export function asSeenIn(month: number, candidates: readonly Candidate[]): reado
   if (known) return known;
   const inMonth = candidates.map((candidate) => {
     const seasonal = candidate.seasonal?.filter((entry) => entry.months.includes(month)) ?? [];
-    return seasonal.length === 0 ? candidate : { ...candidate, looks: Object.assign({}, candidate.looks, ...seasonal.map((entry) => entry.looks)) as Looks };
+    return seasonal.length === 0
+      ? candidate
+      : {
+          ...candidate,
+          looks: Object.assign({}, candidate.looks, ...seasonal.map((entry) => entry.looks)) as Looks,
+        };
   });
   months.set(month, inMonth);
   return inMonth;

@@ -13,14 +13,24 @@ export interface Contradiction {
  * contradict everything.
  * @throws RangeError for an answer its check does not have.
  */
-export function contradictions(candidates: readonly Candidate[], checks: readonly Check[], answers: Answers): Contradiction[] {
-  const given = weighedAnswers(checks, answers).map((answer) => ({
-    checkId: answer.check.id, answerId: answer.check.answers[answer.index]!.id,
-    shownBy: showing(candidates, answer),
-  })).filter(({ shownBy }) => shownBy.includes(true));
-  return given.flatMap(({ shownBy, ...first }, i) => given.slice(i + 1)
-    .filter((other) => !shownBy.some((shown, j) => shown && other.shownBy[j]))
-    .map(({ shownBy: _, ...second }) => ({ first, second })));
+export function contradictions(
+  candidates: readonly Candidate[],
+  checks: readonly Check[],
+  answers: Answers,
+): Contradiction[] {
+  const given = weighedAnswers(checks, answers)
+    .map((answer) => ({
+      checkId: answer.check.id,
+      answerId: answer.check.answers[answer.index]!.id,
+      shownBy: showing(candidates, answer),
+    }))
+    .filter(({ shownBy }) => shownBy.includes(true));
+  return given.flatMap(({ shownBy, ...first }, i) =>
+    given
+      .slice(i + 1)
+      .filter((other) => !shownBy.some((shown, j) => shown && other.shownBy[j]))
+      .map(({ shownBy: _, ...second }) => ({ first, second })),
+  );
 }
 
 const known = new WeakMap<readonly Candidate[], Map<string, readonly boolean[]>>();
@@ -40,6 +50,7 @@ function canShow(candidate: Candidate, { check, index }: WeighedAnswer): boolean
   const words = candidate.looks[check.id];
   if (!words) return true;
   const answerId = check.answers[index]!.id;
-  if (check.kind === 'sign') return answerId === 'yes' ? (words.yes ?? 'never') !== 'never' : words.yes !== 'always';
+  if (check.kind === 'sign')
+    return answerId === 'yes' ? (words.yes ?? 'never') !== 'never' : words.yes !== 'always';
   return (words[answerId] ?? 'never') !== 'never';
 }

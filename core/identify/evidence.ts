@@ -3,11 +3,26 @@ export type FrequencyWord = 'always' | 'usually' | 'sometimes' | 'rarely' | 'nev
 
 /** What the five words are taken to mean, as probabilities (rule of thumb, grade C). The only place. */
 export const WORD_PROBABILITY: Readonly<Record<FrequencyWord, number>> = {
-  always: 0.97, usually: 0.8, sometimes: 0.4, rarely: 0.1, never: 0.02,
+  always: 0.97,
+  usually: 0.8,
+  sometimes: 0.4,
+  rarely: 0.1,
+  never: 0.02,
 };
 
 export const TARGET_GROUPS = [
-  'armored', 'soft', 'felt', 'giant', 'leaf-miner', 'fungus', 'sap-sucker', 'mite', 'chewer', 'bacterium', 'helper', 'no-trouble',
+  'armored',
+  'soft',
+  'felt',
+  'giant',
+  'leaf-miner',
+  'fungus',
+  'sap-sucker',
+  'mite',
+  'chewer',
+  'bacterium',
+  'helper',
+  'no-trouble',
 ] as const;
 export type TargetGroup = (typeof TARGET_GROUPS)[number];
 

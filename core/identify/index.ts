@@ -1,8 +1,19 @@
 export { assessLife, FEWEST_COVERS_TURNED, type Life, type LifeFinding } from './alive.ts';
 export { type Contradiction } from './contradictions.ts';
 export {
-  EFFORT_MINUTES, NOT_SURE, TARGET_GROUPS, WORD_PROBABILITY,
-  type Answers, type Candidate, type Check, type CheckAnswer, type Effort, type FrequencyWord, type Looks, type Scene, type TargetGroup,
+  EFFORT_MINUTES,
+  NOT_SURE,
+  TARGET_GROUPS,
+  WORD_PROBABILITY,
+  type Answers,
+  type Candidate,
+  type Check,
+  type CheckAnswer,
+  type Effort,
+  type FrequencyWord,
+  type Looks,
+  type Scene,
+  type TargetGroup,
 } from './evidence.ts';
 export { isScaleGroup, makesHoneydew } from './groups.ts';
 export { nameIt, type Naming } from './name-it.ts';

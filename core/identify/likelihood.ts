@@ -1,4 +1,11 @@
-import { type Answers, type Candidate, type Check, type FrequencyWord, NOT_SURE, WORD_PROBABILITY } from './evidence.ts';
+import {
+  type Answers,
+  type Candidate,
+  type Check,
+  type FrequencyWord,
+  NOT_SURE,
+  WORD_PROBABILITY,
+} from './evidence.ts';
 
 /** How often a sign shows in a trouble that is in no list: about as often as in those that are (five of some forty; grade C). */
 const SIGN_IN_THE_UNKNOWN = 0.12;
@@ -15,7 +22,10 @@ const DOUBTED: Readonly<Record<FrequencyWord, number>> = doubtedWords();
 function doubtedWords(): Record<FrequencyWord, number> {
   const order: readonly FrequencyWord[] = ['never', 'rarely', 'sometimes', 'usually', 'always'];
   const at = (i: number) => WORD_PROBABILITY[order[Math.min(order.length - 1, Math.max(0, i))]!];
-  return Object.fromEntries(order.map((word, i) => [word, (at(i - 1) + at(i) + at(i + 1)) / 3])) as Record<FrequencyWord, number>;
+  return Object.fromEntries(order.map((word, i) => [word, (at(i - 1) + at(i) + at(i + 1)) / 3])) as Record<
+    FrequencyWord,
+    number
+  >;
 }
 
 /**
@@ -37,11 +47,18 @@ export function answerProbabilities(candidate: Pick<Candidate, 'looks'> | null, 
 }
 
 function unknownTrouble(check: Check): number[] {
-  if (check.kind === 'sign') return check.answers.map((answer) => (answer.id === 'yes' ? SIGN_IN_THE_UNKNOWN : 1 - SIGN_IN_THE_UNKNOWN));
+  if (check.kind === 'sign')
+    return check.answers.map((answer) =>
+      answer.id === 'yes' ? SIGN_IN_THE_UNKNOWN : 1 - SIGN_IN_THE_UNKNOWN,
+    );
   return check.answers.map(() => 1 / check.answers.length);
 }
 
-function fromWords(candidate: Pick<Candidate, 'looks'>, check: Check, worth: Readonly<Record<FrequencyWord, number>>): number[] {
+function fromWords(
+  candidate: Pick<Candidate, 'looks'>,
+  check: Check,
+  worth: Readonly<Record<FrequencyWord, number>>,
+): number[] {
   const words = candidate.looks[check.id];
   if (!words) return check.answers.map(() => 1 / check.answers.length);
   if (check.kind === 'sign') {
@@ -63,7 +80,12 @@ const tables = new WeakMap<readonly Candidate[], { checks: readonly Check[]; tab
 export function likelihoodTable(candidates: readonly Candidate[], checks: readonly Check[]): LikelihoodTable {
   const known = tables.get(candidates);
   if (known?.checks === checks) return known.table;
-  const table = new Map(checks.map((check) => [check.id, [...candidates, null].map((candidate) => answerProbabilities(candidate, check))]));
+  const table = new Map(
+    checks.map((check) => [
+      check.id,
+      [...candidates, null].map((candidate) => answerProbabilities(candidate, check)),
+    ]),
+  );
   tables.set(candidates, { checks, table });
   return table;
 }

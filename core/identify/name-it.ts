@@ -27,7 +27,10 @@ export interface Naming {
  * @throws RangeError for an answer its check does not have.
  */
 export function nameIt(
-  listed: readonly Candidate[], checks: readonly Check[], scene: Scene, answers: Answers,
+  listed: readonly Candidate[],
+  checks: readonly Check[],
+  scene: Scene,
+  answers: Answers,
 ): Naming {
   const candidates = asSeenIn(scene.month, listed);
   const priors = scenePriors(candidates, scene);

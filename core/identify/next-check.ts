@@ -15,7 +15,10 @@ export interface SuggestedCheck {
  * (Shannon 1948). `probabilities` as from `posterior`.
  */
 export function suggestChecks(
-  candidates: readonly Candidate[], checks: readonly Check[], answers: Answers, probabilities: readonly number[],
+  candidates: readonly Candidate[],
+  checks: readonly Check[],
+  answers: Answers,
+  probabilities: readonly number[],
 ): SuggestedCheck[] {
   const table = likelihoodTable(candidates, checks);
   return checks
@@ -27,7 +30,10 @@ export function suggestChecks(
     .sort((a, b) => b.bitsPerMinute - a.bitsPerMinute);
 }
 
-function mutualInformation(perCandidate: readonly (readonly number[])[], probabilities: readonly number[]): number {
+function mutualInformation(
+  perCandidate: readonly (readonly number[])[],
+  probabilities: readonly number[],
+): number {
   let bits = 0;
   for (let answer = 0; answer < perCandidate[0]!.length; answer++) {
     const overall = probabilities.reduce((sum, p, i) => sum + p * perCandidate[i]![answer]!, 0);

@@ -11,7 +11,11 @@ const WORTH_LOOKING_BITS = 0.08;
  * Enough when a species is named, or its group is and no cheap look would tell more; a diagnostic
  * lab when neither is settled and nothing left to look at would settle it.
  */
-export function nextStep(verdict: Verdict, nextChecks: readonly SuggestedCheck[], answered: number): NextStep {
+export function nextStep(
+  verdict: Verdict,
+  nextChecks: readonly SuggestedCheck[],
+  answered: number,
+): NextStep {
   if (verdict.kind === 'named') return 'enough';
   const worthLooking = nextChecks.some((check) => check.expectedBits >= WORTH_LOOKING_BITS);
   if (worthLooking || answered < FEWEST_ANSWERS) return 'look-on';

@@ -1,4 +1,11 @@
-import { type Answers, type Candidate, type Check, type Scene, type TargetGroup, WORD_PROBABILITY } from './evidence.ts';
+import {
+  type Answers,
+  type Candidate,
+  type Check,
+  type Scene,
+  type TargetGroup,
+  WORD_PROBABILITY,
+} from './evidence.ts';
 import { likelihoodTable, weighedAnswers } from './likelihood.ts';
 
 /** Stands for every trouble that is not in the list, so that a poor fit is not forced into one. */
@@ -28,9 +35,12 @@ const OUT_OF_PLACE = 0.1;
  * lists of hosts are not complete.
  */
 export function scenePriors(candidates: readonly Candidate[], { hostId, month, sheltered }: Scene): number[] {
-  const weights = candidates.map((candidate) => WORD_PROBABILITY[candidate.hosts[hostId] ?? 'never']
-    * (sheltered || candidate.months.length === 0 || candidate.months.includes(month) ? 1 : OUT_OF_SEASON)
-    * (sheltered && candidate.shelter === 'outdoors' ? OUT_OF_PLACE : 1));
+  const weights = candidates.map(
+    (candidate) =>
+      WORD_PROBABILITY[candidate.hosts[hostId] ?? 'never'] *
+      (sheltered || candidate.months.length === 0 || candidate.months.includes(month) ? 1 : OUT_OF_SEASON) *
+      (sheltered && candidate.shelter === 'outdoors' ? OUT_OF_PLACE : 1),
+  );
   const total = weights.reduce((sum, weight) => sum + weight, 0);
   return [...weights.map((weight) => ((1 - SOMETHING_ELSE_PRIOR) * weight) / total), SOMETHING_ELSE_PRIOR];
 }
@@ -41,12 +51,16 @@ export function scenePriors(candidates: readonly Candidate[], { hostId, month, s
  * @throws RangeError for an answer its check does not have.
  */
 export function posterior(
-  candidates: readonly Candidate[], checks: readonly Check[], scene: Scene, answers: Answers,
+  candidates: readonly Candidate[],
+  checks: readonly Check[],
+  scene: Scene,
+  answers: Answers,
 ): number[] {
   const given = weighedAnswers(checks, answers);
   const table = likelihoodTable(candidates, checks);
-  const weights = scenePriors(candidates, scene).map((prior, i) => given.reduce(
-    (weight, { check, index }) => weight * table.get(check.id)![i]![index]!, prior));
+  const weights = scenePriors(candidates, scene).map((prior, i) =>
+    given.reduce((weight, { check, index }) => weight * table.get(check.id)![i]![index]!, prior),
+  );
   const total = weights.reduce((sum, weight) => sum + weight, 0);
   return weights.map((weight) => weight / total);
 }
@@ -59,11 +73,16 @@ export function rank(candidates: readonly Candidate[], probabilities: readonly n
 }
 
 /** The same by group. */
-export function rankGroups(candidates: readonly Candidate[], probabilities: readonly number[]): GroupStanding[] {
+export function rankGroups(
+  candidates: readonly Candidate[],
+  probabilities: readonly number[],
+): GroupStanding[] {
   const sums = new Map<GroupStanding['group'], number>();
   probabilities.forEach((probability, i) => {
     const group = candidates[i]?.group ?? SOMETHING_ELSE;
     sums.set(group, (sums.get(group) ?? 0) + probability);
   });
-  return [...sums].map(([group, probability]) => ({ group, probability })).sort((a, b) => b.probability - a.probability);
+  return [...sums]
+    .map(([group, probability]) => ({ group, probability }))
+    .sort((a, b) => b.probability - a.probability);
 }

@@ -41,20 +41,33 @@ export interface Field {
 }
 
 /** The given answers against the field of all troubles; resting on no answer, it lets no reason depend on the order they came in. */
-export function fieldOf(candidates: readonly Candidate[], checks: readonly Check[], given: readonly WeighedAnswer[], priors: readonly number[]): Field {
+export function fieldOf(
+  candidates: readonly Candidate[],
+  checks: readonly Check[],
+  given: readonly WeighedAnswer[],
+  priors: readonly number[],
+): Field {
   const table = likelihoodTable(candidates, checks);
   const answered = new Set(given.map(({ check }) => check));
   const fieldAnswers = given.map(({ check, index }) => {
     const chances = table.get(check.id)!.map((perAnswer) => perAnswer[index]!);
-    return { checkId: check.id, answerId: check.answers[index]!.id, chances, fieldBits: Math.log2(priors.reduce((sum, p, i) => sum + p * chances[i]!, 0)) };
+    return {
+      checkId: check.id,
+      answerId: check.answers[index]!.id,
+      chances,
+      fieldBits: Math.log2(priors.reduce((sum, p, i) => sum + p * chances[i]!, 0)),
+    };
   });
-  const open = checks.filter((check) => !answered.has(check)).map((check) => ({ check, surest: table.get(check.id)!.map((perAnswer) => Math.max(...perAnswer)) }));
+  const open = checks
+    .filter((check) => !answered.has(check))
+    .map((check) => ({ check, surest: table.get(check.id)!.map((perAnswer) => Math.max(...perAnswer)) }));
   return { given: fieldAnswers, open };
 }
 
 /** What speaks for and against one candidate (strongest first), and which unanswered checks could. `field` as from {@link fieldOf}. */
 export function reasonsFor(own: number, candidates: readonly Candidate[], { given, open }: Field): Reasons {
-  const speaking: Reason[] = [], against: Reason[] = [];
+  const speaking: Reason[] = [],
+    against: Reason[] = [];
   for (const { checkId, answerId, chances, fieldBits } of given) {
     const chance = chances[own]!;
     const bits = Math.log2(chance) - fieldBits;
@@ -65,7 +78,9 @@ export function reasonsFor(own: number, candidates: readonly Candidate[], { give
   return {
     for: speaking.sort((a, b) => b.bits - a.bits),
     against: against.sort((a, b) => a.bits - b.bits),
-    missing: open.filter(({ check, surest }) => surest[own]! >= SURE && candidates[own]!.looks[check.id])
-      .sort((a, b) => b.surest[own]! - a.surest[own]!).map(({ check }) => check.id),
+    missing: open
+      .filter(({ check, surest }) => surest[own]! >= SURE && candidates[own]!.looks[check.id])
+      .sort((a, b) => b.surest[own]! - a.surest[own]!)
+      .map(({ check }) => check.id),
   };
 }

@@ -1,6 +1,13 @@
 import { randomLcg } from 'd3-random';
 import { asSeenIn } from './by-season.ts';
-import { NOT_SURE, type Answers, type Candidate, type Check, type FrequencyWord, type Scene } from './evidence.ts';
+import {
+  NOT_SURE,
+  type Answers,
+  type Candidate,
+  type Check,
+  type FrequencyWord,
+  type Scene,
+} from './evidence.ts';
 import { shownProbabilities } from './likelihood.ts';
 import { nameIt } from './name-it.ts';
 import { FEWEST_ANSWERS, GROUP_FROM, NAMED_FROM } from './verdict.ts';
@@ -24,10 +31,21 @@ export interface ObservedCase {
  * share `errorRate` of answers is simply wrong. The same seed gives the same person.
  */
 export function simulateObserver(
-  truth: Candidate, candidates: readonly Candidate[], checks: readonly Check[], scene: Scene, errorRate: number, seed: number, mostQuestions = 20,
+  truth: Candidate,
+  candidates: readonly Candidate[],
+  checks: readonly Check[],
+  scene: Scene,
+  errorRate: number,
+  seed: number,
+  mostQuestions = 20,
 ): ObservedCase {
   const chance = randomLcg(seed);
-  const shown = { looks: perturbed(asSeenIn(scene.month, candidates).find((candidate) => candidate.id === truth.id)!, chance) };
+  const shown = {
+    looks: perturbed(
+      asSeenIn(scene.month, candidates).find((candidate) => candidate.id === truth.id)!,
+      chance,
+    ),
+  };
   const claims: { probability: number; right: boolean }[] = [];
   let answers: Answers = {};
   let answersToGroup: number | null = null;
@@ -42,7 +60,13 @@ export function simulateObserver(
       groupRight = topGroup.group === truth.group;
     }
     if (named) {
-      return { answersToGroup, answersToName: asked, groupRight, nameRight: top.targetId === truth.id, claims };
+      return {
+        answersToGroup,
+        answersToName: asked,
+        groupRight,
+        nameRight: top.targetId === truth.id,
+        claims,
+      };
     }
     const next = checks.find((check) => check.id === nextChecks[0]?.checkId);
     if (!next) break;
@@ -52,13 +76,22 @@ export function simulateObserver(
 }
 
 function perturbed(truth: Candidate, chance: () => number): Candidate['looks'] {
-  const step = (word: FrequencyWord) => WORDS[Math.min(WORDS.length - 1, Math.max(0, WORDS.indexOf(word) + (chance() < 0.5 ? -1 : 1)))]!;
-  return Object.fromEntries(Object.entries(truth.looks).map(([check, words]) => [
-    check, Object.fromEntries(Object.entries(words).map(([answer, word]) => [answer, step(word)])),
-  ]));
+  const step = (word: FrequencyWord) =>
+    WORDS[Math.min(WORDS.length - 1, Math.max(0, WORDS.indexOf(word) + (chance() < 0.5 ? -1 : 1)))]!;
+  return Object.fromEntries(
+    Object.entries(truth.looks).map(([check, words]) => [
+      check,
+      Object.fromEntries(Object.entries(words).map(([answer, word]) => [answer, step(word)])),
+    ]),
+  );
 }
 
-function drawAnswer(shown: Pick<Candidate, 'looks'>, check: Check, errorRate: number, chance: () => number): string {
+function drawAnswer(
+  shown: Pick<Candidate, 'looks'>,
+  check: Check,
+  errorRate: number,
+  chance: () => number,
+): string {
   if (chance() < errorRate) return check.answers[Math.floor(chance() * check.answers.length)]?.id ?? NOT_SURE;
   let left = chance();
   const probabilities = shownProbabilities(shown, check);

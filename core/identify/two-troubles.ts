@@ -20,26 +20,47 @@ const SHARE_OF_PAIRS = 0.3;
  * `scenePriors`, "something else" last.
  */
 export function twoTroubles(
-  candidates: readonly Candidate[], checks: readonly Check[], priors: readonly number[], answers: Answers,
+  candidates: readonly Candidate[],
+  checks: readonly Check[],
+  priors: readonly number[],
+  answers: Answers,
 ): TwoTroubles | null {
   const table = likelihoodTable(candidates, checks);
   const given = weighedAnswers(checks, answers).map(({ check, index }) => ({
-    kind: check.kind === 'test' ? 'test' as const : check.answers[index]!.id === 'yes' ? 'seen' as const : 'absent' as const,
+    kind:
+      check.kind === 'test'
+        ? ('test' as const)
+        : check.answers[index]!.id === 'yes'
+          ? ('seen' as const)
+          : ('absent' as const),
     chances: table.get(check.id)!.map((perAnswer) => perAnswer[index]!),
   }));
-  const of = (kind: 'test' | 'seen' | 'absent') => given.filter((answer) => answer.kind === kind).map((answer) => answer.chances);
-  const product = (chances: readonly (readonly number[])[], i: number) => chances.reduce((all, perCandidate) => all * perCandidate[i]!, 1);
+  const of = (kind: 'test' | 'seen' | 'absent') =>
+    given.filter((answer) => answer.kind === kind).map((answer) => answer.chances);
+  const product = (chances: readonly (readonly number[])[], i: number) =>
+    chances.reduce((all, perCandidate) => all * perCandidate[i]!, 1);
   const [tests, absent, seen] = [of('test'), of('absent'), of('seen')];
   // What does not depend on the other of a pair is worked out once a candidate.
   const alone = priors.map((prior, i) => ({ prior, tests: product(tests, i), absent: product(absent, i) }));
-  const one = alone.reduce((sum, { prior, tests: ofTests, absent: ofAbsent }, i) => sum + prior * ofTests * ofAbsent * product(seen, i), 0);
+  const one = alone.reduce(
+    (sum, { prior, tests: ofTests, absent: ofAbsent }, i) =>
+      sum + prior * ofTests * ofAbsent * product(seen, i),
+    0,
+  );
   let pairs = 0;
   let best: { a: number; b: number; weight: number } | null = null;
   for (let a = 0; a < candidates.length; a++) {
     for (let b = a + 1; b < candidates.length; b++) {
       if (candidates[a]!.group === candidates[b]!.group) continue;
       const [first, second] = [alone[a]!, alone[b]!];
-      const weight = 2 * first.prior * second.prior * first.absent * second.absent * ((first.tests + second.tests) / 2) * eitherShows(seen, a, b);
+      const weight =
+        2 *
+        first.prior *
+        second.prior *
+        first.absent *
+        second.absent *
+        ((first.tests + second.tests) / 2) *
+        eitherShows(seen, a, b);
       pairs += weight;
       if (!best || weight > best.weight) best = { a, b, weight };
     }

@@ -15,7 +15,11 @@ export type Verdict =
   | { readonly kind: 'not-enough' };
 
 /** `standings` and `groups` most probable first; `answered` counts the answers that carry weight. */
-export function verdict(standings: readonly Standing[], groups: readonly GroupStanding[], answered: number): Verdict {
+export function verdict(
+  standings: readonly Standing[],
+  groups: readonly GroupStanding[],
+  answered: number,
+): Verdict {
   const [top] = standings;
   const [topGroup] = groups;
   if (answered < FEWEST_ANSWERS || !top || !topGroup) return { kind: 'not-enough' };
@@ -23,6 +27,7 @@ export function verdict(standings: readonly Standing[], groups: readonly GroupSt
     return top.probability >= NAMED_FROM ? { kind: 'none-of-these' } : { kind: 'not-enough' };
   }
   if (top.probability >= NAMED_FROM) return { kind: 'named', targetId: top.targetId };
-  if (topGroup.probability >= GROUP_FROM && topGroup.group !== SOMETHING_ELSE) return { kind: 'group', group: topGroup.group };
+  if (topGroup.probability >= GROUP_FROM && topGroup.group !== SOMETHING_ELSE)
+    return { kind: 'group', group: topGroup.group };
   return { kind: 'not-enough' };
 }

@@ -1,8 +1,36 @@
 export { type Formulation, type LabelLine, type LeafState, type Product } from './label.ts';
 export { labelDoubts, type LabelDoubt, type UsualPercent } from './label-sense.ts';
 export { misfits, type Misfit, type SprayCase } from './line-fit.ts';
-export { judgeUse, type Bloom, type EarlierSpray, type Finding, NOTHING_AGAINST_USE, type PlannedSpray, type UseFacts, type UseRule, type Verdict, VERDICTS, worstOf } from './may-use.ts';
-export { meeting, NOTHING_AGAINST, tankMeeting, INGREDIENTS, type Ingredient, type Meeting, type MeetingRule } from './meeting.ts';
-export { perLitre, RATE_UNIT_IDS, rateIsPer, rateMeaning, type PerLitre, type RateMeaning, type RateUnit } from './rate.ts';
+export {
+  judgeUse,
+  type Bloom,
+  type EarlierSpray,
+  type Finding,
+  NOTHING_AGAINST_USE,
+  type PlannedSpray,
+  type UseFacts,
+  type UseRule,
+  type Verdict,
+  VERDICTS,
+  worstOf,
+} from './may-use.ts';
+export {
+  meeting,
+  NOTHING_AGAINST,
+  tankMeeting,
+  INGREDIENTS,
+  type Ingredient,
+  type Meeting,
+  type MeetingRule,
+} from './meeting.ts';
+export {
+  perLitre,
+  RATE_UNIT_IDS,
+  rateIsPer,
+  rateMeaning,
+  type PerLitre,
+  type RateMeaning,
+  type RateUnit,
+} from './rate.ts';
 export { leftInPack, type UsedOn } from './stock.ts';
 export { amountLeft, useLimits, type UseLimits } from './use-limits.ts';

@@ -47,7 +47,10 @@ export interface UseFacts {
   readonly resistanceRisk: boolean;
   /** Goes to the roots, by trunk. */
   readonly drench: boolean;
-  readonly line: Pick<LabelLine, 'intervalDays' | 'usesPerYear' | 'mostPerYear' | 'daysToHarvest' | 'hostIds'>;
+  readonly line: Pick<
+    LabelLine,
+    'intervalDays' | 'usesPerYear' | 'mostPerYear' | 'daysToHarvest' | 'hostIds'
+  >;
   /** ml or g of product about to go on this plant; null while nobody measured. */
   readonly amount: number | null;
   readonly misfits: readonly Misfit[];
@@ -95,14 +98,25 @@ export interface Finding {
 
 /** What is said when no rule speaks. */
 export const NOTHING_AGAINST_USE: Finding = {
-  ruleId: 'nothing-against', verdict: 'fine', says: 'No rule known here stands against it. The label still comes first.', until: null, grade: 'C', sourceIds: ['practice'],
+  ruleId: 'nothing-against',
+  verdict: 'fine',
+  says: 'No rule known here stands against it. The label still comes first.',
+  until: null,
+  grade: 'C',
+  sourceIds: ['practice'],
 };
 
 /** Every rule that speaks, the strictest first; at least one finding, so that every answer names a rule. */
-export function judgeUse(rules: readonly UseRule[], facts: UseFacts, schools: Readonly<Record<string, string>>): readonly Finding[] {
+export function judgeUse(
+  rules: readonly UseRule[],
+  facts: UseFacts,
+  schools: Readonly<Record<string, string>>,
+): readonly Finding[] {
   const found = rules.flatMap(({ id, verdict, speaks, grade, sourceIds }): Finding[] => {
     const spoken = speaks(facts, schools);
-    return spoken ? [{ ruleId: id, verdict, says: spoken.says, until: spoken.until ?? null, grade, sourceIds }] : [];
+    return spoken
+      ? [{ ruleId: id, verdict, says: spoken.says, until: spoken.until ?? null, grade, sourceIds }]
+      : [];
   });
   if (found.length === 0) return [NOTHING_AGAINST_USE];
   return found.sort((a, b) => VERDICTS.indexOf(b.verdict) - VERDICTS.indexOf(a.verdict));
@@ -110,5 +124,8 @@ export function judgeUse(rules: readonly UseRule[], facts: UseFacts, schools: Re
 
 /** The strictest verdict among findings; `fine` for none. */
 export function worstOf(findings: readonly Pick<Finding, 'verdict'>[]): Verdict {
-  return findings.reduce<Verdict>((worst, { verdict }) => (VERDICTS.indexOf(verdict) > VERDICTS.indexOf(worst) ? verdict : worst), 'fine');
+  return findings.reduce<Verdict>(
+    (worst, { verdict }) => (VERDICTS.indexOf(verdict) > VERDICTS.indexOf(worst) ? verdict : worst),
+    'fine',
+  );
 }

@@ -2,7 +2,23 @@ import type { Grade } from '#core/figures';
 
 /** What in a product decides what it may meet. */
 export const INGREDIENTS = [
-  'oil', 'neem', 'soap', 'sulfur', 'lime-sulfur', 'copper', 'captan', 'chlorothalonil', 'mancozeb', 'malathion', 'alkaline', 'acid', 'phosphite', 'spinosad', 'bacillus', 'growth-regulator', 'other',
+  'oil',
+  'neem',
+  'soap',
+  'sulfur',
+  'lime-sulfur',
+  'copper',
+  'captan',
+  'chlorothalonil',
+  'mancozeb',
+  'malathion',
+  'alkaline',
+  'acid',
+  'phosphite',
+  'spinosad',
+  'bacillus',
+  'growth-regulator',
+  'other',
 ] as const;
 export type Ingredient = (typeof INGREDIENTS)[number];
 
@@ -30,22 +46,43 @@ const STRICTNESS: Readonly<Record<MeetingRule['tank'], number>> = { never: 2, no
 
 /** What is known of two loads nothing stands between: a new pair is tried in a jar first. */
 export const NOTHING_AGAINST: MeetingRule = {
-  id: 'nothing-known', between: ['other', 'other'], tank: 'jar-test', apartDays: 0, grade: 'C', sourceIds: ['practice'],
+  id: 'nothing-known',
+  between: ['other', 'other'],
+  tank: 'jar-test',
+  apartDays: 0,
+  grade: 'C',
+  sourceIds: ['practice'],
   says: 'Nothing is known against it. Both labels must allow it; try a new pair in a jar first, and mix only what is used that day.',
 };
 
 /** The strictest of all rules between two loads; order does not matter. Always names at least one rule. */
-export function meeting(rules: readonly MeetingRule[], first: readonly Ingredient[], second: readonly Ingredient[]): Meeting {
-  const met = rules.filter(({ between: [a, b] }) => (first.includes(a) && second.includes(b)) || (first.includes(b) && second.includes(a)));
+export function meeting(
+  rules: readonly MeetingRule[],
+  first: readonly Ingredient[],
+  second: readonly Ingredient[],
+): Meeting {
+  const met = rules.filter(
+    ({ between: [a, b] }) =>
+      (first.includes(a) && second.includes(b)) || (first.includes(b) && second.includes(a)),
+  );
   if (met.length === 0) return { tank: NOTHING_AGAINST.tank, apartDays: 0, rules: [NOTHING_AGAINST] };
-  const strictest = met.reduce((worst, rule) => (STRICTNESS[rule.tank] > STRICTNESS[worst.tank] ? rule : worst));
+  const strictest = met.reduce((worst, rule) =>
+    STRICTNESS[rule.tank] > STRICTNESS[worst.tank] ? rule : worst,
+  );
   return { tank: strictest.tank, apartDays: Math.max(...met.map(({ apartDays }) => apartDays)), rules: met };
 }
 
 /** The strictest meeting among all pairs of a tank's loads; a single load meets nothing. */
-export function tankMeeting(rules: readonly MeetingRule[], loads: readonly (readonly Ingredient[])[]): Meeting | null {
+export function tankMeeting(
+  rules: readonly MeetingRule[],
+  loads: readonly (readonly Ingredient[])[],
+): Meeting | null {
   const pairs = loads.flatMap((load, i) => loads.slice(i + 1).map((other) => meeting(rules, load, other)));
   if (pairs.length === 0) return null;
   const worst = pairs.reduce((a, b) => (STRICTNESS[b.tank] > STRICTNESS[a.tank] ? b : a));
-  return { tank: worst.tank, apartDays: Math.max(...pairs.map(({ apartDays }) => apartDays)), rules: [...new Map(pairs.flatMap(({ rules: spoken }) => spoken).map((rule) => [rule.id, rule])).values()] };
+  return {
+    tank: worst.tank,
+    apartDays: Math.max(...pairs.map(({ apartDays }) => apartDays)),
+    rules: [...new Map(pairs.flatMap(({ rules: spoken }) => spoken).map((rule) => [rule.id, rule])).values()],
+  };
 }

@@ -1,4 +1,13 @@
-import { CM_PER_INCH, GRAMS_PER_OUNCE, M2_PER_SQUARE_FOOT, ML_PER_IMPERIAL_FLUID_OUNCE, ML_PER_IMPERIAL_GALLON, ML_PER_US_FLUID_OUNCE, ML_PER_US_GALLON, SPOONS } from '#core/units';
+import {
+  CM_PER_INCH,
+  GRAMS_PER_OUNCE,
+  M2_PER_SQUARE_FOOT,
+  ML_PER_IMPERIAL_FLUID_OUNCE,
+  ML_PER_IMPERIAL_GALLON,
+  ML_PER_US_FLUID_OUNCE,
+  ML_PER_US_GALLON,
+  SPOONS,
+} from '#core/units';
 
 /** Product by volume (ml) or by weight (g): in a litre of finished spray, on a square metre, or for a centimetre of trunk. */
 export interface RateMeaning {
@@ -20,8 +29,17 @@ const litre = (by: RateMeaning['by'], amount: number): RateMeaning => ({ per: 'l
 const inUsGallon = (ml: number) => litre('volume', (1000 * ml) / ML_PER_US_GALLON);
 const inImperialGallon = (ml: number) => litre('volume', (1000 * ml) / ML_PER_IMPERIAL_GALLON);
 const weighed = (grams: number, inMl: number) => litre('weight', (1000 * grams) / inMl);
-const area = (by: RateMeaning['by'], amount: number, m2: number): RateMeaning => ({ per: 'square-metre', by, amount: amount / m2 });
-const trunk = (measured: 'diameter' | 'circumference', by: RateMeaning['by'], amount: number, cm: number): RateMeaning => ({ per: `trunk-${measured}-cm`, by, amount: amount / cm });
+const area = (by: RateMeaning['by'], amount: number, m2: number): RateMeaning => ({
+  per: 'square-metre',
+  by,
+  amount: amount / m2,
+});
+const trunk = (
+  measured: 'diameter' | 'circumference',
+  by: RateMeaning['by'],
+  amount: number,
+  cm: number,
+): RateMeaning => ({ per: `trunk-${measured}-cm`, by, amount: amount / cm });
 
 /** What 1 of each unit means. A dry ounce is a weight, a fluid ounce a volume; the two never meet here. */
 const MEANINGS = {

@@ -3,9 +3,15 @@ import type { LabelLine } from './label.ts';
 import type { UsedOn } from './stock.ts';
 
 /** Product the label still leaves a plant this calendar year, ml or g; null when it sets no amount. */
-export function amountLeft(line: Pick<LabelLine, 'mostPerYear'>, used: readonly UsedOn[], today: CivilDate): number | null {
+export function amountLeft(
+  line: Pick<LabelLine, 'mostPerYear'>,
+  used: readonly UsedOn[],
+  today: CivilDate,
+): number | null {
   if (line.mostPerYear === null) return null;
-  const usedThisYear = used.filter(({ on }) => on <= today && yearOf(on) === yearOf(today)).reduce((sum, { amount }) => sum + amount, 0);
+  const usedThisYear = used
+    .filter(({ on }) => on <= today && yearOf(on) === yearOf(today))
+    .reduce((sum, { amount }) => sum + amount, 0);
   return Math.max(0, line.mostPerYear - usedThisYear);
 }
 
@@ -17,8 +23,15 @@ export interface UseLimits {
 }
 
 /** What a label line's interval and yearly number leave, given the days the product was used on this plant. */
-export function useLimits(line: Pick<LabelLine, 'intervalDays' | 'usesPerYear'>, usedOn: readonly CivilDate[], today: CivilDate): UseLimits {
-  const last = usedOn.filter((on) => on <= today).toSorted().at(-1);
+export function useLimits(
+  line: Pick<LabelLine, 'intervalDays' | 'usesPerYear'>,
+  usedOn: readonly CivilDate[],
+  today: CivilDate,
+): UseLimits {
+  const last = usedOn
+    .filter((on) => on <= today)
+    .toSorted()
+    .at(-1);
   const free = last && line.intervalDays !== null ? addDays(last, line.intervalDays) : null;
   const usedThisYear = usedOn.filter((on) => yearOf(on) === yearOf(today)).length;
   return {

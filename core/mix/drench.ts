@@ -25,9 +25,15 @@ export function diameterCm({ measured, cm }: TrunkMeasure): number {
  * Product for each trunk of a drench, by the label's rate per width of trunk.
  * @throws RangeError when the line does not go by trunk, the rate lies outside it, or a trunk is not above 0 cm.
  */
-export function planDrench(line: LabelLine, rate: number, trunks: readonly TrunkMeasure[], spoons: readonly Spoon[]): DrenchPlan {
+export function planDrench(
+  line: LabelLine,
+  rate: number,
+  trunks: readonly TrunkMeasure[],
+  spoons: readonly Spoon[],
+): DrenchPlan {
   const per = rateIsPer(line.rateUnit);
-  if (per !== 'trunk-diameter-cm' && per !== 'trunk-circumference-cm') throw new RangeError('this label line does not go by trunk');
+  if (per !== 'trunk-diameter-cm' && per !== 'trunk-circumference-cm')
+    throw new RangeError('this label line does not go by trunk');
   if (trunks.length === 0) throw new RangeError('no trunk to drench');
   const parts = trunks.map((trunk) => {
     const diameter = diameterCm(trunk);
@@ -40,7 +46,13 @@ export function planDrench(line: LabelLine, rate: number, trunks: readonly Trunk
  * Product for a patch of ground.
  * @throws RangeError when the line does not go by ground, the rate lies outside it, or the patch is not above 0 m².
  */
-export function planGround(line: LabelLine, rate: number, areaM2: number, spoons: readonly Spoon[]): PartMeasure {
-  if (rateIsPer(line.rateUnit) !== 'square-metre') throw new RangeError('this label line does not go by ground');
+export function planGround(
+  line: LabelLine,
+  rate: number,
+  areaM2: number,
+  spoons: readonly Spoon[],
+): PartMeasure {
+  if (rateIsPer(line.rateUnit) !== 'square-metre')
+    throw new RangeError('this label line does not go by ground');
   return measurePart(line, rate, areaM2, null, spoons);
 }

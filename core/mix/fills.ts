@@ -14,5 +14,9 @@ export function shareOverFills(sprayMl: number, tankMl: number): Fills {
   if (!(sprayMl > 0 && tankMl > 0)) throw new RangeError('spray and tank must both hold more than 0 ml');
   const fullFills = Math.floor(sprayMl / tankMl + SMALLEST_LAST_FILL);
   const rest = sprayMl - fullFills * tankMl;
-  return { fullFills, fullFillMl: tankMl, lastFillMl: fullFills === 0 || rest > SMALLEST_LAST_FILL * tankMl ? rest : 0 };
+  return {
+    fullFills,
+    fullFillMl: tankMl,
+    lastFillMl: fullFills === 0 || rest > SMALLEST_LAST_FILL * tankMl ? rest : 0,
+  };
 }

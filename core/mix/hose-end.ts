@@ -24,10 +24,18 @@ export function planHoseEnd(line: LabelLine, rate: number, sprayMl: number, dial
   checkRate(line, rate);
   if (!(sprayMl > 0)) throw new RangeError('there must be more than 0 ml to spray');
   const wanted = perLitre(rate, line.rateUnit);
-  if (wanted.by === 'weight') throw new RangeError('a hose-end jar draws liquids; dissolve what is weighed in a tank');
-  const [low, high] = [line.rateLow, line.rateHigh].map((value) => perLitre(value, line.rateUnit).amount) as [number, number];
-  const allowed = dial.settings.map((setting) => ({ setting, amount: perLitre(setting, dial.unit).amount })).filter(({ amount }) => amount >= low * (1 - NEAR) && amount <= high * (1 + NEAR));
-  const best = allowed.toSorted((a, b) => Math.abs(a.amount - wanted.amount) - Math.abs(b.amount - wanted.amount))[0];
+  if (wanted.by === 'weight')
+    throw new RangeError('a hose-end jar draws liquids; dissolve what is weighed in a tank');
+  const [low, high] = [line.rateLow, line.rateHigh].map((value) => perLitre(value, line.rateUnit).amount) as [
+    number,
+    number,
+  ];
+  const allowed = dial.settings
+    .map((setting) => ({ setting, amount: perLitre(setting, dial.unit).amount }))
+    .filter(({ amount }) => amount >= low * (1 - NEAR) && amount <= high * (1 + NEAR));
+  const best = allowed.toSorted(
+    (a, b) => Math.abs(a.amount - wanted.amount) - Math.abs(b.amount - wanted.amount),
+  )[0];
   if (!best) return { setting: null, percent: null, jarMl: null };
   return { setting: best.setting, percent: best.amount / 10, jarMl: (best.amount * sprayMl) / 1000 };
 }

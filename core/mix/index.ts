@@ -5,6 +5,21 @@ export { planHoseEnd, type Dial, type HoseEndPlan } from './hose-end.ts';
 export { type PartMeasure } from './measure-part.ts';
 export { mixingOrder, type MixLoad, type MixSetting, type MixStep } from './order.ts';
 export { recipeAmounts, type RecipeAmount, type RecipePart, type RecipeStep } from './recipe.ts';
-export { planSpray, type FillPlan, type PartTotal, type SprayPlan, type SprayPlanInput, type TankPart } from './spray-plan.ts';
+export {
+  planSpray,
+  type FillPlan,
+  type PartTotal,
+  type SprayPlan,
+  type SprayPlanInput,
+  type TankPart,
+} from './spray-plan.ts';
 export { measureWithSpoons, type Scoops, type SpoonMeasure } from './spoons.ts';
-export { SPRAY_SCOPES, waterForPlant, waterLearned, type PlantBox, type SprayScope, type WaterNeed, type WaterUsed } from './water.ts';
+export {
+  SPRAY_SCOPES,
+  waterForPlant,
+  waterLearned,
+  type PlantBox,
+  type SprayScope,
+  type WaterNeed,
+  type WaterUsed,
+} from './water.ts';

@@ -32,7 +32,13 @@ export function checkRate(line: LabelLine, rate: number): void {
  * Product for `units` of what the rate goes by (litres, m², cm of trunk), by the scale or jug and by
  * spoon. `sprayMl` is the finished spray it is diluted in, null where it is not.
  */
-export function measurePart(line: LabelLine, rate: number, units: number, sprayMl: number | null, spoons: readonly Spoon[]): PartMeasure {
+export function measurePart(
+  line: LabelLine,
+  rate: number,
+  units: number,
+  sprayMl: number | null,
+  spoons: readonly Spoon[],
+): PartMeasure {
   checkRate(line, rate);
   if (!(units > 0 && Number.isFinite(units))) throw new RangeError('there must be more than 0 to treat');
   const of = (value: number) => rateMeaning(value, line.rateUnit).amount * units;
@@ -40,16 +46,29 @@ export function measurePart(line: LabelLine, rate: number, units: number, sprayM
   const measured = { by, amount: of(rate), labelLow: of(line.rateLow), labelHigh: of(line.rateHigh) };
   const spoonful = by === 'volume' ? spoonsWithinLabel(measured, spoons) : null;
   if (!spoonful) return { ...measured, spoons: null, spoonPercent: null, spoonWithinLabel: false };
-  return { ...measured, ...spoonful, spoonPercent: sprayMl === null ? null : (100 * spoonful.spoons.volumeMl) / sprayMl };
+  return {
+    ...measured,
+    ...spoonful,
+    spoonPercent: sprayMl === null ? null : (100 * spoonful.spoons.volumeMl) / sprayMl,
+  };
 }
 
 /** Nearest spoonfuls; rounded down or up instead when the nearest would leave the label's range and the other does not. */
-function spoonsWithinLabel({ amount, labelLow, labelHigh }: Pick<PartMeasure, 'amount' | 'labelLow' | 'labelHigh'>, spoons: readonly Spoon[]) {
+function spoonsWithinLabel(
+  { amount, labelLow, labelHigh }: Pick<PartMeasure, 'amount' | 'labelLow' | 'labelHigh'>,
+  spoons: readonly Spoon[],
+) {
   if (spoons.length === 0) return null;
   const nearest = measureWithSpoons(amount, spoons);
-  const within = ({ volumeMl }: SpoonMeasure) => volumeMl >= labelLow - TOLERANCE && volumeMl <= labelHigh + TOLERANCE;
+  const within = ({ volumeMl }: SpoonMeasure) =>
+    volumeMl >= labelLow - TOLERANCE && volumeMl <= labelHigh + TOLERANCE;
   const above = measureWithSpoons(labelLow, spoons, 'up');
-  const measure = nearest.volumeMl > labelHigh + TOLERANCE ? measureWithSpoons(labelHigh, spoons, 'down') : !within(nearest) && within(above) ? above : nearest;
+  const measure =
+    nearest.volumeMl > labelHigh + TOLERANCE
+      ? measureWithSpoons(labelHigh, spoons, 'down')
+      : !within(nearest) && within(above)
+        ? above
+        : nearest;
   if (measure.scoops.length === 0) return null;
   return { spoons: measure, spoonWithinLabel: within(measure) };
 }

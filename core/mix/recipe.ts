@@ -24,6 +24,7 @@ export interface RecipeAmount {
  * @throws RangeError for a volume not above 0.
  */
 export function recipeAmounts(parts: readonly RecipePart[], volumeMl: number): RecipeAmount[] {
-  if (!(volumeMl > 0 && Number.isFinite(volumeMl))) throw new RangeError('the amount to make must be above 0 ml');
+  if (!(volumeMl > 0 && Number.isFinite(volumeMl)))
+    throw new RangeError('the amount to make must be above 0 ml');
   return parts.map(({ name, by, perLitre }) => ({ name, by, amount: (perLitre * volumeMl) / 1000 }));
 }

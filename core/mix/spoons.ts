@@ -16,14 +16,22 @@ export interface SpoonMeasure {
 const MOST_SPOONFULS = 16;
 
 /** Steps of the smallest spoon; a hair off a whole step counts as whole. */
-const ROUND = { nearest: Math.round, down: (steps: number) => Math.floor(steps + 1e-9), up: (steps: number) => Math.ceil(steps - 1e-9) } as const;
+const ROUND = {
+  nearest: Math.round,
+  down: (steps: number) => Math.floor(steps + 1e-9),
+  up: (steps: number) => Math.ceil(steps - 1e-9),
+} as const;
 
 /**
  * Nearest amount that level spoonfuls can give, largest spoons first; the last step is rounded to
  * the smallest spoon. `down` rounds below instead, for staying under a label's upper rate, `up` above.
  * @throws RangeError for no spoons or a volume not above 0.
  */
-export function measureWithSpoons(volumeMl: number, spoons: readonly Spoon[], rounding: 'nearest' | 'down' | 'up' = 'nearest'): SpoonMeasure {
+export function measureWithSpoons(
+  volumeMl: number,
+  spoons: readonly Spoon[],
+  rounding: 'nearest' | 'down' | 'up' = 'nearest',
+): SpoonMeasure {
   if (spoons.length === 0) throw new RangeError('no spoons to measure with');
   if (!(volumeMl > 0)) throw new RangeError('the volume to measure must be above 0 ml');
   const ordered = [...spoons].sort((a, b) => b.volumeMl - a.volumeMl);

@@ -47,18 +47,27 @@ export function planSpray({ sprayMl, tankMl, parts, spoons }: SprayPlanInput): S
   if (parts.length === 0) throw new RangeError('a tank needs at least one product');
   const { fullFills, fullFillMl, lastFillMl } = shareOverFills(sprayMl, tankMl);
   const plan = (times: number, fillMl: number): FillPlan => ({
-    times, sprayMl: fillMl, parts: parts.map(({ line, rate }) => {
+    times,
+    sprayMl: fillMl,
+    parts: parts.map(({ line, rate }) => {
       // Refuses rates by ground or trunk, which no tank answers.
       perLitre(rate, line.rateUnit);
       return measurePart(line, rate, fillMl / 1000, fillMl, spoons);
     }),
   });
-  const fills = [...(fullFills > 0 ? [plan(fullFills, fullFillMl)] : []), ...(lastFillMl > 0 ? [plan(1, lastFillMl)] : [])];
+  const fills = [
+    ...(fullFills > 0 ? [plan(fullFills, fullFillMl)] : []),
+    ...(lastFillMl > 0 ? [plan(1, lastFillMl)] : []),
+  ];
   return {
     fills,
     totals: parts.map(({ line, rate }, i) => {
       const { by, amount } = perLitre(rate, line.rateUnit);
-      return { by, amount: fills.reduce((sum, fill) => sum + fill.times * fill.parts[i]!.amount, 0), percent: by === 'volume' ? amount / 10 : null };
+      return {
+        by,
+        amount: fills.reduce((sum, fill) => sum + fill.times * fill.parts[i]!.amount, 0),
+        percent: by === 'volume' ? amount / 10 : null,
+      };
     }),
     totalSprayMl: fills.reduce((sum, fill) => sum + fill.times * fill.sprayMl, 0),
   };

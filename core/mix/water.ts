@@ -24,7 +24,12 @@ const IN_LEAF_HIGH_ML_PER_M3 = 130;
 /** Bare wood holds less, though all bark is to be wet (rule of thumb, grade C). */
 const BARE_WOOD_SHARE = 0.7;
 /** Parts of the plant as a share of all of it (rules of thumb, grade C). */
-const SCOPE_SHARE: Readonly<Record<SprayScope, number>> = { whole: 1, 'newest-growth': 0.3, undersides: 0.6, 'bare-stems-and-ground': BARE_WOOD_SHARE };
+const SCOPE_SHARE: Readonly<Record<SprayScope, number>> = {
+  whole: 1,
+  'newest-growth': 0.3,
+  undersides: 0.6,
+  'bare-stems-and-ground': BARE_WOOD_SHARE,
+};
 /** Wetting the ground beneath, ml per m² (rule of thumb, grade C). */
 const GROUND_ML_PER_M2 = 100;
 
@@ -58,8 +63,19 @@ const LOOKED_AT = 3;
  * Finished spray by what the same plant really took before, in the same dress and scope; null when
  * it was never sprayed so. `past` runs from oldest to newest.
  */
-export function waterLearned(past: readonly WaterUsed[], leafState: LeafState, scope: SprayScope): WaterNeed | null {
-  const alike = past.filter((used) => used.scope === scope && used.bare === (leafState !== 'in-leaf')).slice(-LOOKED_AT).map(({ sprayMl }) => sprayMl);
+export function waterLearned(
+  past: readonly WaterUsed[],
+  leafState: LeafState,
+  scope: SprayScope,
+): WaterNeed | null {
+  const alike = past
+    .filter((used) => used.scope === scope && used.bare === (leafState !== 'in-leaf'))
+    .slice(-LOOKED_AT)
+    .map(({ sprayMl }) => sprayMl);
   if (alike.length === 0) return null;
-  return { lowMl: Math.min(...alike), middleMl: alike.reduce((sum, ml) => sum + ml, 0) / alike.length, highMl: Math.max(...alike) };
+  return {
+    lowMl: Math.min(...alike),
+    middleMl: alike.reduce((sum, ml) => sum + ml, 0) / alike.length,
+    highMl: Math.max(...alike),
+  };
 }

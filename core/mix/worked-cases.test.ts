@@ -7,9 +7,21 @@ import { diameterCm, planDrench, planGround, planSpray } from './index.ts';
 
 /** Mixes worked by hand. Constants used in the working: US gal 3785.41 ml, imperial 4546.09; US fl oz 29.5735, imperial 28.4131; US tbsp 14.7868, tsp 4.92892; oz 28.3495 g, lb 453.592. */
 
-const lineOf = (unit: RateUnit, low: number, high = low): LabelLine => blankLine({ id: 'line', crop: 'any', groups: ['soft'], rateLow: low, rateHigh: high, rateUnit: unit });
-const mixed = (unit: RateUnit, rate: number, sprayMl: number, system: MeasureSystem = 'metric', range: readonly [number, number] = [rate, rate]) => (
-  planSpray({ sprayMl, tankMl: sprayMl, parts: [{ line: lineOf(unit, ...range), rate }], spoons: SPOONS[system] }).fills[0]!.parts[0]!);
+const lineOf = (unit: RateUnit, low: number, high = low): LabelLine =>
+  blankLine({ id: 'line', crop: 'any', groups: ['soft'], rateLow: low, rateHigh: high, rateUnit: unit });
+const mixed = (
+  unit: RateUnit,
+  rate: number,
+  sprayMl: number,
+  system: MeasureSystem = 'metric',
+  range: readonly [number, number] = [rate, rate],
+) =>
+  planSpray({
+    sprayMl,
+    tankMl: sprayMl,
+    parts: [{ line: lineOf(unit, ...range), rate }],
+    spoons: SPOONS[system],
+  }).fills[0]!.parts[0]!;
 
 describe('product for a tank', () => {
   test.each<[rate: number, unit: RateUnit, sprayMl: number, by: 'volume' | 'weight', amount: number]>([
@@ -57,7 +69,16 @@ describe('product for a tank', () => {
 });
 
 describe('by the spoon, and the % that gives', () => {
-  test.each<[percent: number, range: [number, number], sprayMl: number, system: MeasureSystem, scoops: string, gives: number]>([
+  test.each<
+    [
+      percent: number,
+      range: [number, number],
+      sprayMl: number,
+      system: MeasureSystem,
+      scoops: string,
+      gives: number,
+    ]
+  >([
     [1.5, [1, 2], 5000, 'metric', '5 tablespoon', 1.5],
     [1.5, [1, 2], 5000, 'australian', '3 tablespoon + 3 teaspoon', 1.5],
     [1.5, [1, 2], 5000, 'imperial', '5 tablespoon', 1.5],
@@ -79,7 +100,15 @@ describe('by the spoon, and the % that gives', () => {
     [1.2, [1, 2], 650, 'metric', '1 teaspoon + ½ teaspoon', 1.1538],
   ])('%d %% (label %j) of %d ml with %s spoons', (percent, range, sprayMl, system, scoops, gives) => {
     const { spoons, spoonPercent, spoonWithinLabel } = mixed('percent', percent, sprayMl, system, range);
-    const said = spoons!.scoops.map(({ spoon, count }) => (spoon.name.startsWith('½') || spoon.name.startsWith('¼') ? (count === 1 ? spoon.name : `${count} × ${spoon.name}`) : `${count} ${spoon.name}`)).join(' + ');
+    const said = spoons!.scoops
+      .map(({ spoon, count }) =>
+        spoon.name.startsWith('½') || spoon.name.startsWith('¼')
+          ? count === 1
+            ? spoon.name
+            : `${count} × ${spoon.name}`
+          : `${count} ${spoon.name}`,
+      )
+      .join(' + ');
     expect(said).toBe(scoops);
     expect(spoonPercent).toBeCloseTo(gives, 3);
     expect(spoonWithinLabel).toBe(true);
@@ -93,15 +122,43 @@ describe('by the spoon, and the % that gives', () => {
 
 describe('part tanks', () => {
   test.each<[sprayMl: number, tankMl: number, fills: [times: number, ml: number, product: number][]]>([
-    [7500, 5000, [[1, 5000, 100], [1, 2500, 50]]],
-    [12_000, 5000, [[2, 5000, 100], [1, 2000, 40]]],
+    [
+      7500,
+      5000,
+      [
+        [1, 5000, 100],
+        [1, 2500, 50],
+      ],
+    ],
+    [
+      12_000,
+      5000,
+      [
+        [2, 5000, 100],
+        [1, 2000, 40],
+      ],
+    ],
     [5000, 5000, [[1, 5000, 100]]],
     [800, 5000, [[1, 800, 16]]],
-    [20_000, 8000, [[2, 8000, 160], [1, 4000, 80]]],
+    [
+      20_000,
+      8000,
+      [
+        [2, 8000, 160],
+        [1, 4000, 80],
+      ],
+    ],
     // 50 ml over is a hundredth of a tank: not worth mixing.
     [10_050, 5000, [[2, 5000, 100]]],
     [1000, 1000, [[1, 1000, 20]]],
-    [2300, 1000, [[2, 1000, 20], [1, 300, 6]]],
+    [
+      2300,
+      1000,
+      [
+        [2, 1000, 20],
+        [1, 300, 6],
+      ],
+    ],
   ])('%d ml in a tank of %d ml at 2 %%', (sprayMl, tankMl, fills) => {
     const plan = planSpray({ sprayMl, tankMl, parts: [{ line: lineOf('percent', 2), rate: 2 }], spoons: [] });
     const shown = plan.fills.map(({ times, sprayMl: ml, parts }) => [times, ml, parts[0]!.amount]);
@@ -125,7 +182,9 @@ describe('ground', () => {
 });
 
 describe('drenches by trunk', () => {
-  test.each<[rate: number, unit: RateUnit, measured: 'diameter' | 'circumference', cm: number, amount: number]>([
+  test.each<
+    [rate: number, unit: RateUnit, measured: 'diameter' | 'circumference', cm: number, amount: number]
+  >([
     [3, 'ml-per-cm-diameter', 'diameter', 20, 60],
     // 62.83 cm round are 20 cm through: the same trunk, the same amount.
     [3, 'ml-per-cm-diameter', 'circumference', 62.8319, 60],
@@ -144,14 +203,29 @@ describe('drenches by trunk', () => {
     [0.5, 'oz-per-inch-diameter', 'diameter', 10.16, 56.699],
     [0.1, 'oz-per-inch-circumference', 'diameter', 10.16, 35.6251],
   ])('%d %s, trunk %s %d cm', (rate, unit, measured, cm, amount) => {
-    expect(planDrench(lineOf(unit, rate), rate, [{ measured, cm, atHeightM: 1.4 }], []).total).toBeCloseTo(amount, 2);
+    expect(planDrench(lineOf(unit, rate), rate, [{ measured, cm, atHeightM: 1.4 }], []).total).toBeCloseTo(
+      amount,
+      2,
+    );
   });
 
   test('several trunks add up; mistaking round for through is 3.14-fold', () => {
     const line = lineOf('ml-per-cm-diameter', 1, 3);
-    expect(planDrench(line, 2, [{ measured: 'diameter', cm: 10, atHeightM: 0.3 }, { measured: 'circumference', cm: 10 * Math.PI, atHeightM: 0.3 }], []).total).toBeCloseTo(40, 9);
+    expect(
+      planDrench(
+        line,
+        2,
+        [
+          { measured: 'diameter', cm: 10, atHeightM: 0.3 },
+          { measured: 'circumference', cm: 10 * Math.PI, atHeightM: 0.3 },
+        ],
+        [],
+      ).total,
+    ).toBeCloseTo(40, 9);
     expect(10 / diameterCm({ measured: 'circumference', cm: 10, atHeightM: 1 })).toBeCloseTo(Math.PI, 12);
-    expect(() => planDrench(lineOf('percent', 1), 1, [{ measured: 'diameter', cm: 10, atHeightM: 1 }], [])).toThrow(RangeError);
+    expect(() =>
+      planDrench(lineOf('percent', 1), 1, [{ measured: 'diameter', cm: 10, atHeightM: 1 }], []),
+    ).toThrow(RangeError);
     expect(() => planDrench(line, 4, [{ measured: 'diameter', cm: 10, atHeightM: 1 }], [])).toThrow('label');
     expect(() => planDrench(line, 2, [], [])).toThrow(RangeError);
   });
@@ -160,9 +234,16 @@ describe('drenches by trunk', () => {
 describe('there and back', () => {
   test('every rate by spray comes back from what it pours into a litre', () => {
     const units = RATE_UNIT_IDS.filter((unit) => rateMeaning(1, unit).per === 'litre');
-    fc.assert(fc.property(fc.constantFrom(...units), fc.double({ min: 0.01, max: 500, noNaN: true }), (unit, rate) => {
-      expect(perLitre(rate, unit).amount / perLitre(1, unit).amount).toBeCloseTo(rate, 6);
-    }), { seed: 3 });
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...units),
+        fc.double({ min: 0.01, max: 500, noNaN: true }),
+        (unit, rate) => {
+          expect(perLitre(rate, unit).amount / perLitre(1, unit).amount).toBeCloseTo(rate, 6);
+        },
+      ),
+      { seed: 3 },
+    );
     expect(() => perLitre(0, 'percent')).toThrow(RangeError);
     expect(() => perLitre(1, 'ml-per-m2')).toThrow('ground');
   });

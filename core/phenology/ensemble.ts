@@ -72,7 +72,8 @@ function memberDays(past: readonly TemperaturePair[], input: SeasonInput): Tempe
   const firstUnknown = measured.length;
   const disturbed = forecast.map((day, i) => {
     const weight = Math.min(1, Math.sqrt((i + 1) / FORECAST_WORTH_DAYS));
-    const departureC = weight * (dayMeanC(past, firstUnknown + i) - meanOverSeasons(pastSeasons, firstUnknown + i));
+    const departureC =
+      weight * (dayMeanC(past, firstUnknown + i) - meanOverSeasons(pastSeasons, firstUnknown + i));
     return { minC: day.minC + departureC, maxC: day.maxC + departureC };
   });
   return [...measured, ...disturbed, ...past.slice(firstUnknown + forecast.length)];
@@ -88,5 +89,10 @@ function meanOverSeasons(seasons: readonly (readonly TemperaturePair[])[], index
 }
 
 function sums(days: readonly TemperaturePair[], model: DegreeDayModel): Float64Array {
-  return accumulateDegreeDays(days.map((d) => d.minC), days.map((d) => d.maxC), model, days.map((d) => d.hoursC));
+  return accumulateDegreeDays(
+    days.map((d) => d.minC),
+    days.map((d) => d.maxC),
+    model,
+    days.map((d) => d.hoursC),
+  );
 }

@@ -28,13 +28,18 @@ export interface FuturesAsked extends Omit<SeasonInput, 'pastSeasons'> {
  * Many futures of a season drawn from a place's normals, as far as one sum of heat goes. `onDrawn`
  * hears how many are drawn and says whether to go on; stopped, it gives what it has.
  */
-export async function drawFutures(asked: FuturesAsked, onDrawn: (drawn: number) => Promise<boolean> | boolean): Promise<FutureCrossings> {
+export async function drawFutures(
+  asked: FuturesAsked,
+  onDrawn: (drawn: number) => Promise<boolean> | boolean,
+): Promise<FutureCrossings> {
   const { normals, thresholdCd, futures, seed, start, end } = asked;
   const days: number[] = [];
   let drawn = 0;
   while (drawn < futures) {
     const count = Math.min(CHUNK, futures - drawn);
-    const pastSeasons = Array.from({ length: count }, (_, i) => generateDays(normals, seed + drawn + i, start, end));
+    const pastSeasons = Array.from({ length: count }, (_, i) =>
+      generateDays(normals, seed + drawn + i, start, end),
+    );
     for (const sums of seasonEnsemble({ ...asked, pastSeasons }).members) {
       const day = firstIndexAtLeast(sums, thresholdCd);
       if (day !== null) days.push(day);
@@ -56,24 +61,47 @@ export interface EventSum {
  * this season's ensemble; events of one model share their sums. Day index or null. For looking
  * over decades at once.
  */
-export function eventsOverYears(seasons: SeasonInput['pastSeasons'], input: SeasonInput, events: readonly EventSum[]): { readonly years: (number | null)[][]; readonly members: (number | null)[][] } {
+export function eventsOverYears(
+  seasons: SeasonInput['pastSeasons'],
+  input: SeasonInput,
+  events: readonly EventSum[],
+): { readonly years: (number | null)[][]; readonly members: (number | null)[][] } {
   const byModel = new Map<string, { sums: Float64Array[]; ensemble: SeasonEnsemble }>();
   const of = (model: SeasonInput['model']) => {
     const key = JSON.stringify(model);
-    const known = byModel.get(key) ?? { sums: seasons.map((days) => accumulateDegreeDays(days.map((d) => d.minC), days.map((d) => d.maxC), model, days.map((d) => d.hoursC))), ensemble: seasonEnsemble({ ...input, model }) };
+    const known = byModel.get(key) ?? {
+      sums: seasons.map((days) =>
+        accumulateDegreeDays(
+          days.map((d) => d.minC),
+          days.map((d) => d.maxC),
+          model,
+          days.map((d) => d.hoursC),
+        ),
+      ),
+      ensemble: seasonEnsemble({ ...input, model }),
+    };
     byModel.set(key, known);
     return known;
   };
   return {
     years: events.map(({ model, cd }) => of(model).sums.map((sums) => firstIndexAtLeast(sums, cd))),
-    members: events.map(({ model, cd }) => of(model).ensemble.members.map((sums) => firstIndexAtLeast(sums, cd))),
+    members: events.map(({ model, cd }) =>
+      of(model).ensemble.members.map((sums) => firstIndexAtLeast(sums, cd)),
+    ),
   };
 }
 
 /** The middle, tenth and ninetieth of the futures that reach it, as dates; null when fewer than half do. */
-export function futureRange({ drawn, days }: FutureCrossings, start: CivilDate): { readonly early: CivilDate; readonly median: CivilDate; readonly late: CivilDate | null } | null {
+export function futureRange(
+  { drawn, days }: FutureCrossings,
+  start: CivilDate,
+): { readonly early: CivilDate; readonly median: CivilDate; readonly late: CivilDate | null } | null {
   const at = (p: number) => days[Math.floor(p * (drawn - 1))];
   const [early, median, late] = [at(0.1), at(0.5), at(0.9)];
   if (early === undefined || median === undefined) return null;
-  return { early: addDays(start, early), median: addDays(start, median), late: late === undefined ? null : addDays(start, late) };
+  return {
+    early: addDays(start, early),
+    median: addDays(start, median),
+    late: late === undefined ? null : addDays(start, late),
+  };
 }

@@ -30,12 +30,20 @@ export interface IndicatorOpinion {
  * published before the bloom and passed with it is told as reached.
  */
 export function indicatorOpinions(
-  event: TimedEvent, ensemble: SeasonEnsemble, blooms: readonly { readonly indicator: Indicator; readonly on: CivilDate }[],
+  event: TimedEvent,
+  ensemble: SeasonEnsemble,
+  blooms: readonly { readonly indicator: Indicator; readonly on: CivilDate }[],
 ): IndicatorOpinion[] {
   if (event.start.kind !== 'season') return [];
   return blooms.map(({ indicator, on }) => {
     const heatThenCd = heatBefore(ensemble, on);
     const aheadCd = heatThenCd - indicator.bloomCd;
-    return { indicator, bloomedOn: on, heatThenCd, aheadCd, opens: projectCrossing(ensemble, Math.max(0, event.fromCd + aheadCd)) };
+    return {
+      indicator,
+      bloomedOn: on,
+      heatThenCd,
+      aheadCd,
+      opens: projectCrossing(ensemble, Math.max(0, event.fromCd + aheadCd)),
+    };
   });
 }

@@ -8,9 +8,12 @@ export type Projection =
   | { readonly kind: 'reached'; readonly on: CivilDate }
   /** Median and 80 % range; `late` null means more than a tenth of past years never get there. */
   | {
-    readonly kind: 'expected'; readonly median: CivilDate; readonly early: CivilDate; readonly late: CivilDate | null;
-    readonly shares: HeatShares;
-  }
+      readonly kind: 'expected';
+      readonly median: CivilDate;
+      readonly early: CivilDate;
+      readonly late: CivilDate | null;
+      readonly shares: HeatShares;
+    }
   /** Fewer than half of past years reach it. */
   | { readonly kind: 'unlikely-this-season'; readonly shareOfYears: number }
   /** Too few past years to say. */
@@ -35,19 +38,26 @@ export function projectCrossing(ensemble: SeasonEnsemble, thresholdCd: number, b
   if (reached !== null) return { kind: 'reached', on: addDays(ensemble.start, reached) };
   const years = ensemble.members.length;
   if (years < FEWEST_PAST_YEARS) return { kind: 'too-few-years', years };
-  const crossings = ensemble.members.map((sums) => firstIndexAtLeast(sums, thresholdCd) ?? Infinity).sort((a, b) => a - b);
+  const crossings = ensemble.members
+    .map((sums) => firstIndexAtLeast(sums, thresholdCd) ?? Infinity)
+    .sort((a, b) => a - b);
   const median = ensembleQuantile(crossings, 0.5);
   if (!Number.isFinite(median)) {
     return { kind: 'unlikely-this-season', shareOfYears: crossings.filter(Number.isFinite).length / years };
   }
   const late = ensembleQuantile(crossings, 0.9);
   // No range may begin before the first day that is not yet measured.
-  const early = Math.max(ensemble.measuredDays, Math.min(Math.round(median), Math.ceil(ensembleQuantile(crossings, 0.1))));
+  const early = Math.max(
+    ensemble.measuredDays,
+    Math.min(Math.round(median), Math.ceil(ensembleQuantile(crossings, 0.1))),
+  );
   return {
     kind: 'expected',
     median: addDays(ensemble.start, Math.round(median)),
     early: addDays(ensemble.start, early),
-    late: Number.isFinite(late) ? addDays(ensemble.start, Math.max(Math.round(median), Math.floor(late))) : null,
+    late: Number.isFinite(late)
+      ? addDays(ensemble.start, Math.max(Math.round(median), Math.floor(late)))
+      : null,
     shares: heatShares(ensemble, thresholdCd, beforeCd),
   };
 }

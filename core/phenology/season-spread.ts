@@ -11,7 +11,9 @@ export function pastSpread(pastSums: readonly ArrayLike<number>[], days: number)
   return Array.from({ length: days }, (_, i) => {
     const values = pastSums.map((sums) => sums[Math.min(i, sums.length - 1)]!).sort((a, b) => a - b);
     return {
-      low: ensembleQuantile(values, 0.1), median: ensembleQuantile(values, 0.5), high: ensembleQuantile(values, 0.9),
+      low: ensembleQuantile(values, 0.1),
+      median: ensembleQuantile(values, 0.5),
+      high: ensembleQuantile(values, 0.9),
     };
   });
 }

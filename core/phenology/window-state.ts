@@ -26,14 +26,36 @@ export interface EventState {
  * ({@link startOfClock}); heat before it does not count. Under `wider` the dates allow for a sum
  * {@link WIDER_BY} smaller or larger than published.
  */
-export function eventState(event: TimedEvent, ensemble: SeasonEnsemble, started: StartedClock | null, carry: Carry = 'as-published'): EventState {
-  if (!started) return { event, phase: 'ahead', opens: { kind: 'not-started' }, closes: { kind: 'not-started' }, shareOfWay: 0, started, carry };
+export function eventState(
+  event: TimedEvent,
+  ensemble: SeasonEnsemble,
+  started: StartedClock | null,
+  carry: Carry = 'as-published',
+): EventState {
+  if (!started)
+    return {
+      event,
+      phase: 'ahead',
+      opens: { kind: 'not-started' },
+      closes: { kind: 'not-started' },
+      shareOfWay: 0,
+      started,
+      carry,
+    };
   const before = heatBefore(ensemble, started.on);
   const crossing = (cd: number) => widened(ensemble, before, cd, carry);
   const opens = crossing(event.fromCd);
   const closes = event.kind === 'first' ? opens : crossing(event.toCd);
   const phase = opens.kind !== 'reached' ? 'ahead' : closes.kind === 'reached' ? 'over' : 'open';
-  return { event, phase, opens, closes, shareOfWay: Math.max(0, (ensemble.measuredSums.at(-1) ?? 0) - before) / event.fromCd, started, carry };
+  return {
+    event,
+    phase,
+    opens,
+    closes,
+    shareOfWay: Math.max(0, (ensemble.measuredSums.at(-1) ?? 0) - before) / event.fromCd,
+    started,
+    carry,
+  };
 }
 
 /** °C·days of the season up to the eve of `date`. */
@@ -47,5 +69,9 @@ function widened(ensemble: SeasonEnsemble, before: number, cd: number, carry: Ca
   if (carry !== 'wider' || middle.kind !== 'expected') return middle;
   const early = projectCrossing(ensemble, before + cd * (1 - WIDER_BY));
   const late = projectCrossing(ensemble, before + cd * (1 + WIDER_BY));
-  return { ...middle, early: early.kind === 'expected' ? early.early : early.kind === 'reached' ? early.on : middle.early, late: late.kind === 'expected' ? late.late : null };
+  return {
+    ...middle,
+    early: early.kind === 'expected' ? early.early : early.kind === 'reached' ? early.on : middle.early,
+    late: late.kind === 'expected' ? late.late : null,
+  };
 }

@@ -1,4 +1,13 @@
 export { marksPerCm2, mmPerPixel, scaleBarMm, type KnownStretch, type PictureSize } from './scale.ts';
-export { affectedArea, FIND_STEPS, findLeaf, USUAL_GREENNESS, type AffectedArea, type FoundLeaf, type Outline, type PictureDoubt } from './leaf-area.ts';
+export {
+  affectedArea,
+  FIND_STEPS,
+  findLeaf,
+  USUAL_GREENNESS,
+  type AffectedArea,
+  type FoundLeaf,
+  type Outline,
+  type PictureDoubt,
+} from './leaf-area.ts';
 export { paintLeaf, PLAIN_LIGHT, type PaintedLight } from './painted-leaf.ts';
 export { type Pixels } from './pixels.ts';

@@ -1,6 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import { DAMAGE_KINDS, drawLeaf, type DamageKind } from '#core/eye';
-import { affectedArea, findLeaf, paintLeaf, PLAIN_LIGHT, USUAL_GREENNESS, type PaintedLight } from './index.ts';
+import {
+  affectedArea,
+  findLeaf,
+  paintLeaf,
+  PLAIN_LIGHT,
+  USUAL_GREENNESS,
+  type PaintedLight,
+} from './index.ts';
 
 const WIDTH = 200;
 
@@ -8,18 +15,28 @@ const WIDTH = 200;
 const outlineFor = (kind: DamageKind) => (kind === 'mildew' || kind === 'mines' ? 'rounded' : 'found');
 
 function errorsUnder(light: Partial<PaintedLight>): number[] {
-  return DAMAGE_KINDS.flatMap((kind) => [0, 5, 50].map((percent, i) => {
-    const leaf = drawLeaf(kind, percent, 100 + i);
-    const picture = paintLeaf(leaf, WIDTH, { ...PLAIN_LIGHT, ...light }, i);
-    return affectedArea(picture, findLeaf(picture, outlineFor(kind)), USUAL_GREENNESS).percent - leaf.truthPercent;
-  }));
+  return DAMAGE_KINDS.flatMap((kind) =>
+    [0, 5, 50].map((percent, i) => {
+      const leaf = drawLeaf(kind, percent, 100 + i);
+      const picture = paintLeaf(leaf, WIDTH, { ...PLAIN_LIGHT, ...light }, i);
+      return (
+        affectedArea(picture, findLeaf(picture, outlineFor(kind)), USUAL_GREENNESS).percent -
+        leaf.truthPercent
+      );
+    }),
+  );
 }
 
-const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + Math.abs(value), 0) / values.length;
+const mean = (values: readonly number[]) =>
+  values.reduce((sum, value) => sum + Math.abs(value), 0) / values.length;
 
 describe('painted leaves of known area', () => {
   test.each<[string, Partial<PaintedLight>, number, number]>([
-    ['plain light', {}, 2, 5], ['dim light', { strength: 0.6 }, 2, 5], ['warm light', { warmth: 0.12 }, 2.5, 6], ['a shadow across it', { shadow: 0.45 }, 2, 5], ['a little blur, small picture', { blurPx: 1 }, 4, 14],
+    ['plain light', {}, 2, 5],
+    ['dim light', { strength: 0.6 }, 2, 5],
+    ['warm light', { warmth: 0.12 }, 2.5, 6],
+    ['a shadow across it', { shadow: 0.45 }, 2, 5],
+    ['a little blur, small picture', { blurPx: 1 }, 4, 14],
   ])('%s: mean and worst error in points stay small', (_, light, most, worst) => {
     const errors = errorsUnder(light);
     expect(mean(errors)).toBeLessThan(most);
@@ -35,7 +52,8 @@ describe('painted leaves of known area', () => {
 });
 
 describe('a picture unfit to measure says why', () => {
-  const picture = (light: Partial<PaintedLight>) => findLeaf(paintLeaf(drawLeaf('spots', 10, 3), WIDTH, { ...PLAIN_LIGHT, ...light }, 1)).doubts;
+  const picture = (light: Partial<PaintedLight>) =>
+    findLeaf(paintLeaf(drawLeaf('spots', 10, 3), WIDTH, { ...PLAIN_LIGHT, ...light }, 1)).doubts;
 
   test('a plain one has no doubts; dark, glaring and blurred ones do', () => {
     expect(picture({})).toEqual([]);
@@ -49,7 +67,15 @@ describe('a picture unfit to measure says why', () => {
     expect(findLeaf(paper).doubts).toEqual(['no-leaf']);
     expect(affectedArea(paper, findLeaf(paper), 0.5).percent).toBe(0);
     const whole = paintLeaf(drawLeaf('spots', 5, 3), WIDTH, PLAIN_LIGHT, 1);
-    const cropped = { width: 120, height: whole.height, data: new Uint8ClampedArray(Array.from({ length: whole.height }, (_, y) => [...whole.data.subarray(4 * y * WIDTH, 4 * (y * WIDTH + 120))]).flat()) };
+    const cropped = {
+      width: 120,
+      height: whole.height,
+      data: new Uint8ClampedArray(
+        Array.from({ length: whole.height }, (_, y) => [
+          ...whole.data.subarray(4 * y * WIDTH, 4 * (y * WIDTH + 120)),
+        ]).flat(),
+      ),
+    };
     expect(findLeaf(cropped).doubts).toContain('touches-edge');
   });
 

@@ -46,7 +46,11 @@ const SOUND_QUANTILE = 0.92;
  * mix, is left out of the area.
  * `onStep` is called before each of the {@link FIND_STEPS} steps.
  */
-export function findLeaf(pixels: Pixels, outline: Outline = 'found', onStep: (step: number) => void = () => undefined): FoundLeaf {
+export function findLeaf(
+  pixels: Pixels,
+  outline: Outline = 'found',
+  onStep: (step: number) => void = () => undefined,
+): FoundLeaf {
   const { width, height } = pixels;
   onStep(0);
   const ground = groundChroma(pixels);
@@ -60,11 +64,15 @@ export function findLeaf(pixels: Pixels, outline: Outline = 'found', onStep: (st
   const unlike = differs.map((value) => (value > from ? 1 : 0));
   const region = largestRegion(unlike, width, height);
   // Pale mines can cut a leaf in pieces: rounding out takes in every piece, but no crumb.
-  const whole = outline === 'rounded' ? roundedOut(regionsFrom(unlike.length * LEAST_PIECE_SHARE, unlike, width, height), width, height) : region;
+  const whole =
+    outline === 'rounded'
+      ? roundedOut(regionsFrom(unlike.length * LEAST_PIECE_SHARE, unlike, width, height), width, height)
+      : region;
   const mask = withoutRim(whole, width, height, Math.max(1, Math.round(width * RIM_SHARE)));
   onStep(2);
   const greens = new Float64Array(mask.reduce((sum, on) => sum + on, 0));
-  for (let pixel = 0, i = 0; pixel < mask.length; pixel++) if (mask[pixel] === 1) greens[i++] = excessGreen(pixels, pixel);
+  for (let pixel = 0, i = 0; pixel < mask.length; pixel++)
+    if (mask[pixel] === 1) greens[i++] = excessGreen(pixels, pixel);
   const leafPixels = greens.length;
   const soundGreen = leafPixels > 0 ? greens.sort()[Math.floor((leafPixels - 1) * SOUND_QUANTILE)]! : 0;
   onStep(3);
@@ -85,7 +93,11 @@ export const USUAL_GREENNESS = 0.5;
  * The part of a found leaf that is less than `greenness` (0–1) as green as its sound part: brown,
  * rusty, yellow or white.
  */
-export function affectedArea(pixels: Pixels, { mask, leafPixels, soundGreen }: FoundLeaf, greenness: number): AffectedArea {
+export function affectedArea(
+  pixels: Pixels,
+  { mask, leafPixels, soundGreen }: FoundLeaf,
+  greenness: number,
+): AffectedArea {
   const limit = greenness * soundGreen;
   const affected = mask.map((on, pixel) => (on === 1 && excessGreen(pixels, pixel) < limit ? 1 : 0));
   const count = affected.reduce((sum, cell) => sum + cell, 0);
@@ -113,7 +125,10 @@ function otsu(values: Float32Array): number {
   for (const value of values) bins[Math.min(BINS - 1, Math.floor((value / most) * BINS))]! += 1;
   const total = values.length;
   const sum = bins.reduce((all, count, i) => all + i * count, 0);
-  let below = 0, belowSum = 0, best = 0, bestSplit = 0;
+  let below = 0,
+    belowSum = 0,
+    best = 0,
+    bestSplit = 0;
   for (let i = 0; i < BINS; i++) {
     below += bins[i]!;
     belowSum += i * bins[i]!;
@@ -127,10 +142,12 @@ function otsu(values: Float32Array): number {
 
 function doubtsOf(pixels: Pixels, mask: Uint8Array, leafPixels: number, soundGreen: number): PictureDoubt[] {
   const { width, height } = pixels;
-  if (leafPixels < LEAST_LEAF_SHARE * width * height || soundGreen < LEAST_CHROMA_DIFFERENCE) return ['no-leaf'];
+  if (leafPixels < LEAST_LEAF_SHARE * width * height || soundGreen < LEAST_CHROMA_DIFFERENCE)
+    return ['no-leaf'];
   const doubts: PictureDoubt[] = [];
   if (touchesEdge(mask, width, height)) doubts.push('touches-edge');
-  let light = 0, clipped = 0;
+  let light = 0,
+    clipped = 0;
   for (let pixel = 0; pixel < mask.length; pixel++) {
     if (mask[pixel] === 0) continue;
     const value = brightness(pixels, pixel);
@@ -145,7 +162,8 @@ function doubtsOf(pixels: Pixels, mask: Uint8Array, leafPixels: number, soundGre
 
 function touchesEdge(mask: Uint8Array, width: number, height: number): boolean {
   for (let x = 0; x < width; x++) if (mask[x] === 1 || mask[(height - 1) * width + x] === 1) return true;
-  for (let y = 0; y < height; y++) if (mask[y * width] === 1 || mask[y * width + width - 1] === 1) return true;
+  for (let y = 0; y < height; y++)
+    if (mask[y * width] === 1 || mask[y * width + width - 1] === 1) return true;
   return false;
 }
 
@@ -163,7 +181,11 @@ function sharpness(pixels: Pixels, mask: Uint8Array): number {
       const whole = Math.abs(brightness(pixels, pixel + REACH - 1) - brightness(pixels, pixel - REACH));
       if (whole < 20) continue;
       let steepest = 0;
-      for (let i = -REACH / 2; i < REACH / 2; i++) steepest = Math.max(steepest, Math.abs(brightness(pixels, pixel + i) - brightness(pixels, pixel + i - 1)));
+      for (let i = -REACH / 2; i < REACH / 2; i++)
+        steepest = Math.max(
+          steepest,
+          Math.abs(brightness(pixels, pixel + i) - brightness(pixels, pixel + i - 1)),
+        );
       ratios.push(steepest / whole);
     }
   }

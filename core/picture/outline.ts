@@ -24,7 +24,8 @@ function rowEnds(region: Uint8Array, width: number, height: number): [number, nu
 
 /** Where a convex outline crosses a row: from, to; an empty span when it does not. */
 function crossings(outline: readonly (readonly [number, number])[], y: number): [from: number, to: number] {
-  let from = Infinity, to = -Infinity;
+  let from = Infinity,
+    to = -Infinity;
   outline.forEach(([x1, y1], i) => {
     const [x2, y2] = outline[(i + 1) % outline.length]!;
     if (y < Math.min(y1, y2) || y > Math.max(y1, y2)) return;
@@ -43,7 +44,14 @@ export function withoutRim(region: Uint8Array, width: number, height: number, ra
     for (let y = 1; y < height - 1; y++) {
       for (let x = 1; x < width - 1; x++) {
         const i = y * width + x;
-        if (inner[i] === 1 && inner[i - 1] === 1 && inner[i + 1] === 1 && inner[i - width] === 1 && inner[i + width] === 1) next[i] = 1;
+        if (
+          inner[i] === 1 &&
+          inner[i - 1] === 1 &&
+          inner[i + 1] === 1 &&
+          inner[i - width] === 1 &&
+          inner[i + width] === 1
+        )
+          next[i] = 1;
       }
     }
     inner = next;

@@ -5,7 +5,7 @@ const SIZE = { widthPx: 1600, heightPx: 1200 };
 // 3-4-5: 0.3 · 1600 = 480 px across and 0.3 · 1200 = 360 px down are 600 px, here 30 mm.
 const STRETCH = { fromX: 0.1, fromY: 0.2, toX: 0.4, toY: 0.5, lengthMm: 30 };
 
-test('a stretch of known length gives the scale, whatever the picture\'s shape', () => {
+test("a stretch of known length gives the scale, whatever the picture's shape", () => {
   expect(mmPerPixel(STRETCH, SIZE)).toBeCloseTo(0.05, 12);
   // 80 mm by 60 mm is 48 cm².
   expect(marksPerCm2(24, STRETCH, SIZE)).toBeCloseTo(0.5, 12);

@@ -18,7 +18,10 @@ export interface PictureSize {
  * @throws RangeError when both ends are the same point.
  */
 export function mmPerPixel(stretch: KnownStretch, { widthPx, heightPx }: PictureSize): number {
-  const lengthPx = Math.hypot((stretch.toX - stretch.fromX) * widthPx, (stretch.toY - stretch.fromY) * heightPx);
+  const lengthPx = Math.hypot(
+    (stretch.toX - stretch.fromX) * widthPx,
+    (stretch.toY - stretch.fromY) * heightPx,
+  );
   if (!(lengthPx > 0)) throw new RangeError('a scale needs two different ends');
   return stretch.lengthMm / lengthPx;
 }

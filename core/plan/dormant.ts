@@ -33,7 +33,9 @@ export interface DormantStep {
 /** Why a plant has no winter sprays. */
 export type DormantReason = 'evergreen' | 'sheltered' | 'no-dormant-season' | 'no-trouble' | 'oil-sensitive';
 
-export type DormantPlan = { readonly kind: 'left-out'; readonly reason: DormantReason } | { readonly kind: 'steps'; readonly steps: readonly DormantStep[] };
+export type DormantPlan =
+  | { readonly kind: 'left-out'; readonly reason: DormantReason }
+  | { readonly kind: 'steps'; readonly steps: readonly DormantStep[] };
 
 /** A winter spray that was logged. */
 export interface WinterSpray {
@@ -51,7 +53,14 @@ const MONTH_DAYS = 30;
 const GRACE_DAYS = 7;
 
 /** The winter programme of one plant by the school followed, with what was done of it up to `today`. */
-export function dormantPlan(plant: DormantPlant, winter: Winter | null, school: DormantSchool, sprayed: readonly WinterSpray[], countedSpursOn: readonly CivilDate[], today: CivilDate): DormantPlan {
+export function dormantPlan(
+  plant: DormantPlant,
+  winter: Winter | null,
+  school: DormantSchool,
+  sprayed: readonly WinterSpray[],
+  countedSpursOn: readonly CivilDate[],
+  today: CivilDate,
+): DormantPlan {
   if (plant.evergreen) return { kind: 'left-out', reason: 'evergreen' };
   if (plant.sheltered) return { kind: 'left-out', reason: 'sheltered' };
   if (plant.troubles.length === 0) return { kind: 'left-out', reason: 'no-trouble' };
@@ -59,30 +68,66 @@ export function dormantPlan(plant: DormantPlant, winter: Winter | null, school: 
   const wanted = spansOf(plant, winter, school).flatMap((span) => borne(span, plant.oil));
   if (wanted.length === 0) return { kind: 'left-out', reason: 'oil-sensitive' };
   const most = mostImportant(wanted);
-  return { kind: 'steps', steps: wanted.map((span) => ({ ...heldBack(span, plant.notBefore, standing(span, sprayed, countedSpursOn, today), today), mattersMost: span === most })) };
+  return {
+    kind: 'steps',
+    steps: wanted.map((span) => ({
+      ...heldBack(span, plant.notBefore, standing(span, sprayed, countedSpursOn, today), today),
+      mattersMost: span === most,
+    })),
+  };
 }
 
 type Span = Pick<DormantStep, 'place' | 'what' | 'from' | 'to'>;
 
 function spansOf(plant: DormantPlant, winter: Winter, school: DormantSchool): Span[] {
-  const { leafFall, budSwell, greenTip } = { leafFall: winter.leafFall.on, budSwell: winter.budSwell.on, greenTip: winter.greenTip.on };
-  const diseased = plant.troubles.includes('bark-disease'), scaly = plant.troubles.some((trouble) => trouble !== 'bark-disease');
+  const { leafFall, budSwell, greenTip } = {
+    leafFall: winter.leafFall.on,
+    budSwell: winter.budSwell.on,
+    greenTip: winter.greenTip.on,
+  };
+  const diseased = plant.troubles.includes('bark-disease'),
+    scaly = plant.troubles.some((trouble) => trouble !== 'bark-disease');
   const middle = addDays(leafFall, Math.round(daysBetween(leafFall, budSwell) / 2));
-  const atFall: Omit<Span, 'what'> = { place: 'leaf-fall', from: leafFall, to: addDays(leafFall, AFTER_FALL_DAYS) };
-  const midwinter: Omit<Span, 'what'> = { place: 'midwinter', from: addDays(middle, -MIDWINTER_SPAN_DAYS), to: addDays(middle, MIDWINTER_SPAN_DAYS) };
+  const atFall: Omit<Span, 'what'> = {
+    place: 'leaf-fall',
+    from: leafFall,
+    to: addDays(leafFall, AFTER_FALL_DAYS),
+  };
+  const midwinter: Omit<Span, 'what'> = {
+    place: 'midwinter',
+    from: addDays(middle, -MIDWINTER_SPAN_DAYS),
+    to: addDays(middle, MIDWINTER_SPAN_DAYS),
+  };
   // What must be on before swell cannot wait for it.
-  const beforeSwell: Omit<Span, 'what'> = { place: 'before-swell', from: addDays(budSwell, -BEFORE_SWELL_DAYS), to: addDays(budSwell, -1) };
+  const beforeSwell: Omit<Span, 'what'> = {
+    place: 'before-swell',
+    from: addDays(budSwell, -BEFORE_SWELL_DAYS),
+    to: addDays(budSwell, -1),
+  };
   const delayed: Span = { place: 'delayed', what: 'oil', from: budSwell, to: greenTip };
   switch (school) {
-    case 'delayed-oil': return scaly ? [delayed] : [];
+    case 'delayed-oil':
+      return scaly ? [delayed] : [];
     case 'three-sprays': {
       const what = diseased ? 'oil-and-copper' : 'oil';
-      return [{ ...atFall, what }, { ...midwinter, what }, { ...beforeSwell, what }];
+      return [
+        { ...atFall, what },
+        { ...midwinter, what },
+        { ...beforeSwell, what },
+      ];
     }
-    case 'monthly-oil': return scaly ? months(leafFall, budSwell) : [];
-    case 'by-spurs': return [{ ...midwinter, what: 'spur-sample' }];
+    case 'monthly-oil':
+      return scaly ? months(leafFall, budSwell) : [];
+    case 'by-spurs':
+      return [{ ...midwinter, what: 'spur-sample' }];
     case 'by-trouble': {
-      const copper: Span[] = diseased ? [{ ...atFall, what: 'copper' }, { ...midwinter, what: 'copper' }, { ...beforeSwell, what: 'copper' }] : [];
+      const copper: Span[] = diseased
+        ? [
+            { ...atFall, what: 'copper' },
+            { ...midwinter, what: 'copper' },
+            { ...beforeSwell, what: 'copper' },
+          ]
+        : [];
       return [...copper, ...(scaly ? [delayed] : [])];
     }
   }
@@ -90,7 +135,12 @@ function spansOf(plant: DormantPlant, winter: Winter, school: DormantSchool): Sp
 
 function months(from: CivilDate, to: CivilDate): Span[] {
   const count = Math.max(1, Math.floor(daysBetween(from, to) / MONTH_DAYS));
-  return Array.from({ length: count }, (_, i) => ({ place: 'monthly', what: 'oil', from: addDays(from, i * MONTH_DAYS), to: addDays(from, i * MONTH_DAYS + 20) }));
+  return Array.from({ length: count }, (_, i) => ({
+    place: 'monthly',
+    what: 'oil',
+    from: addDays(from, i * MONTH_DAYS),
+    to: addDays(from, i * MONTH_DAYS + 20),
+  }));
 }
 
 /** What the kind bears of a step: oil drops out where no oil is borne. */
@@ -104,27 +154,57 @@ function mostImportant(spans: readonly Span[]): Span {
   return spans.findLast(({ what }) => what === 'copper' || what === 'oil-and-copper') ?? spans.at(-1)!;
 }
 
-function standing(span: Span, sprayed: readonly WinterSpray[], countedOn: readonly CivilDate[], today: CivilDate): Pick<DormantStep, 'state' | 'doneOn'> {
+function standing(
+  span: Span,
+  sprayed: readonly WinterSpray[],
+  countedOn: readonly CivilDate[],
+  today: CivilDate,
+): Pick<DormantStep, 'state' | 'doneOn'> {
   const [from, to] = [addDays(span.from, -GRACE_DAYS), addDays(span.to, GRACE_DAYS)];
   const within = (on: CivilDate) => on >= from && on <= to && on <= today;
-  const fits = ({ oil, copper }: WinterSpray) => (span.what === 'oil' ? oil : span.what === 'copper' ? copper : oil && copper);
-  const doneOn = span.what === 'spur-sample' ? countedOn.find(within) : doneBy(span, sprayed.filter(({ on }) => within(on)), fits);
+  const fits = ({ oil, copper }: WinterSpray) =>
+    span.what === 'oil' ? oil : span.what === 'copper' ? copper : oil && copper;
+  const doneOn =
+    span.what === 'spur-sample'
+      ? countedOn.find(within)
+      : doneBy(
+          span,
+          sprayed.filter(({ on }) => within(on)),
+          fits,
+        );
   if (doneOn) return { state: 'done', doneOn };
   return { state: today < span.from ? 'coming' : today <= span.to ? 'due' : 'missed', doneOn: null };
 }
 
 /** A step that earlier sprays keep off begins later, or not at all. */
-function heldBack(span: Span, notBefore: DormantPlant['notBefore'], stands: Pick<DormantStep, 'state' | 'doneOn'>, today: CivilDate): Span & Pick<DormantStep, 'state' | 'doneOn'> {
-  const holds = [span.what.includes('oil') ? notBefore?.oil : null, span.what.includes('copper') ? notBefore?.copper : null].filter((day) => day != null).toSorted().at(-1);
-  if (stands.doneOn !== null || stands.state === 'missed' || !holds || holds <= span.from) return { ...span, ...stands };
+function heldBack(
+  span: Span,
+  notBefore: DormantPlant['notBefore'],
+  stands: Pick<DormantStep, 'state' | 'doneOn'>,
+  today: CivilDate,
+): Span & Pick<DormantStep, 'state' | 'doneOn'> {
+  const holds = [
+    span.what.includes('oil') ? notBefore?.oil : null,
+    span.what.includes('copper') ? notBefore?.copper : null,
+  ]
+    .filter((day) => day != null)
+    .toSorted()
+    .at(-1);
+  if (stands.doneOn !== null || stands.state === 'missed' || !holds || holds <= span.from)
+    return { ...span, ...stands };
   if (holds > span.to) return { ...span, state: 'held', doneOn: null };
   return { ...span, from: holds, state: today < holds ? 'coming' : 'due', doneOn: null };
 }
 
 /** The spray that did it; oil and copper may have gone on in two passes. */
-function doneBy(span: Span, sprayed: readonly WinterSpray[], fits: (spray: WinterSpray) => boolean): CivilDate | undefined {
+function doneBy(
+  span: Span,
+  sprayed: readonly WinterSpray[],
+  fits: (spray: WinterSpray) => boolean,
+): CivilDate | undefined {
   const single = sprayed.find(fits);
   if (single || span.what !== 'oil-and-copper') return single?.on;
-  const oil = sprayed.find((spray) => spray.oil), copper = sprayed.find((spray) => spray.copper);
+  const oil = sprayed.find((spray) => spray.oil),
+    copper = sprayed.find((spray) => spray.copper);
   return oil && copper ? (oil.on > copper.on ? oil.on : copper.on) : undefined;
 }

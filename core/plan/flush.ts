@@ -19,9 +19,18 @@ export interface SoftFlush {
  */
 export function softFlush(log: readonly LoggedStage[], date: CivilDate): SoftFlush | null {
   const known = log.filter(({ on }) => on <= date);
-  const since = known.filter(({ stage }) => stage === 'flush-start').map(({ on }) => on).sort().at(-1);
+  const since = known
+    .filter(({ stage }) => stage === 'flush-start')
+    .map(({ on }) => on)
+    .sort()
+    .at(-1);
   if (!since || known.some(({ stage, on }) => stage === 'flush-hard' && on >= since)) return null;
   const after = (days: number) => addDays(since, days);
-  const flush = { since, hardBy: after(FLUSH_HARDENS_DAYS.usual), hardEarly: after(FLUSH_HARDENS_DAYS.early), hardLate: after(FLUSH_HARDENS_DAYS.late) };
+  const flush = {
+    since,
+    hardBy: after(FLUSH_HARDENS_DAYS.usual),
+    hardEarly: after(FLUSH_HARDENS_DAYS.early),
+    hardLate: after(FLUSH_HARDENS_DAYS.late),
+  };
   return date > flush.hardLate ? null : flush;
 }

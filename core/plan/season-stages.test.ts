@@ -2,10 +2,11 @@ import { expect, test } from '@jest/globals';
 import { leafStateOn, seasonStages } from './index.ts';
 
 /** A year whose daily mean is a pure cosine, coldest on day 15. */
-const cosineYear = (meanC: number, halfRangeC: number) => Array.from({ length: 365 }, (_, day) => {
-  const c = meanC - halfRangeC * Math.cos((2 * Math.PI * (day - 15)) / 365);
-  return { minC: c - 4, maxC: c + 4 };
-});
+const cosineYear = (meanC: number, halfRangeC: number) =>
+  Array.from({ length: 365 }, (_, day) => {
+    const c = meanC - halfRangeC * Math.cos((2 * Math.PI * (day - 15)) / 365);
+    return { minC: c - 4, maxC: c + 4 };
+  });
 
 test('stages follow the mean temperature through the year', () => {
   const stages = seasonStages('2026-01-01', [cosineYear(8, 14)])!;

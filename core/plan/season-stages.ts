@@ -21,7 +21,10 @@ export const STAGE_TEMPERATURES_C = { budSwell: 6, inLeaf: 10, leafFall: 10, dor
  * coldest fortnight stays above the bud-swell temperature: there is no dormant season to show.
  * `pastSeasons` are whole seasons from `start`, at least one.
  */
-export function seasonStages(start: CivilDate, pastSeasons: readonly (readonly TemperaturePair[])[]): StageSpan[] | null {
+export function seasonStages(
+  start: CivilDate,
+  pastSeasons: readonly (readonly TemperaturePair[])[],
+): StageSpan[] | null {
   const smooth = smoothedMeans(pastSeasons);
   const warmest = smooth.indexOf(Math.max(...smooth));
   const { budSwell, inLeaf, leafFall, dormant } = STAGE_TEMPERATURES_C;
@@ -35,8 +38,11 @@ export function seasonStages(start: CivilDate, pastSeasons: readonly (readonly T
     return found < 0 ? smooth.length : found;
   };
   const edges: [Stage, number][] = [
-    ['dormant', 0], ['bud-swell', lastBelow(budSwell)], ['in-leaf', lastBelow(inLeaf)],
-    ['leaf-fall', firstBelow(leafFall)], ['dormant', firstBelow(dormant)],
+    ['dormant', 0],
+    ['bud-swell', lastBelow(budSwell)],
+    ['in-leaf', lastBelow(inLeaf)],
+    ['leaf-fall', firstBelow(leafFall)],
+    ['dormant', firstBelow(dormant)],
   ];
   return edges.flatMap(([stage, from], i) => {
     const next = edges[i + 1]?.[1] ?? smooth.length;
@@ -45,7 +51,11 @@ export function seasonStages(start: CivilDate, pastSeasons: readonly (readonly T
 }
 
 /** What a plant wears on a date by the garden's stages; evergreens, and gardens without dormancy, are always in leaf. */
-export function leafStateOn(stages: readonly StageSpan[] | null, date: CivilDate, evergreen: boolean): LeafState {
+export function leafStateOn(
+  stages: readonly StageSpan[] | null,
+  date: CivilDate,
+  evergreen: boolean,
+): LeafState {
   if (evergreen || !stages) return 'in-leaf';
   const stage = stages.find((span) => span.from <= date && date <= span.to)?.stage ?? 'dormant';
   if (stage === 'dormant') return 'dormant';
@@ -55,8 +65,12 @@ export function leafStateOn(stages: readonly StageSpan[] | null, date: CivilDate
 function smoothedMeans(pastSeasons: readonly (readonly TemperaturePair[])[]): number[] {
   if (pastSeasons.length === 0) throw new RangeError('at least one past season is needed');
   const length = Math.min(...pastSeasons.map((season) => season.length));
-  const means = Array.from({ length }, (_, i) => pastSeasons
-    .reduce((sum, season) => sum + (season[i]!.minC + season[i]!.maxC) / 2, 0) / pastSeasons.length);
+  const means = Array.from(
+    { length },
+    (_, i) =>
+      pastSeasons.reduce((sum, season) => sum + (season[i]!.minC + season[i]!.maxC) / 2, 0) /
+      pastSeasons.length,
+  );
   return means.map((_, i) => {
     const around = means.slice(Math.max(0, i - 7), i + 8);
     return around.reduce((sum, value) => sum + value, 0) / around.length;

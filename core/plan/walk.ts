@@ -24,6 +24,13 @@ export function isOverdue(stop: WalkStop, today: CivilDate): boolean {
 
 /** The order to walk in: place by place, what is overdue first in each, then what is due, then watched plants, then the rest by name. */
 export function walkOrder<Stop extends WalkStop>(stops: readonly Stop[], today: CivilDate): Stop[] {
-  const rank = (stop: Stop) => (isOverdue(stop, today) ? 0 : stop.due === 'open' ? 1 : stop.watchId !== null ? 2 : 3);
-  return stops.toSorted((a, b) => a.place - b.place || rank(a) - rank(b) || a.name.localeCompare(b.name) || ((a.watchId ?? '') < (b.watchId ?? '') ? -1 : 1));
+  const rank = (stop: Stop) =>
+    isOverdue(stop, today) ? 0 : stop.due === 'open' ? 1 : stop.watchId !== null ? 2 : 3;
+  return stops.toSorted(
+    (a, b) =>
+      a.place - b.place ||
+      rank(a) - rank(b) ||
+      a.name.localeCompare(b.name) ||
+      ((a.watchId ?? '') < (b.watchId ?? '') ? -1 : 1),
+  );
 }

@@ -31,7 +31,13 @@ export type StageByHeat = (stage: 'bud-swell' | 'green-tip', year: number) => Ci
  * ({@link seasonStages}); null when there is no dormant season. Logged stages stand above the
  * plant's own past, which stands above the garden's default.
  */
-export function winterOf(stages: readonly StageSpan[] | null, seasonStart: CivilDate, today: CivilDate, log: readonly LoggedStage[], byHeat: StageByHeat): Winter | null {
+export function winterOf(
+  stages: readonly StageSpan[] | null,
+  seasonStart: CivilDate,
+  today: CivilDate,
+  log: readonly LoggedStage[],
+  byHeat: StageByHeat,
+): Winter | null {
   const usual = stages && usualDates(stages);
   if (!usual) return null;
   const greenThisSeason = dateOf('green-tip', usual.greenTip, log, byHeat);
@@ -45,7 +51,9 @@ export function winterOf(stages: readonly StageSpan[] | null, seasonStart: Civil
 }
 
 /** Leaf fall is the start of the second dormant span: by then nine in ten leaves are down. */
-function usualDates(stages: readonly StageSpan[]): { leafFall: CivilDate; budSwell: CivilDate; greenTip: CivilDate } | null {
+function usualDates(
+  stages: readonly StageSpan[],
+): { leafFall: CivilDate; budSwell: CivilDate; greenTip: CivilDate } | null {
   const from = (stage: StageSpan['stage']) => stages.findLast((span) => span.stage === stage)?.from;
   const [leafFall, budSwell, greenTip] = [from('dormant'), from('bud-swell'), from('in-leaf')];
   return leafFall && budSwell && greenTip ? { leafFall, budSwell, greenTip } : null;
@@ -56,7 +64,12 @@ function shiftYears(date: CivilDate, years: number, seasonStart: CivilDate): Civ
   return years === 0 ? date : addDays(shiftSeason(seasonStart, years), daysBetween(seasonStart, date));
 }
 
-function dateOf(stage: 'leaf-fall' | 'bud-swell' | 'green-tip', usual: CivilDate, log: readonly LoggedStage[], byHeat: StageByHeat): WinterDate {
+function dateOf(
+  stage: 'leaf-fall' | 'bud-swell' | 'green-tip',
+  usual: CivilDate,
+  log: readonly LoggedStage[],
+  byHeat: StageByHeat,
+): WinterDate {
   const ofStage = log.filter((entry) => entry.stage === stage);
   const seen = ofStage.find(({ on }) => Math.abs(daysBetween(usual, on)) <= REACH_DAYS);
   if (seen) return { on: seen.on, basis: 'logged' };
@@ -64,7 +77,8 @@ function dateOf(stage: 'leaf-fall' | 'bud-swell' | 'green-tip', usual: CivilDate
   if (warm) return { on: warm, basis: 'own-heat' };
   // How far the plant was off the usual date in other years, the middle of them.
   const offsets = ofStage.map(({ on }) => offsetFrom(usual, on)).sort((a, b) => a - b);
-  if (offsets.length > 0) return { on: addDays(usual, offsets[Math.floor((offsets.length - 1) / 2)]!), basis: 'own-years' };
+  if (offsets.length > 0)
+    return { on: addDays(usual, offsets[Math.floor((offsets.length - 1) / 2)]!), basis: 'own-years' };
   return { on: usual, basis: 'default' };
 }
 

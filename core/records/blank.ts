@@ -5,32 +5,105 @@ type Line = ProductRecord['lines'][number];
 
 /** Records with everything that can be left open left open; what must be said is given. */
 
-export function blankGarden(said: Pick<Garden, 'name' | 'latitudeDeg' | 'longitudeDeg' | 'timeZone'> & Partial<Garden>): Garden {
-  return { temperatureUnit: 'C', measureSystem: 'metric', spoonIds: [], schools: {}, country: 'other', ...said };
+export function blankGarden(
+  said: Pick<Garden, 'name' | 'latitudeDeg' | 'longitudeDeg' | 'timeZone'> & Partial<Garden>,
+): Garden {
+  return {
+    temperatureUnit: 'C',
+    measureSystem: 'metric',
+    spoonIds: [],
+    schools: {},
+    country: 'other',
+    ...said,
+  };
 }
 
 export function blankPlant(said: Pick<Plant, 'id' | 'name' | 'hostId' | 'placeId'> & Partial<Plant>): Plant {
   return {
-    count: 1, heightM: 1, spreadM: 1, lengthM: null, yearPlanted: null, vigour: 'fair', light: 'sun', watering: 'rain', edible: false, age: 'mature', outOfReach: false,
-    retiredOn: null, retiredWhy: '', harvestFrom: null, harvestTo: null, schools: {}, note: '', ...said,
+    count: 1,
+    heightM: 1,
+    spreadM: 1,
+    lengthM: null,
+    yearPlanted: null,
+    vigour: 'fair',
+    light: 'sun',
+    watering: 'rain',
+    edible: false,
+    age: 'mature',
+    outOfReach: false,
+    retiredOn: null,
+    retiredWhy: '',
+    harvestFrom: null,
+    harvestTo: null,
+    schools: {},
+    note: '',
+    ...said,
   };
 }
 
 export function blankLine(said: Pick<Line, 'id' | 'crop' | 'rateLow' | 'rateHigh'> & Partial<Line>): Line {
   return {
-    region: '', hostIds: [], groups: [], leafStates: ['in-leaf'], rateUnit: 'percent', leastC: null, greatestC: null, intervalDays: null, usesPerYear: null, mostPerYear: null, daysToHarvest: null, reentryHours: null,
-    rainFreeHours: null, ...said,
+    region: '',
+    hostIds: [],
+    groups: [],
+    leafStates: ['in-leaf'],
+    rateUnit: 'percent',
+    leastC: null,
+    greatestC: null,
+    intervalDays: null,
+    usesPerYear: null,
+    mostPerYear: null,
+    daysToHarvest: null,
+    reentryHours: null,
+    rainFreeHours: null,
+    ...said,
   };
 }
 
-export function blankProduct(said: Pick<ProductRecord, 'id' | 'name' | 'materialId' | 'strengthPercent' | 'lines'> & Partial<ProductRecord>): ProductRecord {
-  return { containsOil: false, formulation: 'soluble', modeOfAction: '', organic: false, unlabelled: false, mustNotTouch: '', apart: [], stock: null, expiresOn: null, pack: null, ...said };
+export function blankProduct(
+  said: Pick<ProductRecord, 'id' | 'name' | 'materialId' | 'strengthPercent' | 'lines'> &
+    Partial<ProductRecord>,
+): ProductRecord {
+  return {
+    containsOil: false,
+    formulation: 'soluble',
+    modeOfAction: '',
+    organic: false,
+    unlabelled: false,
+    mustNotTouch: '',
+    apart: [],
+    stock: null,
+    expiresOn: null,
+    pack: null,
+    ...said,
+  };
 }
 
-export function blankSprayer(said: Pick<Sprayer, 'id' | 'name' | 'capacityMl' | 'reachM'> & Partial<Sprayer>): Sprayer {
-  return { kind: 'tank', heldHerbicide: false, leaks: false, screen: 'coarse', rinsedOn: null, dial: null, ...said };
+export function blankSprayer(
+  said: Pick<Sprayer, 'id' | 'name' | 'capacityMl' | 'reachM'> & Partial<Sprayer>,
+): Sprayer {
+  return {
+    kind: 'tank',
+    heldHerbicide: false,
+    leaks: false,
+    screen: 'coarse',
+    rinsedOn: null,
+    dial: null,
+    ...said,
+  };
 }
 
-export function blankSpray(said: Pick<SprayRecord, 'id' | 'watchId' | 'parts' | 'sprayerId' | 'on' | 'leafState' | 'sprayMl'> & Partial<SprayRecord>): SprayRecord {
-  return { loadId: null, scope: 'whole', coverage: null, stageSeen: null, againstLabel: false, note: '', ...said };
+export function blankSpray(
+  said: Pick<SprayRecord, 'id' | 'watchId' | 'parts' | 'sprayerId' | 'on' | 'leafState' | 'sprayMl'> &
+    Partial<SprayRecord>,
+): SprayRecord {
+  return {
+    loadId: null,
+    scope: 'whole',
+    coverage: null,
+    stageSeen: null,
+    againstLabel: false,
+    note: '',
+    ...said,
+  };
 }

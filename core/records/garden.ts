@@ -3,20 +3,31 @@ import { isCivilDate } from '#core/calendar';
 import { SPOONS, type MeasureSystem } from '#core/units';
 import { civilDate, note, recordId, shortText, metres, wholeCount } from './fields.ts';
 
-const SPOON_IDS = new Set(Object.values(SPOONS).flat().map((spoon) => spoon.id));
+const SPOON_IDS = new Set(
+  Object.values(SPOONS)
+    .flat()
+    .map((spoon) => spoon.id),
+);
 
 /** The school followed, by question; a question left out follows the next wider choice. */
-const schools = z.record(z.string().max(40), z.string().max(40)).refine((chosen) => Object.keys(chosen).length <= 40, 'too many questions');
+const schools = z
+  .record(z.string().max(40), z.string().max(40))
+  .refine((chosen) => Object.keys(chosen).length <= 40, 'too many questions');
 
 export const COUNTRIES = ['us', 'au', 'uk', 'other'] as const;
 
 /** A day of every year. */
-const dayOfYear = z.string().refine((day) => /^\d{2}-\d{2}$/.test(day) && isCivilDate(`2024-${day}`), 'a day such as 09-15');
+const dayOfYear = z
+  .string()
+  .refine((day) => /^\d{2}-\d{2}$/.test(day) && isCivilDate(`2024-${day}`), 'a day such as 09-15');
 
 export const gardenRecord = z.object({
   name: shortText(60),
   latitudeDeg: z.number('a number of degrees').min(-70, 'between −70 and 70').max(70, 'between −70 and 70'),
-  longitudeDeg: z.number('a number of degrees').min(-180, 'between −180 and 180').max(180, 'between −180 and 180'),
+  longitudeDeg: z
+    .number('a number of degrees')
+    .min(-180, 'between −180 and 180')
+    .max(180, 'between −180 and 180'),
   timeZone: z.string().refine(isTimeZone, 'a time zone such as Europe/Paris'),
   temperatureUnit: z.enum(['C', 'F']),
   measureSystem: z.enum(['metric', 'us', 'imperial', 'australian']),
@@ -40,40 +51,59 @@ export const placeRecord = z.object({
 });
 export type Place = z.infer<typeof placeRecord>;
 
-export const plantRecord = z.object({
-  id: recordId,
-  name: shortText(80),
-  hostId: z.string().min(1, 'choose what it is'),
-  /** The place it stood in first; later places come from dated moves. */
-  placeId: recordId,
-  count: wholeCount(5000).min(1, 'at least 1'),
-  heightM: metres(40),
-  spreadM: metres(40),
-  /** Length of a row or hedge; null for plants standing alone. */
-  lengthM: metres(500).nullable(),
-  yearPlanted: z.number().int('a whole year').min(1500, 'not before 1500').max(2200, 'not after 2200').nullable(),
-  vigour: z.enum(['weak', 'fair', 'strong']),
-  light: z.enum(['sun', 'part-shade', 'shade']),
-  watering: z.enum(['rain', 'at-base', 'overhead']),
-  edible: z.boolean(),
-  age: z.enum(['young', 'mature']),
-  /** Somebody else's, or out of reach: can be watched, not treated. */
-  outOfReach: z.boolean(),
-  retiredOn: civilDate.nullable(),
-  retiredWhy: z.string().max(200, 'at most 200 characters').default(''),
-  /** First and last day of picking, every year; null where nothing is picked or nobody said. */
-  harvestFrom: dayOfYear.nullable().default(null),
-  harvestTo: dayOfYear.nullable().default(null),
-  /** Schools that differ from the garden's. */
-  schools: schools.default({}),
-  note,
-}).refine((plant) => plant.harvestTo === null || plant.harvestFrom !== null, { path: ['harvestFrom'], message: 'say when picking begins, too' });
+export const plantRecord = z
+  .object({
+    id: recordId,
+    name: shortText(80),
+    hostId: z.string().min(1, 'choose what it is'),
+    /** The place it stood in first; later places come from dated moves. */
+    placeId: recordId,
+    count: wholeCount(5000).min(1, 'at least 1'),
+    heightM: metres(40),
+    spreadM: metres(40),
+    /** Length of a row or hedge; null for plants standing alone. */
+    lengthM: metres(500).nullable(),
+    yearPlanted: z
+      .number()
+      .int('a whole year')
+      .min(1500, 'not before 1500')
+      .max(2200, 'not after 2200')
+      .nullable(),
+    vigour: z.enum(['weak', 'fair', 'strong']),
+    light: z.enum(['sun', 'part-shade', 'shade']),
+    watering: z.enum(['rain', 'at-base', 'overhead']),
+    edible: z.boolean(),
+    age: z.enum(['young', 'mature']),
+    /** Somebody else's, or out of reach: can be watched, not treated. */
+    outOfReach: z.boolean(),
+    retiredOn: civilDate.nullable(),
+    retiredWhy: z.string().max(200, 'at most 200 characters').default(''),
+    /** First and last day of picking, every year; null where nothing is picked or nobody said. */
+    harvestFrom: dayOfYear.nullable().default(null),
+    harvestTo: dayOfYear.nullable().default(null),
+    /** Schools that differ from the garden's. */
+    schools: schools.default({}),
+    note,
+  })
+  .refine((plant) => plant.harvestTo === null || plant.harvestFrom !== null, {
+    path: ['harvestFrom'],
+    message: 'say when picking begins, too',
+  });
 export type Plant = z.infer<typeof plantRecord>;
 
-export const moveRecord = z.object({ id: recordId, plantId: recordId, placeId: recordId, movedOn: civilDate });
+export const moveRecord = z.object({
+  id: recordId,
+  plantId: recordId,
+  placeId: recordId,
+  movedOn: civilDate,
+});
 export type Move = z.infer<typeof moveRecord>;
 
-export const stationRecord = z.object({ id: recordId, name: shortText(60), kind: z.enum(['thermometer', 'simulated', 'logger']) });
+export const stationRecord = z.object({
+  id: recordId,
+  name: shortText(60),
+  kind: z.enum(['thermometer', 'simulated', 'logger']),
+});
 export type Station = z.infer<typeof stationRecord>;
 
 function isTimeZone(name: string): boolean {

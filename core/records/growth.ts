@@ -3,17 +3,36 @@ import { civilDate, note, recordId } from './fields.ts';
 
 /** What a plant does in its year, in the order it does it; citrus and other evergreens flush instead. */
 export const GROWTH_STAGES = [
-  'bud-swell', 'green-tip', 'bloom-start', 'bloom-end', 'petal-fall', 'flush-start', 'flush-hard', 'leaf-fall',
+  'bud-swell',
+  'green-tip',
+  'bloom-start',
+  'bloom-end',
+  'petal-fall',
+  'flush-start',
+  'flush-hard',
+  'leaf-fall',
 ] as const;
 export type GrowthStage = (typeof GROWTH_STAGES)[number];
 
-export const growthRecord = z.object({ id: recordId, plantId: recordId, stage: z.enum(GROWTH_STAGES), on: civilDate, note });
+export const growthRecord = z.object({
+  id: recordId,
+  plantId: recordId,
+  stage: z.enum(GROWTH_STAGES),
+  on: civilDate,
+  note,
+});
 export type Growth = z.infer<typeof growthRecord>;
 
 export const CARE_KINDS = ['feeding', 'watering', 'shading', 'repotting', 'pruning', 'other'] as const;
 
 /** Care that explains later numbers. Moves between places are records of their own. */
-export const careRecord = z.object({ id: recordId, plantId: recordId, kind: z.enum(CARE_KINDS), on: civilDate, note });
+export const careRecord = z.object({
+  id: recordId,
+  plantId: recordId,
+  kind: z.enum(CARE_KINDS),
+  on: civilDate,
+  note,
+});
 export type Care = z.infer<typeof careRecord>;
 
 /** One guess of the eye trainer against the drawing's truth. */
@@ -21,7 +40,11 @@ export const guessRecord = z.object({
   id: recordId,
   on: civilDate,
   kind: z.enum(['spots', 'rust', 'mines', 'mildew', 'live', 'dead', 'holed']),
-  seed: z.number().int().min(0).max(2 ** 31),
+  seed: z
+    .number()
+    .int()
+    .min(0)
+    .max(2 ** 31),
   truth: z.number().min(0).max(1000),
   guess: z.number('a number').min(0, 'cannot be negative').max(1000, 'at most 1000'),
 });

@@ -11,10 +11,18 @@ const spot = z.object({ kind: z.enum(SPOT_KINDS), x: share, y: share });
 export type Spot = z.infer<typeof spot>;
 
 /** A stretch of known length in the picture: a ruler, a coin, a matchstick. */
-const scale = z.object({
-  fromX: share, fromY: share, toX: share, toY: share,
-  lengthMm: z.number('a length in mm').min(0.1, 'at least 0.1 mm').max(2000, 'at most 2000 mm'),
-}).refine((mark) => mark.fromX !== mark.toX || mark.fromY !== mark.toY, { path: ['toX'], message: 'needs two different ends' });
+const scale = z
+  .object({
+    fromX: share,
+    fromY: share,
+    toX: share,
+    toY: share,
+    lengthMm: z.number('a length in mm').min(0.1, 'at least 0.1 mm').max(2000, 'at most 2000 mm'),
+  })
+  .refine((mark) => mark.fromX !== mark.toX || mark.fromY !== mark.toY, {
+    path: ['toX'],
+    message: 'needs two different ends',
+  });
 export type ScaleMark = z.infer<typeof scale>;
 
 /** What is known of a photo besides the picture itself. */

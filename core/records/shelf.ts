@@ -9,26 +9,34 @@ const leafState = z.enum(['dormant', 'delayed-dormant', 'in-leaf']);
 const rate = z.number('a number').positive('must be above 0').max(1000, 'at most 1000');
 const amount = z.number('a number').positive('must be above 0').max(1_000_000, 'at most 1000 l or kg');
 
-const labelLine = z.object({
-  id: recordId,
-  crop: shortText(120),
-  region: z.string().trim().max(80, 'at most 80 characters'),
-  hostIds: z.array(z.string().max(40)).max(80),
-  groups: z.array(z.enum(TARGET_GROUPS)).min(1, 'choose at least one'),
-  leafStates: z.array(leafState).min(1, 'choose at least one'),
-  rateLow: rate,
-  rateHigh: rate,
-  rateUnit: z.enum(RATE_UNIT_IDS),
-  leastC: z.number('a number').min(-20, 'at least −20').max(40, 'at most 40').nullable(),
-  greatestC: z.number('a number').min(0, 'at least 0').max(50, 'at most 50').nullable(),
-  intervalDays: wholeCount(365).nullable(),
-  usesPerYear: wholeCount(100).nullable(),
-  mostPerYear: amount.nullable(),
-  daysToHarvest: wholeCount(365).nullable(),
-  reentryHours: wholeCount(1000).nullable(),
-  rainFreeHours: wholeCount(200).nullable(),
-}).refine((line) => line.rateHigh >= line.rateLow, { path: ['rateHigh'], message: 'must not be below the low rate' })
-  .refine((line) => line.rateUnit !== 'percent' || line.rateHigh <= 20, { path: ['rateHigh'], message: 'more than 20 % is not a spray: check the unit' });
+const labelLine = z
+  .object({
+    id: recordId,
+    crop: shortText(120),
+    region: z.string().trim().max(80, 'at most 80 characters'),
+    hostIds: z.array(z.string().max(40)).max(80),
+    groups: z.array(z.enum(TARGET_GROUPS)).min(1, 'choose at least one'),
+    leafStates: z.array(leafState).min(1, 'choose at least one'),
+    rateLow: rate,
+    rateHigh: rate,
+    rateUnit: z.enum(RATE_UNIT_IDS),
+    leastC: z.number('a number').min(-20, 'at least −20').max(40, 'at most 40').nullable(),
+    greatestC: z.number('a number').min(0, 'at least 0').max(50, 'at most 50').nullable(),
+    intervalDays: wholeCount(365).nullable(),
+    usesPerYear: wholeCount(100).nullable(),
+    mostPerYear: amount.nullable(),
+    daysToHarvest: wholeCount(365).nullable(),
+    reentryHours: wholeCount(1000).nullable(),
+    rainFreeHours: wholeCount(200).nullable(),
+  })
+  .refine((line) => line.rateHigh >= line.rateLow, {
+    path: ['rateHigh'],
+    message: 'must not be below the low rate',
+  })
+  .refine((line) => line.rateUnit !== 'percent' || line.rateHigh <= 20, {
+    path: ['rateHigh'],
+    message: 'more than 20 % is not a spray: check the unit',
+  });
 
 export const productRecord = z.object({
   id: recordId,
@@ -41,34 +49,64 @@ export const productRecord = z.object({
   organic: z.boolean(),
   unlabelled: z.boolean(),
   mustNotTouch: z.string().trim().max(300, 'at most 300 characters'),
-  apart: z.array(z.object({ ingredient: z.enum(INGREDIENTS), days: wholeCount(365) })).max(INGREDIENTS.length),
-  stock: z.object({ amount: z.number('a number').min(0, 'cannot be negative').max(1_000_000, 'at most 1000 l or kg'), countedOn: civilDate }).nullable(),
+  apart: z
+    .array(z.object({ ingredient: z.enum(INGREDIENTS), days: wholeCount(365) }))
+    .max(INGREDIENTS.length),
+  stock: z
+    .object({
+      amount: z.number('a number').min(0, 'cannot be negative').max(1_000_000, 'at most 1000 l or kg'),
+      countedOn: civilDate,
+    })
+    .nullable(),
   expiresOn: civilDate.nullable(),
-  pack: z.object({ amount, price: z.number('a number').min(0, 'cannot be negative').max(1_000_000, 'at most a million') }).nullable(),
+  pack: z
+    .object({
+      amount,
+      price: z.number('a number').min(0, 'cannot be negative').max(1_000_000, 'at most a million'),
+    })
+    .nullable(),
   lines: z.array(labelLine).min(1, 'a product needs at least one label line').max(60),
 });
 export type ProductRecord = z.infer<typeof productRecord>;
 
 export const SPRAYER_KINDS = ['tank', 'hand-bottle', 'hose-end'] as const;
 
-export const sprayerRecord = z.object({
-  id: recordId,
-  name: shortText(60),
-  kind: z.enum(SPRAYER_KINDS),
-  /** What it holds; for a hose-end sprayer, its jar. */
-  capacityMl: z.number('a number').min(100, 'at least 100 ml').max(500_000, 'at most 500 l'),
-  reachM: z.number('a number').min(0.2, 'at least 0.2 m').max(15, 'at most 15 m'),
-  heldHerbicide: z.boolean(),
-  leaks: z.boolean(),
-  screen: z.enum(['fine', 'coarse', 'none']),
-  rinsedOn: civilDate.nullable(),
-  /** What the dial of a hose-end sprayer can be set to. */
-  dial: z.object({ unit: z.enum(RATE_UNIT_IDS), settings: z.array(rate).min(1, 'at least one setting').max(30, 'at most 30 settings') }).nullable(),
-}).refine(({ kind, dial }) => (kind === 'hose-end') === (dial !== null), { path: ['dial'], message: 'a hose-end sprayer, and only that, has a dial' });
+export const sprayerRecord = z
+  .object({
+    id: recordId,
+    name: shortText(60),
+    kind: z.enum(SPRAYER_KINDS),
+    /** What it holds; for a hose-end sprayer, its jar. */
+    capacityMl: z.number('a number').min(100, 'at least 100 ml').max(500_000, 'at most 500 l'),
+    reachM: z.number('a number').min(0.2, 'at least 0.2 m').max(15, 'at most 15 m'),
+    heldHerbicide: z.boolean(),
+    leaks: z.boolean(),
+    screen: z.enum(['fine', 'coarse', 'none']),
+    rinsedOn: civilDate.nullable(),
+    /** What the dial of a hose-end sprayer can be set to. */
+    dial: z
+      .object({
+        unit: z.enum(RATE_UNIT_IDS),
+        settings: z.array(rate).min(1, 'at least one setting').max(30, 'at most 30 settings'),
+      })
+      .nullable(),
+  })
+  .refine(({ kind, dial }) => (kind === 'hose-end') === (dial !== null), {
+    path: ['dial'],
+    message: 'a hose-end sprayer, and only that, has a dial',
+  });
 export type Sprayer = z.infer<typeof sprayerRecord>;
 
 export const COVERAGES = ['everything', 'missed-some'] as const;
-export const STAGES_SEEN = ['eggs', 'crawlers', 'settled-young', 'adults', 'larvae', 'spots', 'nothing-alive'] as const;
+export const STAGES_SEEN = [
+  'eggs',
+  'crawlers',
+  'settled-young',
+  'adults',
+  'larvae',
+  'spots',
+  'nothing-alive',
+] as const;
 
 const sprayPart = z.object({
   productId: recordId,
@@ -80,29 +118,44 @@ const sprayPart = z.object({
 });
 export type SprayPart = z.infer<typeof sprayPart>;
 
-export const sprayRecord = z.object({
-  id: recordId,
-  watchId: recordId,
-  /** Shared by what was sprayed from one tank. */
-  loadId: recordId.nullable().default(null),
-  parts: z.array(sprayPart).min(1, 'a spray has at least one product').max(5, 'at most five products in a tank'),
-  sprayerId: recordId,
-  on: civilDate,
-  leafState,
-  scope: z.enum(SPRAY_SCOPES).default('whole'),
-  sprayMl: z.number('a number').positive('must be above 0').max(1_000_000, 'at most 1000 l'),
-  /** How well it covered, and what was there; null until somebody says. */
-  coverage: z.enum(COVERAGES).nullable().default(null),
-  stageSeen: z.enum(STAGES_SEEN).nullable().default(null),
-  /** Recorded although a label or a rule stood against it. */
-  againstLabel: z.boolean(),
-  note,
-}).refine(({ parts }) => new Set(parts.map(({ productId }) => productId)).size === parts.length, { path: ['parts'], message: 'the same product twice' });
+export const sprayRecord = z
+  .object({
+    id: recordId,
+    watchId: recordId,
+    /** Shared by what was sprayed from one tank. */
+    loadId: recordId.nullable().default(null),
+    parts: z
+      .array(sprayPart)
+      .min(1, 'a spray has at least one product')
+      .max(5, 'at most five products in a tank'),
+    sprayerId: recordId,
+    on: civilDate,
+    leafState,
+    scope: z.enum(SPRAY_SCOPES).default('whole'),
+    sprayMl: z.number('a number').positive('must be above 0').max(1_000_000, 'at most 1000 l'),
+    /** How well it covered, and what was there; null until somebody says. */
+    coverage: z.enum(COVERAGES).nullable().default(null),
+    stageSeen: z.enum(STAGES_SEEN).nullable().default(null),
+    /** Recorded although a label or a rule stood against it. */
+    againstLabel: z.boolean(),
+    note,
+  })
+  .refine(({ parts }) => new Set(parts.map(({ productId }) => productId)).size === parts.length, {
+    path: ['parts'],
+    message: 'the same product twice',
+  });
 export type SprayRecord = z.infer<typeof sprayRecord>;
 
 /** One tank, for one plant or several. */
-export const sprayLoad = z.object({ id: recordId, sprays: z.array(sprayRecord).min(1, 'nothing was sprayed').max(10, 'at most ten at a time') })
-  .refine(({ id, sprays }) => sprays.every(({ loadId }) => loadId === id), { path: ['sprays'], message: 'belong to another tank' });
+export const sprayLoad = z
+  .object({
+    id: recordId,
+    sprays: z.array(sprayRecord).min(1, 'nothing was sprayed').max(10, 'at most ten at a time'),
+  })
+  .refine(({ id, sprays }) => sprays.every(({ loadId }) => loadId === id), {
+    path: ['sprays'],
+    message: 'belong to another tank',
+  });
 export type SprayLoad = z.infer<typeof sprayLoad>;
 
 /** What somebody who knows the place said of a material: an adviser, a nursery, a neighbour. */

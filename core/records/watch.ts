@@ -24,7 +24,9 @@ export const inspectionRecord = z.object({
   id: recordId,
   watchId: recordId,
   on: civilDate,
-  answers: z.record(z.string().max(40), z.string().max(40)).refine((given) => Object.keys(given).length <= 60, 'too many answers'),
+  answers: z
+    .record(z.string().max(40), z.string().max(40))
+    .refine((given) => Object.keys(given).length <= 60, 'too many answers'),
   coversTurned: wholeCount(1000),
 });
 export type Inspection = z.infer<typeof inspectionRecord>;
@@ -35,63 +37,85 @@ const unit = z.object({
   tree: wholeCount(500).min(1, 'trees are counted from 1').optional(),
 });
 
-export const sampleRecord = z.object({
-  id: recordId,
-  watchId: recordId,
-  on: civilDate,
-  protocol: z.enum(PROTOCOLS),
-  units: z.array(unit).min(2, 'count at least 2').max(300, 'at most 300 at a time'),
-  /** The round it was counted in, if any. */
-  roundId: recordId.nullable().default(null),
-  /** The spray a cover check belongs to, if it is one. */
-  sprayId: recordId.nullable().default(null),
-  note,
-}).superRefine((sample, context) => {
-  const shape = PROTOCOL_SHAPES[sample.protocol].items;
-  sample.units.forEach(({ counts }, i) => {
-    for (const [item, kind] of Object.entries(shape)) {
-      const message = itemProblem(kind, counts[item]);
-      if (message) context.addIssue({ code: 'custom', path: ['units', i, 'counts', item], message });
-    }
-    const unknown = Object.keys(counts).find((item) => !(item in shape));
-    if (unknown !== undefined) context.addIssue({ code: 'custom', path: ['units', i, 'counts', unknown], message: 'is not counted this way' });
+export const sampleRecord = z
+  .object({
+    id: recordId,
+    watchId: recordId,
+    on: civilDate,
+    protocol: z.enum(PROTOCOLS),
+    units: z.array(unit).min(2, 'count at least 2').max(300, 'at most 300 at a time'),
+    /** The round it was counted in, if any. */
+    roundId: recordId.nullable().default(null),
+    /** The spray a cover check belongs to, if it is one. */
+    sprayId: recordId.nullable().default(null),
+    note,
+  })
+  .superRefine((sample, context) => {
+    const shape = PROTOCOL_SHAPES[sample.protocol].items;
+    sample.units.forEach(({ counts }, i) => {
+      for (const [item, kind] of Object.entries(shape)) {
+        const message = itemProblem(kind, counts[item]);
+        if (message) context.addIssue({ code: 'custom', path: ['units', i, 'counts', item], message });
+      }
+      const unknown = Object.keys(counts).find((item) => !(item in shape));
+      if (unknown !== undefined)
+        context.addIssue({
+          code: 'custom',
+          path: ['units', i, 'counts', unknown],
+          message: 'is not counted this way',
+        });
+    });
   });
-});
 export type Sample = z.infer<typeof sampleRecord>;
 
-export const tapeRecord = z.object({
-  id: recordId,
-  watchId: recordId,
-  label: shortText(40),
-  putOn: civilDate,
-  takenOff: civilDate,
-  crawlers: wholeCount(100_000),
-}).refine((tape) => tape.takenOff > tape.putOn, { path: ['takenOff'], message: 'must come after the day it went on' });
+export const tapeRecord = z
+  .object({
+    id: recordId,
+    watchId: recordId,
+    label: shortText(40),
+    putOn: civilDate,
+    takenOff: civilDate,
+    crawlers: wholeCount(100_000),
+  })
+  .refine((tape) => tape.takenOff > tape.putOn, {
+    path: ['takenOff'],
+    message: 'must come after the day it went on',
+  });
 export type Tape = z.infer<typeof tapeRecord>;
 
 export const TRAP_CATCHES = ['moths', 'males', 'wasps'] as const;
 
 /** What one trap caught between two looks at it. */
-export const trapRecord = z.object({
-  id: recordId,
-  watchId: recordId,
-  label: shortText(40),
-  catches: z.enum(TRAP_CATCHES),
-  putOn: civilDate,
-  takenOff: civilDate,
-  caught: wholeCount(100_000),
-}).refine((trap) => trap.takenOff > trap.putOn, { path: ['takenOff'], message: 'must come after the day it was set or last emptied' });
+export const trapRecord = z
+  .object({
+    id: recordId,
+    watchId: recordId,
+    label: shortText(40),
+    catches: z.enum(TRAP_CATCHES),
+    putOn: civilDate,
+    takenOff: civilDate,
+    caught: wholeCount(100_000),
+  })
+  .refine((trap) => trap.takenOff > trap.putOn, {
+    path: ['takenOff'],
+    message: 'must come after the day it was set or last emptied',
+  });
 export type Trap = z.infer<typeof trapRecord>;
 
 /** A tape or trap as it hangs, before and between readings. */
-export const deviceRecord = z.object({
-  id: recordId,
-  watchId: recordId,
-  kind: z.enum(['tape', 'trap']),
-  label: shortText(40),
-  hungOn: civilDate,
-  takenDownOn: civilDate.nullable(),
-}).refine((device) => device.takenDownOn === null || device.takenDownOn >= device.hungOn, { path: ['takenDownOn'], message: 'lies before the day it was hung' });
+export const deviceRecord = z
+  .object({
+    id: recordId,
+    watchId: recordId,
+    kind: z.enum(['tape', 'trap']),
+    label: shortText(40),
+    hungOn: civilDate,
+    takenDownOn: civilDate.nullable(),
+  })
+  .refine((device) => device.takenDownOn === null || device.takenDownOn >= device.hungOn, {
+    path: ['takenDownOn'],
+    message: 'lies before the day it was hung',
+  });
 export type Device = z.infer<typeof deviceRecord>;
 
 /** A leaf or twig that carries a tag, to be counted again and again. */
@@ -107,29 +131,73 @@ export const tagRecord = z.object({
 });
 export type Tag = z.infer<typeof tagRecord>;
 
-export const SIGHTINGS = ['first-males', 'first-crawlers', 'adults-flying', 'first-mines', 'all-stages'] as const;
+export const SIGHTINGS = [
+  'first-males',
+  'first-crawlers',
+  'adults-flying',
+  'first-mines',
+  'all-stages',
+] as const;
 export type SightingKind = (typeof SIGHTINGS)[number];
 
 /** Something seen that starts a clock (a biofix), or that overrides a single date: all stages at once. */
-export const sightingRecord = z.object({ id: recordId, watchId: recordId, on: civilDate, what: z.enum(SIGHTINGS) });
+export const sightingRecord = z.object({
+  id: recordId,
+  watchId: recordId,
+  on: civilDate,
+  what: z.enum(SIGHTINGS),
+});
 export type Sighting = z.infer<typeof sightingRecord>;
 
 /** A watch's clock started by choice: on a day of the year, by a logged stage, or by a catch. The id is the watch's. */
-export const clockRecord = z.object({
-  id: recordId,
-  startKind: z.enum(['season', 'date', 'stage', 'first-males', 'first-crawlers']),
-  /** MM-DD for a date, the stage for a stage; null for the others. */
-  startValue: z.string().max(20).nullable(),
-}).superRefine(({ startKind, startValue }, context) => {
-  const fits = startKind === 'date' ? /^\d{2}-\d{2}$/.test(startValue ?? '') && isCivilDate(`2024-${startValue}`)
-    : startKind === 'stage' ? (GROWTH_STAGES as readonly string[]).includes(startValue ?? '') : startValue === null;
-  if (!fits) context.addIssue({ code: 'custom', path: ['startValue'], message: startKind === 'date' ? 'a day such as 03-01' : startKind === 'stage' ? 'choose a stage' : 'goes with a date or a stage only' });
-});
+export const clockRecord = z
+  .object({
+    id: recordId,
+    startKind: z.enum(['season', 'date', 'stage', 'first-males', 'first-crawlers']),
+    /** MM-DD for a date, the stage for a stage; null for the others. */
+    startValue: z.string().max(20).nullable(),
+  })
+  .superRefine(({ startKind, startValue }, context) => {
+    const fits =
+      startKind === 'date'
+        ? /^\d{2}-\d{2}$/.test(startValue ?? '') && isCivilDate(`2024-${startValue}`)
+        : startKind === 'stage'
+          ? (GROWTH_STAGES as readonly string[]).includes(startValue ?? '')
+          : startValue === null;
+    if (!fits)
+      context.addIssue({
+        code: 'custom',
+        path: ['startValue'],
+        message:
+          startKind === 'date'
+            ? 'a day such as 03-01'
+            : startKind === 'stage'
+              ? 'choose a stage'
+              : 'goes with a date or a stage only',
+      });
+  });
 export type WatchClock = z.infer<typeof clockRecord>;
 
-export const HANDWORK_KINDS = ['prune', 'pinch', 'strip', 'brush', 'wipe', 'dip', 'jet', 'band', 'clear'] as const;
+export const HANDWORK_KINDS = [
+  'prune',
+  'pinch',
+  'strip',
+  'brush',
+  'wipe',
+  'dip',
+  'jet',
+  'band',
+  'clear',
+] as const;
 export type HandworkKind = (typeof HANDWORK_KINDS)[number];
 
 /** Work by hand against a trouble, counted in what worked like a spray. */
-export const handworkRecord = z.object({ id: recordId, watchId: recordId, on: civilDate, kind: z.enum(HANDWORK_KINDS), minutes: wholeCount(2000).nullable(), note });
+export const handworkRecord = z.object({
+  id: recordId,
+  watchId: recordId,
+  on: civilDate,
+  kind: z.enum(HANDWORK_KINDS),
+  minutes: wholeCount(2000).nullable(),
+  note,
+});
 export type Handwork = z.infer<typeof handworkRecord>;

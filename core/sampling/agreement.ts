@@ -24,7 +24,8 @@ export interface Agreement {
  */
 export function agreement(pairs: readonly GuessedAgainstTrue[]): Agreement {
   if (pairs.length < 2) throw new RangeError('agreement needs at least 2 pairs');
-  const truths = pairs.map(({ truth }) => truth), guesses = pairs.map(({ guess }) => guess);
+  const truths = pairs.map(({ truth }) => truth),
+    guesses = pairs.map(({ guess }) => guess);
   const [meanTruth, meanGuess] = [mean(truths), mean(guesses)];
   const differences = pairs.map(({ truth, guess }) => guess - truth);
   const covariance = mean(pairs.map(({ truth, guess }) => (truth - meanTruth) * (guess - meanGuess)));

@@ -19,7 +19,10 @@ export function differenceOfShares(earlier: Estimate, later: Estimate): Estimate
 export function differenceOfMeans(earlier: Measure, later: Measure): Estimate {
   const value = later.value - earlier.value;
   const parts = [earlier, later].map((measure) => ({
-    error: measure.logStandardError === null ? measure.high / jStat.studentt.inv(0.975, measure.units - 1) : measure.logStandardError * measure.value,
+    error:
+      measure.logStandardError === null
+        ? measure.high / jStat.studentt.inv(0.975, measure.units - 1)
+        : measure.logStandardError * measure.value,
     freedom: measure.units - 1,
   }));
   const variance = parts.reduce((sum, { error }) => sum + error ** 2, 0);

@@ -6,7 +6,15 @@ export { meanArea } from './mean-area.ts';
 export { meanCount, type MeanCount } from './mean-count.ts';
 export { unitsForPrecision, unitsToDecide, type MoreUnits } from './more-units.ts';
 export {
-  emptyUnit, itemProblem, PROTOCOL_SHAPES, PROTOCOLS, type ItemKind, type MeasureKind, type Protocol, type ProtocolShape, type Unit,
+  emptyUnit,
+  itemProblem,
+  PROTOCOL_SHAPES,
+  PROTOCOLS,
+  type ItemKind,
+  type MeasureKind,
+  type Protocol,
+  type ProtocolShape,
+  type Unit,
 } from './protocol.ts';
 export { planAround, sequentialVerdict, type SequentialPlan, type SequentialVerdict } from './sequential.ts';
 export { clusteredShare, wilson, type Share } from './share.ts';

@@ -22,6 +22,8 @@ export function levelOf(value: number, bounds: LevelBounds): Level {
 /** The level of an estimate with its interval carried through. */
 export function levelRange(estimate: Estimate, bounds: LevelBounds): LevelRange {
   return {
-    level: levelOf(estimate.value, bounds), low: levelOf(estimate.low, bounds), high: levelOf(estimate.high, bounds),
+    level: levelOf(estimate.value, bounds),
+    low: levelOf(estimate.low, bounds),
+    high: levelOf(estimate.high, bounds),
   };
 }

@@ -15,10 +15,12 @@ const OVERLOOKED_PERCENT = 2;
  */
 export function meanArea(percents: readonly number[]): MeanCount {
   if (percents.length < 2) throw new RangeError('a mean with an interval needs at least 2 leaves');
-  if (!percents.every((percent) => percent >= 0 && percent <= 100)) throw new RangeError('shares of area lie between 0 and 100 %');
+  if (!percents.every((percent) => percent >= 0 && percent <= 100))
+    throw new RangeError('shares of area lie between 0 and 100 %');
   const units = percents.length;
   const value = mean([...percents]);
-  if (value === 0) return { value, low: 0, high: wilson(0, units).high * OVERLOOKED_PERCENT, units, logStandardError: null };
+  if (value === 0)
+    return { value, low: 0, high: wilson(0, units).high * OVERLOOKED_PERCENT, units, logStandardError: null };
   const logStandardError = Math.sqrt(sampleVariance([...percents]) / units) / value;
   const factor = Math.exp(t95For(percents) * logStandardError);
   return { value, low: value / factor, high: Math.min(100, value * factor), units, logStandardError };

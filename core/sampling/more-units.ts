@@ -7,7 +7,10 @@ const Z95 = 1.959964;
 const MOST_UNITS = 2000;
 
 /** How many units more it would take; `beyond` when no sensible number does it. */
-export type MoreUnits = { readonly kind: 'enough' } | { readonly kind: 'more'; readonly units: number } | { readonly kind: 'beyond' };
+export type MoreUnits =
+  | { readonly kind: 'enough' }
+  | { readonly kind: 'more'; readonly units: number }
+  | { readonly kind: 'beyond' };
 
 /**
  * Units still to count, like those counted, until the 95 % interval's half width is at most
@@ -24,7 +27,10 @@ export function unitsForPrecision(measure: Measure, precision: number): MoreUnit
   }
   if (measure.logStandardError === null) return { kind: 'beyond' };
   const perUnit = measure.logStandardError * Math.sqrt(measure.units);
-  return firstThatDoes(measure.units, (n) => jStat.studentt.inv(0.975, n - 1) * (perUnit / Math.sqrt(n)) <= Math.log(1 + precision));
+  return firstThatDoes(
+    measure.units,
+    (n) => jStat.studentt.inv(0.975, n - 1) * (perUnit / Math.sqrt(n)) <= Math.log(1 + precision),
+  );
 }
 
 /** Units still to count until the interval would lie on one side of `threshold`, if what was seen so far is the truth. */

@@ -1,5 +1,15 @@
 /** Fixed ways of counting. What is counted one way is never compared with what is counted another. */
-export const PROTOCOLS = ['twig', 'leaf', 'bark', 'spur', 'mined', 'disease', 'present', 'tap', 'cover'] as const;
+export const PROTOCOLS = [
+  'twig',
+  'leaf',
+  'bark',
+  'spur',
+  'mined',
+  'disease',
+  'present',
+  'tap',
+  'cover',
+] as const;
 export type Protocol = (typeof PROTOCOLS)[number];
 
 /** What is written down for one item of a unit: a whole number, there or not (1 or 0), or a share of area in per cent. */
@@ -19,7 +29,14 @@ export const PROTOCOL_SHAPES: Readonly<Record<Protocol, ProtocolShape>> = {
   leaf: { items: { live: 'count', dead: 'count', holed: 'count' }, measure: { kind: 'share', item: 'live' } },
   bark: { items: { live: 'count', dead: 'count' }, measure: { kind: 'mean', item: 'live' } },
   spur: {
-    items: { liveScale: 'yes-no', holedScale: 'yes-no', softNymphs: 'yes-no', stalkedEggs: 'yes-no', plainEggs: 'yes-no', aphidEggs: 'yes-no' },
+    items: {
+      liveScale: 'yes-no',
+      holedScale: 'yes-no',
+      softNymphs: 'yes-no',
+      stalkedEggs: 'yes-no',
+      plainEggs: 'yes-no',
+      aphidEggs: 'yes-no',
+    },
     measure: { kind: 'share', item: 'liveScale' },
   },
   mined: { items: { mines: 'count', larvae: 'count' }, measure: { kind: 'share', item: 'mines' } },
@@ -53,5 +70,7 @@ export function itemProblem(kind: ItemKind, value: number | undefined): string |
 
 /** A unit on which nothing was found. */
 export function emptyUnit(protocol: Protocol): Unit {
-  return { counts: Object.fromEntries(Object.keys(PROTOCOL_SHAPES[protocol].items).map((item) => [item, 0])) };
+  return {
+    counts: Object.fromEntries(Object.keys(PROTOCOL_SHAPES[protocol].items).map((item) => [item, 0])),
+  };
 }

@@ -1,5 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
-import { clusteredShare, levelRange, meanCount, simulateTwigs, summarise, wilson, type LevelBounds } from './index.ts';
+import {
+  clusteredShare,
+  levelRange,
+  meanCount,
+  simulateTwigs,
+  summarise,
+  wilson,
+  type LevelBounds,
+} from './index.ts';
 
 const ARMORED: LevelBounds = [0, 0.5, 2, 10, 30];
 
@@ -7,7 +15,10 @@ describe('shares', () => {
   test('Wilson against published worked values', () => {
     // Newcombe 1998 (Stat. Med. 17:857), table I, method 3: 81/263, 15/148, 0/20, 1/29.
     const published: [number, number, number, number][] = [
-      [81, 263, 0.2553, 0.3662], [15, 148, 0.0624, 0.1605], [0, 20, 0, 0.1611], [1, 29, 0.0061, 0.1718],
+      [81, 263, 0.2553, 0.3662],
+      [15, 148, 0.0624, 0.1605],
+      [0, 20, 0, 0.1611],
+      [1, 29, 0.0061, 0.1718],
     ];
     for (const [hits, outOf, low, high] of published) {
       const interval = wilson(hits, outOf);
@@ -21,7 +32,10 @@ describe('shares', () => {
     const even = clusteredShare(Array.from({ length: 10 }, () => ({ hits: 2, outOf: 10 })))!;
     expect(even.designEffect).toBe(1);
     expect(even).toMatchObject(wilson(20, 100));
-    const split = clusteredShare([...Array(8).fill({ hits: 0, outOf: 10 }), ...Array(2).fill({ hits: 10, outOf: 10 })])!;
+    const split = clusteredShare([
+      ...Array(8).fill({ hits: 0, outOf: 10 }),
+      ...Array(2).fill({ hits: 10, outOf: 10 }),
+    ])!;
     // Between-twig variance by hand: 10/9 · (8·2² + 2·8²)/100² = 0.01778; binomial (22/104)(82/104)/100 = 0.001668.
     expect(split.designEffect).toBeCloseTo(0.0177778 / 0.0016679, 2);
     expect(split.high - split.low).toBeGreaterThan(2 * (even.high - even.low));
@@ -49,18 +63,26 @@ describe('mean counts', () => {
     expect(() => meanCount([3, 1.5])).toThrow('whole numbers');
   });
 
-  test.each([[1, 10], [1, 20], [2, 10], [8, 20]])(
-    'covers the truth about 19 times in 20 when clumping k = %d and n = %d', (clumping, n) => {
-      let held = 0;
-      const runs = 1500;
-      for (let seed = 1; seed <= runs; seed++) {
-        const twigs = simulateTwigs({ livePerTwig: 6, deadPerLive: 0.3, holedShare: 0.2, clumping }, n, seed * 7919);
-        const { low, high } = meanCount(twigs.map(({ counts }) => counts.live!));
-        if (low <= 6 && 6 <= high) held++;
-      }
-      expect(held / runs).toBeGreaterThan(0.92);
-      expect(held / runs).toBeLessThan(0.985);
-    });
+  test.each([
+    [1, 10],
+    [1, 20],
+    [2, 10],
+    [8, 20],
+  ])('covers the truth about 19 times in 20 when clumping k = %d and n = %d', (clumping, n) => {
+    let held = 0;
+    const runs = 1500;
+    for (let seed = 1; seed <= runs; seed++) {
+      const twigs = simulateTwigs(
+        { livePerTwig: 6, deadPerLive: 0.3, holedShare: 0.2, clumping },
+        n,
+        seed * 7919,
+      );
+      const { low, high } = meanCount(twigs.map(({ counts }) => counts.live!));
+      if (low <= 6 && 6 <= high) held++;
+    }
+    expect(held / runs).toBeGreaterThan(0.92);
+    expect(held / runs).toBeLessThan(0.985);
+  });
 });
 
 describe('levels', () => {
@@ -79,8 +101,13 @@ describe('levels', () => {
   });
 
   test('simulated twigs have the holed share they were asked for', () => {
-    const twigs = simulateTwigs({ livePerTwig: 6, deadPerLive: 0.3, holedShare: 0.35, clumping: 1 }, 4000, 5).map(({ counts }) => counts);
-    const holed = twigs.reduce((s, t) => s + t.holed!, 0) / twigs.reduce((s, t) => s + t.live! + t.dead! + t.holed!, 0);
+    const twigs = simulateTwigs(
+      { livePerTwig: 6, deadPerLive: 0.3, holedShare: 0.35, clumping: 1 },
+      4000,
+      5,
+    ).map(({ counts }) => counts);
+    const holed =
+      twigs.reduce((s, t) => s + t.holed!, 0) / twigs.reduce((s, t) => s + t.live! + t.dead! + t.holed!, 0);
     expect(holed).toBeGreaterThan(0.33);
     expect(holed).toBeLessThan(0.37);
   });

@@ -16,7 +16,8 @@ export interface Share extends Estimate {
  * @throws RangeError unless 0 ≤ hits ≤ outOf and outOf > 0.
  */
 export function wilson(hits: number, outOf: number): Estimate {
-  if (!(outOf > 0 && hits >= 0 && hits <= outOf)) throw new RangeError('a share needs 0 ≤ hits ≤ outOf and outOf > 0');
+  if (!(outOf > 0 && hits >= 0 && hits <= outOf))
+    throw new RangeError('a share needs 0 ≤ hits ≤ outOf and outOf > 0');
   const p = hits / outOf;
   const z2 = Z95 ** 2;
   const centre = (p + z2 / (2 * outOf)) / (1 + z2 / outOf);
@@ -30,20 +31,29 @@ export function wilson(hits: number, outOf: number): Estimate {
  * ratio estimator's variance between units over the binomial one (Cochran 1977), at least 1.
  * Returns null when there are no items.
  */
-export function clusteredShare(units: readonly { readonly hits: number; readonly outOf: number }[]): Share | null {
+export function clusteredShare(
+  units: readonly { readonly hits: number; readonly outOf: number }[],
+): Share | null {
   const outOf = units.reduce((sum, unit) => sum + unit.outOf, 0);
   if (outOf === 0) return null;
   const hits = units.reduce((sum, unit) => sum + unit.hits, 0);
   const designEffect = Math.max(1, ratioVariance(units, hits / outOf, outOf) / binomialVariance(hits, outOf));
   // A design effect from few units is itself a guess: Student's t in place of the normal's z.
-  const owned = designEffect > 1 ? designEffect * (jStat.studentt.inv(0.975, units.length - 1) / Z95) ** 2 : 1;
+  const owned =
+    designEffect > 1 ? designEffect * (jStat.studentt.inv(0.975, units.length - 1) / Z95) ** 2 : 1;
   return { ...wilson(hits / owned, outOf / owned), outOf, designEffect };
 }
 
-function ratioVariance(units: readonly { hits: number; outOf: number }[], share: number, outOf: number): number {
+function ratioVariance(
+  units: readonly { hits: number; outOf: number }[],
+  share: number,
+  outOf: number,
+): number {
   const n = units.length;
   if (n < 2) return 0;
-  return (n / (n - 1)) * units.reduce((sum, unit) => sum + (unit.hits - share * unit.outOf) ** 2, 0) / outOf ** 2;
+  return (
+    ((n / (n - 1)) * units.reduce((sum, unit) => sum + (unit.hits - share * unit.outOf) ** 2, 0)) / outOf ** 2
+  );
 }
 
 /** Agresti and Coull's two added successes and failures keep it above 0 when all or none are hits. */

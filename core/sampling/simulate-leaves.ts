@@ -4,7 +4,9 @@ import type { Unit } from './protocol.ts';
 /** Leaves of which `share` (0–1) are mined, most with a live larva, as an observer would write them down. */
 export function simulateMinedLeaves(share: number, leaves: number, seed: number): Unit[] {
   const source = randomLcg(seed);
-  const mined = randomBernoulli.source(source)(share), twice = randomBernoulli.source(source)(0.25), alive = randomBernoulli.source(source)(0.6);
+  const mined = randomBernoulli.source(source)(share),
+    twice = randomBernoulli.source(source)(0.25),
+    alive = randomBernoulli.source(source)(0.6);
   return Array.from({ length: leaves }, () => {
     const mines = mined() * (1 + twice());
     return { counts: { mines, larvae: mines > 0 ? alive() : 0 } };

@@ -36,13 +36,24 @@ const FEWEST_TREES = 3;
  * unit is taken to have been picked by itself.
  * @throws RangeError for fewer than 2 units, or numbers their protocol does not allow.
  */
-export function summarise(protocol: Protocol, units: readonly Unit[], bounds: LevelBounds | null): SampleSummary {
-  const { items, measure: { kind, item } } = PROTOCOL_SHAPES[protocol];
+export function summarise(
+  protocol: Protocol,
+  units: readonly Unit[],
+  bounds: LevelBounds | null,
+): SampleSummary {
+  const {
+    items,
+    measure: { kind, item },
+  } = PROTOCOL_SHAPES[protocol];
   if (units.length < 2) throw new RangeError('a sample needs at least 2 units');
   const measure = measureOf(kind, item, units);
-  const covers = units.map(({ counts }) => ({ hits: counts.holed ?? 0, outOf: (counts.live ?? 0) + (counts.dead ?? 0) + (counts.holed ?? 0) }));
+  const covers = units.map(({ counts }) => ({
+    hits: counts.holed ?? 0,
+    outOf: (counts.live ?? 0) + (counts.dead ?? 0) + (counts.holed ?? 0),
+  }));
   return {
-    protocol, measure,
+    protocol,
+    measure,
     level: bounds && levelRange(measure, bounds),
     holedShare: 'holed' in items ? clusteredShare(covers) : null,
     covers: covers.reduce((sum, { outOf }) => sum + outOf, 0),
@@ -66,5 +77,12 @@ function shareOfUnits(units: readonly Unit[], item: string): Share {
   }
   const groups = [...trees.values()];
   if (!trees.has(undefined) && groups.length >= FEWEST_TREES) return clusteredShare(groups)!;
-  return { ...wilson(groups.reduce((sum, { hits }) => sum + hits, 0), units.length), outOf: units.length, designEffect: 1 };
+  return {
+    ...wilson(
+      groups.reduce((sum, { hits }) => sum + hits, 0),
+      units.length,
+    ),
+    outOf: units.length,
+    designEffect: 1,
+  };
 }

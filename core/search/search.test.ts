@@ -6,7 +6,8 @@ const ENTRIES = [
   { id: 'miner', title: 'Citrus leaf miner', words: 'winding trail in soft leaves' },
   { id: 'felt', title: 'Crapemyrtle bark scale', words: 'white felt, sticky below' },
 ];
-const ids = (query: string, synonyms?: Map<string, string>) => search(ENTRIES, query, synonyms).map((found) => found.id);
+const ids = (query: string, synonyms?: Map<string, string>) =>
+  search(ENTRIES, query, synonyms).map((found) => found.id);
 
 test('a word in the title comes before one in the text', () => {
   expect(ids('soft')).toEqual(['scale', 'miner']);

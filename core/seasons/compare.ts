@@ -37,13 +37,17 @@ export type Change =
  * more than {@link SAME_STAGE_DAYS} days apart, are not compared.
  */
 export function compareCounts(earlier: SeasonCount, later: SeasonCount): Change {
-  if (earlier.protocol !== later.protocol || earlier.tagged !== later.tagged) return { kind: 'not-comparable', why: 'protocol' };
-  if (daysApartInYear(earlier.on, later.on) > SAME_STAGE_DAYS) return { kind: 'not-comparable', why: 'stage' };
+  if (earlier.protocol !== later.protocol || earlier.tagged !== later.tagged)
+    return { kind: 'not-comparable', why: 'protocol' };
+  if (daysApartInYear(earlier.on, later.on) > SAME_STAGE_DAYS)
+    return { kind: 'not-comparable', why: 'stage' };
   const [before, after] = [earlier.measure, later.measure];
   if (before.value === 0 && after.value === 0) return { kind: 'none-both-times' };
   if (before.kind === 'share') return sharesMoved(before, after);
-  if (before.logStandardError === null) return { kind: after.low > before.high ? 'appeared' : 'no-change-shown-none' };
-  if (after.logStandardError === null) return { kind: after.high < before.low ? 'gone' : 'no-change-shown-none' };
+  if (before.logStandardError === null)
+    return { kind: after.low > before.high ? 'appeared' : 'no-change-shown-none' };
+  if (after.logStandardError === null)
+    return { kind: after.high < before.low ? 'gone' : 'no-change-shown-none' };
   return ratioOfMeans(before, before.logStandardError, after, after.logStandardError);
 }
 
@@ -56,7 +60,8 @@ function sharesMoved(before: Measure, after: Measure): Change {
 
 function ratioOfMeans(before: Measure, beforeError: number, after: Measure, afterError: number): Change {
   const variance = beforeError ** 2 + afterError ** 2;
-  const freedom = variance ** 2 / (beforeError ** 4 / (before.units - 1) + afterError ** 4 / (after.units - 1));
+  const freedom =
+    variance ** 2 / (beforeError ** 4 / (before.units - 1) + afterError ** 4 / (after.units - 1));
   // Units that are all alike have no scatter: their ratio is as exact as it looks.
   const factor = variance === 0 ? 1 : Math.exp(jStat.studentt.inv(0.975, freedom) * Math.sqrt(variance));
   const value = after.value / before.value;

@@ -7,7 +7,10 @@
  * Returns null when a count it divides by is 0.
  */
 export function hendersonTilton(counts: {
-  treatedBefore: number; treatedAfter: number; untreatedBefore: number; untreatedAfter: number;
+  treatedBefore: number;
+  treatedAfter: number;
+  untreatedBefore: number;
+  untreatedAfter: number;
 }): number | null {
   const { treatedBefore, treatedAfter, untreatedBefore, untreatedAfter } = counts;
   if (treatedBefore === 0 || untreatedAfter === 0 || untreatedBefore === 0) return null;

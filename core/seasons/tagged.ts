@@ -27,16 +27,32 @@ const HALF = 0.5;
  * Returns null with fewer than 2 treated or 2 untouched tags.
  */
 export function taggedEffect(pairs: readonly TaggedPair[]): TaggedEffect | null {
-  const logRatios = (untouched: boolean) => pairs.filter((pair) => pair.untouched === untouched).map(({ before, after }) => Math.log((after + HALF) / (before + HALF)));
+  const logRatios = (untouched: boolean) =>
+    pairs
+      .filter((pair) => pair.untouched === untouched)
+      .map(({ before, after }) => Math.log((after + HALF) / (before + HALF)));
   const [treated, untouched] = [logRatios(false), logRatios(true)];
   if (treated.length < 2 || untouched.length < 2) return null;
   const difference = mean(treated) - mean(untouched);
-  const errors = [treated, untouched].map((ratios) => ({ squared: sampleVariance(ratios) / ratios.length, freedom: ratios.length - 1 }));
+  const errors = [treated, untouched].map((ratios) => ({
+    squared: sampleVariance(ratios) / ratios.length,
+    freedom: ratios.length - 1,
+  }));
   const variance = errors.reduce((sum, { squared }) => sum + squared, 0);
-  const half = variance === 0 ? 0
-    : jStat.studentt.inv(0.975, variance ** 2 / errors.reduce((sum, { squared, freedom }) => sum + squared ** 2 / freedom, 0)) * Math.sqrt(variance);
+  const half =
+    variance === 0
+      ? 0
+      : jStat.studentt.inv(
+          0.975,
+          variance ** 2 / errors.reduce((sum, { squared, freedom }) => sum + squared ** 2 / freedom, 0),
+        ) * Math.sqrt(variance);
   return {
-    treated: treated.length, untouched: untouched.length,
-    takenAway: { value: 1 - Math.exp(difference), low: 1 - Math.exp(difference + half), high: 1 - Math.exp(difference - half) },
+    treated: treated.length,
+    untouched: untouched.length,
+    takenAway: {
+      value: 1 - Math.exp(difference),
+      low: 1 - Math.exp(difference + half),
+      high: 1 - Math.exp(difference - half),
+    },
   };
 }

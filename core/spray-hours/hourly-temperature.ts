@@ -14,8 +14,9 @@ export function sunTimes(latitudeDeg: number, date: CivilDate, solarNoonHour: nu
   const theta = 0.2163108 + 2 * Math.atan(0.9671396 * Math.tan(0.0086 * (dayOfYear(date) + 1 - 186)));
   const declination = Math.asin(0.39795 * Math.cos(theta));
   const latitude = (latitudeDeg * Math.PI) / 180;
-  const cosine = (Math.sin((0.8333 * Math.PI) / 180) + Math.sin(latitude) * Math.sin(declination))
-    / (Math.cos(latitude) * Math.cos(declination));
+  const cosine =
+    (Math.sin((0.8333 * Math.PI) / 180) + Math.sin(latitude) * Math.sin(declination)) /
+    (Math.cos(latitude) * Math.cos(declination));
   const dayHours = 24 - (24 / Math.PI) * Math.acos(Math.max(-1, Math.min(1, cosine)));
   return { sunrise: solarNoonHour - dayHours / 2, sunset: solarNoonHour + dayHours / 2 };
 }
@@ -38,7 +39,9 @@ interface DayTemperatureShape extends SunTimes {
 /** Temperature at sunset, °C: the day's sine curve at its end. */
 export function sunsetTemperature(minC: number, maxC: number, { sunrise, sunset }: SunTimes): number {
   const dayHours = sunset - sunrise;
-  return minC + (maxC - minC) * Math.sin((Math.PI * (dayHours - MINIMUM_LAG_H)) / (dayHours + 2 * MAXIMUM_LAG_H));
+  return (
+    minC + (maxC - minC) * Math.sin((Math.PI * (dayHours - MINIMUM_LAG_H)) / (dayHours + 2 * MAXIMUM_LAG_H))
+  );
 }
 
 /** Temperature at a local hour (0–24), °C: a sine by day, exponential cooling by night. */

@@ -1,5 +1,16 @@
 export { sunTimes, type SunTimes } from './hourly-temperature.ts';
 export { sprayLimits, type LimitsOf, type SprayLimits } from './limits.ts';
 export {
-  forecastHours, goodStretches, GREATEST_WIND_MS, LEAST_WIND_MS, sprayHours, type ForecastHours, type GoodStretch, type HourReason, type HourVerdict, type SprayDay, type SprayHour, type SprayScene,
+  forecastHours,
+  goodStretches,
+  GREATEST_WIND_MS,
+  LEAST_WIND_MS,
+  sprayHours,
+  type ForecastHours,
+  type GoodStretch,
+  type HourReason,
+  type HourVerdict,
+  type SprayDay,
+  type SprayHour,
+  type SprayScene,
 } from './spray-hours.ts';

@@ -25,13 +25,27 @@ const OTHER = { leastC: 5, betterC: 10, greatestC: 30, rainFreeHours: 12 } as co
 const CITRUS_TOP_C = 29;
 
 /** The stricter of label, school and plant, each way: a school or a plant never loosens a label. */
-export function sprayLimits({ isOil, labelLeastC, labelGreatestC, labelRainFreeHours, schoolTopC, isCitrus }: LimitsOf): SprayLimits {
-  const usual = isOil ? { ...OIL, greatestC: Math.min(schoolTopC, isCitrus ? CITRUS_TOP_C : Infinity) } : OTHER;
+export function sprayLimits({
+  isOil,
+  labelLeastC,
+  labelGreatestC,
+  labelRainFreeHours,
+  schoolTopC,
+  isCitrus,
+}: LimitsOf): SprayLimits {
+  const usual = isOil
+    ? { ...OIL, greatestC: Math.min(schoolTopC, isCitrus ? CITRUS_TOP_C : Infinity) }
+    : OTHER;
   const leastC = Math.max(usual.leastC, labelLeastC ?? -Infinity);
   return {
-    leastC, betterC: Math.max(usual.betterC, leastC),
+    leastC,
+    betterC: Math.max(usual.betterC, leastC),
     // Where a label of no oil names a top, that is the figure; the usual one only stands in for silence.
-    greatestC: isOil ? Math.min(usual.greatestC, labelGreatestC ?? Infinity) : labelGreatestC ?? usual.greatestC,
-    rainFreeHours: isOil ? Math.max(usual.rainFreeHours, labelRainFreeHours ?? 0) : labelRainFreeHours ?? usual.rainFreeHours,
+    greatestC: isOil
+      ? Math.min(usual.greatestC, labelGreatestC ?? Infinity)
+      : (labelGreatestC ?? usual.greatestC),
+    rainFreeHours: isOil
+      ? Math.max(usual.rainFreeHours, labelRainFreeHours ?? 0)
+      : (labelRainFreeHours ?? usual.rainFreeHours),
   };
 }

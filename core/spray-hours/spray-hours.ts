@@ -6,8 +6,23 @@ import { sunsetTemperature, sunTimes, temperatureAt, type SunTimes } from './hou
 export type HourVerdict = 'go' | 'poor' | 'no' | 'unknown';
 
 export type HourReason =
-  | 'too-cold' | 'cool' | 'too-hot' | 'hot-within-48-h' | 'frost-near' | 'rain-that-day' | 'rain-within-hours'
-  | 'windy' | 'still' | 'dark' | 'wet-overnight' | 'bloom' | 'bees-at-honeydew' | 'thirsty' | 'rain-unknown' | 'wind-unknown' | 'beyond-forecast';
+  | 'too-cold'
+  | 'cool'
+  | 'too-hot'
+  | 'hot-within-48-h'
+  | 'frost-near'
+  | 'rain-that-day'
+  | 'rain-within-hours'
+  | 'windy'
+  | 'still'
+  | 'dark'
+  | 'wet-overnight'
+  | 'bloom'
+  | 'bees-at-honeydew'
+  | 'thirsty'
+  | 'rain-unknown'
+  | 'wind-unknown'
+  | 'beyond-forecast';
 
 export interface SprayHour {
   readonly hour: number;
@@ -32,8 +47,22 @@ const DRYING_HOURS = 2;
 const RAIN_THAT_COUNTS_MM = 0.5;
 
 const REASON_VERDICT: Readonly<Record<HourReason, HourVerdict>> = {
-  'too-cold': 'no', cool: 'poor', 'too-hot': 'no', 'hot-within-48-h': 'no', 'frost-near': 'no', 'rain-that-day': 'no',
-  'rain-within-hours': 'no', windy: 'no', still: 'poor', dark: 'poor', 'wet-overnight': 'poor', bloom: 'no', 'bees-at-honeydew': 'no', thirsty: 'no', 'rain-unknown': 'unknown', 'wind-unknown': 'unknown',
+  'too-cold': 'no',
+  cool: 'poor',
+  'too-hot': 'no',
+  'hot-within-48-h': 'no',
+  'frost-near': 'no',
+  'rain-that-day': 'no',
+  'rain-within-hours': 'no',
+  windy: 'no',
+  still: 'poor',
+  dark: 'poor',
+  'wet-overnight': 'poor',
+  bloom: 'no',
+  'bees-at-honeydew': 'no',
+  thirsty: 'no',
+  'rain-unknown': 'unknown',
+  'wind-unknown': 'unknown',
   'beyond-forecast': 'unknown',
 };
 
@@ -56,11 +85,19 @@ export interface SprayScene {
 const NOTHING_AGAINST: SprayScene = { bloom: false, beesAtHoneydew: false, thirsty: false };
 
 /** Lays consecutive days out in hours; done once, whatever is to be sprayed. */
-export function forecastHours(days: readonly WeatherDay[], latitudeDeg: number, solarNoonHour: number): ForecastHours[] {
+export function forecastHours(
+  days: readonly WeatherDay[],
+  latitudeDeg: number,
+  solarNoonHour: number,
+): ForecastHours[] {
   const suns = days.map((day) => sunTimes(latitudeDeg, day.date, solarNoonHour));
   return days.map((day, i) => {
     const shape = shapeOf(days, suns, i);
-    return { day, sun: suns[i]!, temperaturesC: day.hoursC ?? Array.from({ length: 24 }, (_, hour) => temperatureAt(hour + 0.5, shape)) };
+    return {
+      day,
+      sun: suns[i]!,
+      temperaturesC: day.hoursC ?? Array.from({ length: 24 }, (_, hour) => temperatureAt(hour + 0.5, shape)),
+    };
   });
 }
 
@@ -69,7 +106,11 @@ export function forecastHours(days: readonly WeatherDay[], latitudeDeg: number, 
  * are known by day only, so a wet day closes all its hours. What is not known never counts as good:
  * hours whose next day or two lie beyond the forecast are unknown.
  */
-export function sprayHours(forecast: readonly ForecastHours[], limits: SprayLimits, scene: SprayScene = NOTHING_AGAINST): SprayDay[] {
+export function sprayHours(
+  forecast: readonly ForecastHours[],
+  limits: SprayLimits,
+  scene: SprayScene = NOTHING_AGAINST,
+): SprayDay[] {
   const days = forecast.map(({ day }) => day);
   const always = againstAnyHour(scene);
   return forecast.map(({ day, sun, temperaturesC }, i) => ({
@@ -82,7 +123,11 @@ export function sprayHours(forecast: readonly ForecastHours[], limits: SprayLimi
 }
 
 function againstAnyHour({ bloom, beesAtHoneydew, thirsty }: SprayScene): HourReason[] {
-  return [...(bloom ? ['bloom' as const] : []), ...(beesAtHoneydew ? ['bees-at-honeydew' as const] : []), ...(thirsty ? ['thirsty' as const] : [])];
+  return [
+    ...(bloom ? ['bloom' as const] : []),
+    ...(beesAtHoneydew ? ['bees-at-honeydew' as const] : []),
+    ...(thirsty ? ['thirsty' as const] : []),
+  ];
 }
 
 function shapeOf(days: readonly WeatherDay[], suns: readonly SunTimes[], i: number) {
@@ -90,13 +135,22 @@ function shapeOf(days: readonly WeatherDay[], suns: readonly SunTimes[], i: numb
   const before = days[i - 1] ?? day;
   const sunBefore = suns[i - 1] ?? suns[i]!;
   return {
-    ...suns[i]!, minC: day.minC, maxC: day.maxC, nextMinC: days[i + 1]?.minC ?? day.minC,
-    previousSunsetC: sunsetTemperature(before.minC, before.maxC, sunBefore), previousSunset: sunBefore.sunset,
+    ...suns[i]!,
+    minC: day.minC,
+    maxC: day.maxC,
+    nextMinC: days[i + 1]?.minC ?? day.minC,
+    previousSunsetC: sunsetTemperature(before.minC, before.maxC, sunBefore),
+    previousSunset: sunBefore.sunset,
   };
 }
 
 function reasonsAt(
-  days: readonly WeatherDay[], i: number, hour: number, temperatureC: number, sun: SunTimes, limits: SprayLimits,
+  days: readonly WeatherDay[],
+  i: number,
+  hour: number,
+  temperatureC: number,
+  sun: SunTimes,
+  limits: SprayLimits,
 ): HourReason[] {
   const today = days[i]!;
   const [next, afterNext] = [days[i + 1], days[i + 2]];
@@ -104,7 +158,8 @@ function reasonsAt(
   if (temperatureC < limits.leastC) found.push('too-cold');
   else if (temperatureC < limits.betterC) found.push('cool');
   if (temperatureC > limits.greatestC) found.push('too-hot');
-  if ([today, next, afterNext].some((day) => day && day.maxC > limits.greatestC)) found.push('hot-within-48-h');
+  if ([today, next, afterNext].some((day) => day && day.maxC > limits.greatestC))
+    found.push('hot-within-48-h');
   if ([days[i - 1], today, next].some((day) => day && day.minC < 0)) found.push('frost-near');
   if (today.rainMm === null) found.push('rain-unknown');
   else if (today.rainMm >= RAIN_THAT_COUNTS_MM) found.push('rain-that-day');

@@ -1,7 +1,14 @@
 import { expect, test } from '@jest/globals';
 import {
-  celsiusDaysFromFahrenheitDays, celsiusFromFahrenheit, fahrenheitDaysFromCelsiusDays, fahrenheitFromCelsius,
-  ML_PER_IMPERIAL_FLUID_OUNCE, ML_PER_IMPERIAL_GALLON, ML_PER_US_FLUID_OUNCE, ML_PER_US_GALLON, SPOONS,
+  celsiusDaysFromFahrenheitDays,
+  celsiusFromFahrenheit,
+  fahrenheitDaysFromCelsiusDays,
+  fahrenheitFromCelsius,
+  ML_PER_IMPERIAL_FLUID_OUNCE,
+  ML_PER_IMPERIAL_GALLON,
+  ML_PER_US_FLUID_OUNCE,
+  ML_PER_US_GALLON,
+  SPOONS,
 } from './index.ts';
 
 test('temperatures and sums of heat by definition', () => {
@@ -20,7 +27,11 @@ test('measures by definition', () => {
   expect(ML_PER_US_FLUID_OUNCE / tablespoon!.volumeMl).toBeCloseTo(2, 9);
   expect(tablespoon!.volumeMl / teaspoon!.volumeMl).toBeCloseTo(3, 9);
   expect([half!.volumeMl * 2, quarter!.volumeMl * 4].map((ml) => ml / teaspoon!.volumeMl)).toEqual([1, 1]);
-  expect([SPOONS.metric, SPOONS.imperial, SPOONS.australian].map((spoons) => spoons[0]!.volumeMl)).toEqual([15, 15, 20]);
-  const ids = Object.values(SPOONS).flat().map((spoon) => spoon.id);
+  expect([SPOONS.metric, SPOONS.imperial, SPOONS.australian].map((spoons) => spoons[0]!.volumeMl)).toEqual([
+    15, 15, 20,
+  ]);
+  const ids = Object.values(SPOONS)
+    .flat()
+    .map((spoon) => spoon.id);
   expect(new Set(ids).size).toBe(ids.length);
 });

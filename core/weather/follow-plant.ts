@@ -31,13 +31,22 @@ export function followPlant(
 }
 
 /** A place that has no thermometer of its own: the station's days moved by a fixed offset, °C. */
-export function offsetDays<Day extends WeatherDay>(days: readonly Day[], minOffsetC: number, maxOffsetC: number): Day[] {
+export function offsetDays<Day extends WeatherDay>(
+  days: readonly Day[],
+  minOffsetC: number,
+  maxOffsetC: number,
+): Day[] {
   if (minOffsetC === 0 && maxOffsetC === 0) return [...days];
   return days.map((day) => {
     const minC = day.minC + minOffsetC;
     const maxC = Math.max(minC, day.maxC + maxOffsetC);
     // Each hour moves by its share of the way between the two.
     const part = (valueC: number) => (day.maxC > day.minC ? (valueC - day.minC) / (day.maxC - day.minC) : 0);
-    return { ...day, minC, maxC, ...(day.hoursC ? { hoursC: day.hoursC.map((valueC) => minC + part(valueC) * (maxC - minC)) } : {}) };
+    return {
+      ...day,
+      minC,
+      maxC,
+      ...(day.hoursC ? { hoursC: day.hoursC.map((valueC) => minC + part(valueC) * (maxC - minC)) } : {}),
+    };
   });
 }

@@ -24,7 +24,11 @@ export interface CompletedSeries {
  * `interpolated`, rain and wind left unknown). Longer gaps, and missing first or last days, are
  * refused by name. `measured` is sorted by date without repeats.
  */
-export function completeSeries(measured: readonly StandInDay[], from: CivilDate, to: CivilDate): CompletedSeries {
+export function completeSeries(
+  measured: readonly StandInDay[],
+  from: CivilDate,
+  to: CivilDate,
+): CompletedSeries {
   const days: PlacedDay[] = [];
   const filled: Gap[] = [];
   const refused: Gap[] = [];

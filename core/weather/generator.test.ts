@@ -2,10 +2,25 @@ import { expect, test } from '@jest/globals';
 import { mean } from 'simple-statistics';
 import { generateDays, normalsFromTable, normalsOf, simulateDays, type WeatherDay } from './index.ts';
 
-const STATION = simulateDays({
-  meanC: 8.8, seasonalC: 14.2, coldestDay: 15, dailyRangeWinterC: 8.5, dailyRangeSummerC: 12, spreadWinterC: 5, spreadSummerC: 3,
-  persistence: 0.72, wetAfterDry: 0.22, wetAfterWet: 0.42, rainPerWetDayMm: 7, windMeanMs: 2.4,
-}, 4535, '2000-01-01', '2029-12-31');
+const STATION = simulateDays(
+  {
+    meanC: 8.8,
+    seasonalC: 14.2,
+    coldestDay: 15,
+    dailyRangeWinterC: 8.5,
+    dailyRangeSummerC: 12,
+    spreadWinterC: 5,
+    spreadSummerC: 3,
+    persistence: 0.72,
+    wetAfterDry: 0.22,
+    wetAfterWet: 0.42,
+    rainPerWetDayMm: 7,
+    windMeanMs: 2.4,
+  },
+  4535,
+  '2000-01-01',
+  '2029-12-31',
+);
 
 test('two hundred generated years have the means, spread, persistence and rain of the station they were fitted to', () => {
   const fitted = normalsOf(STATION);
@@ -25,9 +40,15 @@ test('two hundred generated years have the means, spread, persistence and rain o
 });
 
 test('a climate table alone gives years with its means', () => {
-  const table = normalsOf(STATION).months.map(({ minC, maxC, rainMm, wetDays }) => ({ minC, maxC, rainMm, wetDays }));
+  const table = normalsOf(STATION).months.map(({ minC, maxC, rainMm, wetDays }) => ({
+    minC,
+    maxC,
+    rainMm,
+    wetDays,
+  }));
   const years = generateDays(normalsFromTable(table), 3, '1900-01-01', '1939-12-31');
-  const july = (days: readonly WeatherDay[]) => mean(days.filter(({ date }) => date.slice(5, 7) === '07').map(({ maxC }) => maxC));
+  const july = (days: readonly WeatherDay[]) =>
+    mean(days.filter(({ date }) => date.slice(5, 7) === '07').map(({ maxC }) => maxC));
   expect(Math.abs(july(years) - table[6]!.maxC)).toBeLessThan(0.6);
   expect(years.every(({ minC, maxC }) => maxC > minC)).toBe(true);
   expect(generateDays(normalsFromTable(table), 3, '1900-01-01', '1900-02-01')).toEqual(years.slice(0, 32));

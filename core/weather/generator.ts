@@ -28,7 +28,13 @@ interface MonthNormals extends MonthlyNormal {
 
 const WET_MM = 1;
 /** Spread of daily means and ranges where only monthly normals are known (rule of thumb for temperate places, grade C). */
-const USUAL = { meanSpreadWinterC: 4.5, meanSpreadSummerC: 3, rangeSpreadC: 3, persistence: 0.7, wetPersistence: 0.3 } as const;
+const USUAL = {
+  meanSpreadWinterC: 4.5,
+  meanSpreadSummerC: 3,
+  rangeSpreadC: 3,
+  persistence: 0.7,
+  wetPersistence: 0.3,
+} as const;
 /** Rain amounts on a wet day: a gamma distribution's shape (Richardson 1981). */
 const RAIN_SHAPE = 0.75;
 
@@ -42,8 +48,11 @@ export function normalsFromTable(months: readonly MonthlyNormal[]): ClimateNorma
       const summer = warmest > coldest ? (means[i]! - coldest) / (warmest - coldest) : 0.5;
       const share = Math.min(0.95, month.wetDays / daysOfMonth(i));
       return {
-        ...month, meanSpreadC: USUAL.meanSpreadWinterC + summer * (USUAL.meanSpreadSummerC - USUAL.meanSpreadWinterC), rangeSpreadC: USUAL.rangeSpreadC,
-        wetAfterWet: share + USUAL.wetPersistence * (1 - share), wetAfterDry: share * (1 - USUAL.wetPersistence),
+        ...month,
+        meanSpreadC: USUAL.meanSpreadWinterC + summer * (USUAL.meanSpreadSummerC - USUAL.meanSpreadWinterC),
+        rangeSpreadC: USUAL.rangeSpreadC,
+        wetAfterWet: share + USUAL.wetPersistence * (1 - share),
+        wetAfterDry: share * (1 - USUAL.wetPersistence),
       };
     }),
   };
@@ -57,14 +66,29 @@ export function normalsOf(days: readonly WeatherDay[]): ClimateNormals {
   const byMonth = Array.from({ length: 12 }, (_, i) => days.filter(({ date }) => monthOf(date) === i + 1));
   const short = byMonth.findIndex((ofMonth) => ofMonth.length < 20);
   if (short >= 0) throw new RangeError(`month ${short + 1} has too few days`);
-  const centre = dailyCurves(byMonth.map((ofMonth) => ({ minC: mean(ofMonth.map(({ minC }) => minC)), maxC: mean(ofMonth.map(({ maxC }) => maxC)) })));
-  const departures = days.map((day) => (day.minC + day.maxC) / 2 - (centre(day.date).minC + centre(day.date).maxC) / 2);
-  const pairs = days.flatMap((day, i) => (days[i + 1] && addDays(day.date, 1) === days[i + 1]!.date ? [[departures[i]!, departures[i + 1]!] as const] : []));
+  const centre = dailyCurves(
+    byMonth.map((ofMonth) => ({
+      minC: mean(ofMonth.map(({ minC }) => minC)),
+      maxC: mean(ofMonth.map(({ maxC }) => maxC)),
+    })),
+  );
+  const departures = days.map(
+    (day) => (day.minC + day.maxC) / 2 - (centre(day.date).minC + centre(day.date).maxC) / 2,
+  );
+  const pairs = days.flatMap((day, i) =>
+    days[i + 1] && addDays(day.date, 1) === days[i + 1]!.date
+      ? [[departures[i]!, departures[i + 1]!] as const]
+      : [],
+  );
   const departureOf = new Map(days.map(({ date }, i) => [date, departures[i]!]));
   return {
-    persistence: sampleCorrelation(pairs.map(([today]) => today), pairs.map(([, next]) => next)),
+    persistence: sampleCorrelation(
+      pairs.map(([today]) => today),
+      pairs.map(([, next]) => next),
+    ),
     months: byMonth.map((ofMonth, i) => ({
-      minC: mean(ofMonth.map(({ minC }) => minC)), maxC: mean(ofMonth.map(({ maxC }) => maxC)),
+      minC: mean(ofMonth.map(({ minC }) => minC)),
+      maxC: mean(ofMonth.map(({ maxC }) => maxC)),
       meanSpreadC: sampleStandardDeviation(ofMonth.map(({ date }) => departureOf.get(date)!)),
       rangeSpreadC: sampleStandardDeviation(ofMonth.map(({ minC, maxC }) => maxC - minC)),
       ...rainOf(ofMonth, i),
@@ -77,7 +101,12 @@ export function normalsOf(days: readonly WeatherDay[]): ClimateNormals {
  * through the year, a day's departure remembers the last one's, rain is a wet–dry chain with gamma
  * amounts (after Richardson 1981, Water Resour. Res. 17:182). The same seed gives the same days.
  */
-export function generateDays(normals: ClimateNormals, seed: number, from: CivilDate, to: CivilDate): WeatherDay[] {
+export function generateDays(
+  normals: ClimateNormals,
+  seed: number,
+  from: CivilDate,
+  to: CivilDate,
+): WeatherDay[] {
   const source = randomLcg(seed);
   const normal = randomNormal.source(source)(0, 1);
   const gamma = randomGamma.source(source)(RAIN_SHAPE, 1 / RAIN_SHAPE);
@@ -94,21 +123,37 @@ export function generateDays(normals: ClimateNormals, seed: number, from: CivilD
     const middleC = (minC + maxC) / 2 + month.meanSpreadC * departure;
     const rangeC = Math.max(1, maxC - minC + month.rangeSpreadC * normal());
     const rainMm = wet && month.wetDays > 0 ? Math.max(WET_MM, (month.rainMm / month.wetDays) * gamma()) : 0;
-    return { date, minC: tenth(middleC - rangeC / 2), maxC: tenth(middleC + rangeC / 2), rainMm: tenth(rainMm), windMs: null };
+    return {
+      date,
+      minC: tenth(middleC - rangeC / 2),
+      maxC: tenth(middleC + rangeC / 2),
+      rainMm: tenth(rainMm),
+      windMs: null,
+    };
   });
 }
 
-function rainOf(ofMonth: readonly WeatherDay[], month: number): Pick<MonthNormals, 'rainMm' | 'wetDays' | 'wetAfterWet' | 'wetAfterDry'> {
+function rainOf(
+  ofMonth: readonly WeatherDay[],
+  month: number,
+): Pick<MonthNormals, 'rainMm' | 'wetDays' | 'wetAfterWet' | 'wetAfterDry'> {
   const told = ofMonth.filter(({ rainMm }) => rainMm !== null);
   const wet = (day: WeatherDay | undefined) => (day?.rainMm ?? 0) >= WET_MM;
-  const follows = told.flatMap((day, i) => (told[i + 1] && addDays(day.date, 1) === told[i + 1]!.date ? [[wet(day), wet(told[i + 1])] as const] : []));
+  const follows = told.flatMap((day, i) =>
+    told[i + 1] && addDays(day.date, 1) === told[i + 1]!.date ? [[wet(day), wet(told[i + 1])] as const] : [],
+  );
   const chance = (afterWet: boolean) => {
     const after = follows.filter(([today]) => today === afterWet);
     return after.length === 0 ? 0 : after.filter(([, next]) => next).length / after.length;
   };
   const days = daysOfMonth(month);
   const share = told.length === 0 ? 0 : told.filter(wet).length / told.length;
-  return { rainMm: told.length === 0 ? 0 : days * mean(told.map(({ rainMm }) => rainMm!)), wetDays: days * share, wetAfterWet: chance(true), wetAfterDry: chance(false) };
+  return {
+    rainMm: told.length === 0 ? 0 : days * mean(told.map(({ rainMm }) => rainMm!)),
+    wetDays: days * share,
+    wetAfterWet: chance(true),
+    wetAfterDry: chance(false),
+  };
 }
 
 const daysOfMonth = (index: number) => new Date(Date.UTC(2001, index + 1, 0)).getUTCDate();
@@ -117,8 +162,11 @@ const daysOfMonth = (index: number) => new Date(Date.UTC(2001, index + 1, 0)).ge
  * Smooth curves through the year whose monthly means are the given ones: straight lines between
  * month middles, with the knots moved until the means of the months come out right.
  */
-function dailyCurves(months: readonly { readonly minC: number; readonly maxC: number }[]): (date: CivilDate) => { minC: number; maxC: number } {
-  const min = knotsFor(months.map(({ minC }) => minC)), max = knotsFor(months.map(({ maxC }) => maxC));
+function dailyCurves(
+  months: readonly { readonly minC: number; readonly maxC: number }[],
+): (date: CivilDate) => { minC: number; maxC: number } {
+  const min = knotsFor(months.map(({ minC }) => minC)),
+    max = knotsFor(months.map(({ maxC }) => maxC));
   return (date) => ({ minC: between(min, placeInYear(date)), maxC: between(max, placeInYear(date)) });
 }
 

@@ -22,12 +22,18 @@ const LONGEST_HOLE_H = 3;
  * Rain adds up, wind is averaged; both are null when nothing told them. Days with too few hours
  * or too long a hole are left out and named in `short`.
  */
-export function daysFromHours(readings: readonly HourReading[]): { days: WeatherDay[]; short: { date: CivilDate; hours: number }[] } {
+export function daysFromHours(readings: readonly HourReading[]): {
+  days: WeatherDay[];
+  short: { date: CivilDate; hours: number }[];
+} {
   const byDate = new Map<CivilDate, HourReading[]>();
   for (const reading of readings) byDate.set(reading.date, [...(byDate.get(reading.date) ?? []), reading]);
-  const days: WeatherDay[] = [], short: { date: CivilDate; hours: number }[] = [];
+  const days: WeatherDay[] = [],
+    short: { date: CivilDate; hours: number }[] = [];
   for (const [date, ofDay] of [...byDate].sort(([a], [b]) => (a < b ? -1 : 1))) {
-    const hours = Array.from({ length: 24 }, (_, hour) => mean(ofDay.filter((reading) => reading.hour === hour).map((reading) => reading.temperatureC)));
+    const hours = Array.from({ length: 24 }, (_, hour) =>
+      mean(ofDay.filter((reading) => reading.hour === hour).map((reading) => reading.temperatureC)),
+    );
     const known = hours.filter((value) => value !== null).length;
     if (known < FEWEST_HOURS_A_DAY || longestHole(hours) > LONGEST_HOLE_H) {
       short.push({ date, hours: known });
@@ -36,7 +42,10 @@ export function daysFromHours(readings: readonly HourReading[]): { days: Weather
     const temperatures = ofDay.map((reading) => reading.temperatureC);
     const rain = ofDay.flatMap(({ rainMm }) => (rainMm === null ? [] : [rainMm]));
     days.push({
-      date, minC: Math.min(...temperatures), maxC: Math.max(...temperatures), hoursC: fillHoles(hours),
+      date,
+      minC: Math.min(...temperatures),
+      maxC: Math.max(...temperatures),
+      hoursC: fillHoles(hours),
       rainMm: rain.length === 0 ? null : hundredth(rain.reduce((sum, value) => sum + value, 0)),
       windMs: hundredth(mean(ofDay.flatMap(({ windMs }) => (windMs === null ? [] : [windMs])))),
     });
@@ -51,8 +60,9 @@ function hundredth<T extends number | null>(value: T): T {
 }
 
 function longestHole(hours: readonly (number | null)[]): number {
-  let run = 0, longest = 0;
-  for (const value of hours) longest = Math.max(longest, run = value === null ? run + 1 : 0);
+  let run = 0,
+    longest = 0;
+  for (const value of hours) longest = Math.max(longest, (run = value === null ? run + 1 : 0));
   return longest;
 }
 

@@ -1,5 +1,9 @@
 export {
-  COLDEST_PLAUSIBLE_C, HOTTEST_PLAUSIBLE_C, type DayOrigin, type PlacedDay, type WeatherDay,
+  COLDEST_PLAUSIBLE_C,
+  HOTTEST_PLAUSIBLE_C,
+  type DayOrigin,
+  type PlacedDay,
+  type WeatherDay,
 } from './day.ts';
 export { followPlant, offsetDays, placeOn, type Stay } from './follow-plant.ts';
 export { completeSeries, LONGEST_FILLED_GAP_DAYS, type CompletedSeries, type Gap } from './gaps.ts';
@@ -10,5 +14,11 @@ export { FEWEST_OFFSET_PAIRS, learnOffset, type LearnedOffset, type OffsetPair }
 export { FEWEST_SHARED_DAYS, fillFromNeighbour, type StandInDay } from './neighbour.ts';
 export { asFahrenheit, doubtfulDays, looksFahrenheit, type Doubt, type DoubtKind } from './quality.ts';
 export { setRight, type WeatherFix } from './set-right.ts';
-export { generateDays, normalsFromTable, normalsOf, type ClimateNormals, type MonthlyNormal } from './generator.ts';
+export {
+  generateDays,
+  normalsFromTable,
+  normalsOf,
+  type ClimateNormals,
+  type MonthlyNormal,
+} from './generator.ts';
 export { coldestMonthC } from './coldest-month.ts';

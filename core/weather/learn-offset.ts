@@ -31,5 +31,8 @@ export function learnOffset(pairs: readonly OffsetPair[]): { min: LearnedOffset;
 
 function offsetOf(differences: number[]): LearnedOffset {
   const n = differences.length;
-  return { offsetC: mean(differences), giveOrTakeC: jStat.studentt.inv(0.975, n - 1) * Math.sqrt(sampleVariance(differences) / n) };
+  return {
+    offsetC: mean(differences),
+    giveOrTakeC: jStat.studentt.inv(0.975, n - 1) * Math.sqrt(sampleVariance(differences) / n),
+  };
 }

@@ -18,7 +18,9 @@ export interface MaxMinReading {
  */
 export function daysFromReadings(readings: readonly MaxMinReading[]): WeatherDay[] {
   const sorted = readings.toSorted((a, b) => moment(a) - moment(b));
-  const minC = new Map<CivilDate, number>(), maxC = new Map<CivilDate, number>(), rainMm = new Map<CivilDate, number>();
+  const minC = new Map<CivilDate, number>(),
+    maxC = new Map<CivilDate, number>(),
+    rainMm = new Map<CivilDate, number>();
   sorted.forEach((reading, i) => {
     const before = sorted[i - 1];
     if (before && moment(reading) - moment(before) > 1) return;
@@ -29,8 +31,15 @@ export function daysFromReadings(readings: readonly MaxMinReading[]): WeatherDay
     if (!maxC.has(dayOfHigh)) maxC.set(dayOfHigh, reading.highC);
     if (reading.rainMm !== null) rainMm.set(dayOfHigh, (rainMm.get(dayOfHigh) ?? 0) + reading.rainMm);
   });
-  return [...minC].filter(([date, low]) => (maxC.get(date) ?? -Infinity) >= low)
-    .map(([date, low]) => ({ date, minC: low, maxC: maxC.get(date)!, rainMm: rainMm.get(date) ?? null, windMs: null }))
+  return [...minC]
+    .filter(([date, low]) => (maxC.get(date) ?? -Infinity) >= low)
+    .map(([date, low]) => ({
+      date,
+      minC: low,
+      maxC: maxC.get(date)!,
+      rainMm: rainMm.get(date) ?? null,
+      windMs: null,
+    }))
     .sort((a, b) => (a.date < b.date ? -1 : 1));
 }
 

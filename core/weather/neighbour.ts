@@ -18,25 +18,47 @@ export type StandInDay = WeatherDay & { readonly origin?: DayOrigin };
  * both, but not its wind. Without {@link FEWEST_SHARED_DAYS} shared days nothing is filled.
  * Both lists sorted by date without repeats.
  */
-export function fillFromNeighbour(own: readonly StandInDay[], neighbour: readonly WeatherDay[]): StandInDay[] {
+export function fillFromNeighbour(
+  own: readonly StandInDay[],
+  neighbour: readonly WeatherDay[],
+): StandInDay[] {
   const ownByDate = new Map(own.map((day) => [day.date, day]));
-  const shared = neighbour.filter(({ date }) => ownByDate.get(date)?.origin === undefined && ownByDate.has(date));
+  const shared = neighbour.filter(
+    ({ date }) => ownByDate.get(date)?.origin === undefined && ownByDate.has(date),
+  );
   if (shared.length < FEWEST_SHARED_DAYS) return [...own];
   const missing = neighbour.filter(({ date }) => !ownByDate.has(date));
   if (missing.length === 0) return [...own];
-  const differences = shared.map((day) => ({ at: dayNumber(day.date), minC: ownByDate.get(day.date)!.minC - day.minC, maxC: ownByDate.get(day.date)!.maxC - day.maxC }));
+  const differences = shared.map((day) => ({
+    at: dayNumber(day.date),
+    minC: ownByDate.get(day.date)!.minC - day.minC,
+    maxC: ownByDate.get(day.date)!.maxC - day.maxC,
+  }));
   const overall = meanDifference(differences);
   const filled = missing.map((day): StandInDay => {
     const near = differences.filter(({ at }) => Math.abs(at - dayNumber(day.date)) <= NEAR_DAYS);
     const { minC, maxC } = near.length >= FEWEST_SHARED_DAYS ? meanDifference(near) : overall;
     const low = tenth(day.minC + minC);
-    return { date: day.date, minC: low, maxC: Math.max(low, tenth(day.maxC + maxC)), rainMm: day.rainMm, windMs: null, origin: 'neighbour' };
+    return {
+      date: day.date,
+      minC: low,
+      maxC: Math.max(low, tenth(day.maxC + maxC)),
+      rainMm: day.rainMm,
+      windMs: null,
+      origin: 'neighbour',
+    };
   });
   return [...own, ...filled].sort((a, b) => (a.date < b.date ? -1 : 1));
 }
 
-function meanDifference(differences: readonly { minC: number; maxC: number }[]): { minC: number; maxC: number } {
-  return { minC: mean(differences.map((entry) => entry.minC)), maxC: mean(differences.map((entry) => entry.maxC)) };
+function meanDifference(differences: readonly { minC: number; maxC: number }[]): {
+  minC: number;
+  maxC: number;
+} {
+  return {
+    minC: mean(differences.map((entry) => entry.minC)),
+    maxC: mean(differences.map((entry) => entry.maxC)),
+  };
 }
 
 const tenth = (value: number) => Math.round(value * 10) / 10;

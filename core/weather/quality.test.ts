@@ -1,16 +1,40 @@
 import { describe, expect, test } from '@jest/globals';
 import { addDays } from '#core/calendar';
 import { celsiusFromFahrenheit } from '#core/units';
-import { asFahrenheit, doubtfulDays, fillFromNeighbour, learnOffset, looksFahrenheit, setRight, simulateDays, type WeatherDay } from './index.ts';
+import {
+  asFahrenheit,
+  doubtfulDays,
+  fillFromNeighbour,
+  learnOffset,
+  looksFahrenheit,
+  setRight,
+  simulateDays,
+  type WeatherDay,
+} from './index.ts';
 
 const CLIMATE = {
-  meanC: 9, seasonalC: 13, coldestDay: 15, dailyRangeWinterC: 8, dailyRangeSummerC: 12, spreadWinterC: 5, spreadSummerC: 3,
-  persistence: 0.7, wetAfterDry: 0.2, wetAfterWet: 0.4, rainPerWetDayMm: 6, windMeanMs: 2,
+  meanC: 9,
+  seasonalC: 13,
+  coldestDay: 15,
+  dailyRangeWinterC: 8,
+  dailyRangeSummerC: 12,
+  spreadWinterC: 5,
+  spreadSummerC: 3,
+  persistence: 0.7,
+  wetAfterDry: 0.2,
+  wetAfterWet: 0.4,
+  rainPerWetDayMm: 6,
+  windMeanMs: 2,
 };
 const YEARS = simulateDays(CLIMATE, 12, '2010-01-01', '2025-12-31');
-const asRead = (value: number) => Math.round((value * 9 / 5 + 32) * 10) / 10;
-const inFahrenheit = (day: WeatherDay): WeatherDay => ({ ...day, minC: asRead(day.minC), maxC: asRead(day.maxC) });
-const change = (days: readonly WeatherDay[], date: string, more: Partial<WeatherDay>) => days.map((day) => (day.date === date ? { ...day, ...more } : day));
+const asRead = (value: number) => Math.round(((value * 9) / 5 + 32) * 10) / 10;
+const inFahrenheit = (day: WeatherDay): WeatherDay => ({
+  ...day,
+  minC: asRead(day.minC),
+  maxC: asRead(day.maxC),
+});
+const change = (days: readonly WeatherDay[], date: string, more: Partial<WeatherDay>) =>
+  days.map((day) => (day.date === date ? { ...day, ...more } : day));
 
 describe('doubtful days', () => {
   test('sixteen sound years raise next to none', () => {
@@ -21,18 +45,33 @@ describe('doubtful days', () => {
   const year = YEARS.filter(({ date }) => date.startsWith('2020'));
 
   test('a slipped decimal point is a spike', () => {
-    expect(doubtfulDays(change(year, '2020-07-04', { maxC: 61 })).map(({ kind, from, maxC }) => [kind, from, maxC])).toEqual([['spike', '2020-07-04', 61]]);
-    expect(doubtfulDays(change(year, '2020-07-04', { minC: -19 })).map(({ kind, from }) => [kind, from])).toEqual([['spike', '2020-07-04']]);
+    expect(
+      doubtfulDays(change(year, '2020-07-04', { maxC: 61 })).map(({ kind, from, maxC }) => [
+        kind,
+        from,
+        maxC,
+      ]),
+    ).toEqual([['spike', '2020-07-04', 61]]);
+    expect(
+      doubtfulDays(change(year, '2020-07-04', { minC: -19 })).map(({ kind, from }) => [kind, from]),
+    ).toEqual([['spike', '2020-07-04']]);
   });
 
   test('a thermometer nobody reset is stuck; three equal days may be chance', () => {
-    const stuck = (days: number) => year.map((day) => (day.date >= '2020-06-01' && day.date < addDays('2020-06-01', days) ? { ...day, minC: 9.4, maxC: 21.2 } : day));
+    const stuck = (days: number) =>
+      year.map((day) =>
+        day.date >= '2020-06-01' && day.date < addDays('2020-06-01', days)
+          ? { ...day, minC: 9.4, maxC: 21.2 }
+          : day,
+      );
     expect(doubtfulDays(stuck(3))).toEqual([]);
     expect(doubtfulDays(stuck(6))).toMatchObject([{ kind: 'stuck', from: '2020-06-01', to: '2020-06-06' }]);
   });
 
   test('a stretch of °F among °C is found as one run, whatever the season does meanwhile, and put right', () => {
-    const mixed = year.map((day) => (day.date >= '2020-05-10' && day.date <= '2020-07-20' ? inFahrenheit(day) : day));
+    const mixed = year.map((day) =>
+      day.date >= '2020-05-10' && day.date <= '2020-07-20' ? inFahrenheit(day) : day,
+    );
     const [found, ...others] = doubtfulDays(mixed);
     expect(others).toEqual([]);
     expect(found).toMatchObject({ kind: 'fahrenheit', from: '2020-05-10', to: '2020-07-20' });
@@ -47,11 +86,15 @@ describe('doubtful days', () => {
     expect(looksFahrenheit(given, known)).toBe(false);
     expect(looksFahrenheit(given.map(inFahrenheit), known)).toBe(true);
     expect(looksFahrenheit(given.slice(0, 5), known)).toBeNull();
-    expect(asFahrenheit({ date: '2020-01-01', minC: 32, maxC: 50, rainMm: null, windMs: null })).toMatchObject({ minC: 0, maxC: celsiusFromFahrenheit(50) });
+    expect(
+      asFahrenheit({ date: '2020-01-01', minC: 32, maxC: 50, rainMm: null, windMs: null }),
+    ).toMatchObject({ minC: 0, maxC: celsiusFromFahrenheit(50) });
   });
 
   test('days left out are gone until the fix is taken back', () => {
-    expect(setRight(year, [{ from: '2020-03-01', to: '2020-03-03', kind: 'leave-out' }])).toHaveLength(year.length - 3);
+    expect(setRight(year, [{ from: '2020-03-01', to: '2020-03-03', kind: 'leave-out' }])).toHaveLength(
+      year.length - 3,
+    );
   });
 });
 
@@ -78,7 +121,12 @@ describe('one thermometer standing in for another', () => {
   });
 
   test('a learned offset is the mean difference, with what few pairs are worth', () => {
-    const pair = (min: number, max: number) => ({ stationMinC: 0, stationMaxC: 10, placeMinC: min, placeMaxC: 10 + max });
+    const pair = (min: number, max: number) => ({
+      stationMinC: 0,
+      stationMaxC: 10,
+      placeMinC: min,
+      placeMaxC: 10 + max,
+    });
     expect(learnOffset([pair(3, 5), pair(4, 5)])).toBeNull();
     // Nights 3, 4, 5: mean 4, standard deviation 1, t(0.975, 2) = 4.303.
     const learned = learnOffset([pair(3, 5), pair(4, 5), pair(5, 5)])!;

@@ -44,7 +44,12 @@ export function doubtfulDays(days: readonly WeatherDay[]): Doubt[] {
 export function asFahrenheit(day: WeatherDay): WeatherDay {
   const { hoursC, ...rest } = day;
   const convert = (value: number) => Math.round(celsiusFromFahrenheit(value) * 10) / 10;
-  return { ...rest, minC: convert(day.minC), maxC: convert(day.maxC), ...(hoursC ? { hoursC: hoursC.map(convert) } : {}) };
+  return {
+    ...rest,
+    minC: convert(day.minC),
+    maxC: convert(day.maxC),
+    ...(hoursC ? { hoursC: hoursC.map(convert) } : {}),
+  };
 }
 
 /**
@@ -63,7 +68,9 @@ export function looksFahrenheit(given: readonly WeatherDay[], known: readonly We
   });
   if (pairs.length < 10) return null;
   const off = Math.abs(median(pairs.map(({ givenC, knownC }) => givenC - knownC)));
-  const offConverted = Math.abs(median(pairs.map(({ givenC, knownC }) => celsiusFromFahrenheit(givenC) - knownC)));
+  const offConverted = Math.abs(
+    median(pairs.map(({ givenC, knownC }) => celsiusFromFahrenheit(givenC) - knownC)),
+  );
   return off > 10 && offConverted < off / 2;
 }
 
@@ -74,7 +81,9 @@ function spikes(days: readonly WeatherDay[]): Doubt[] {
     const limit = Math.max(SPIKE_AT_LEAST_C, SPIKE_TIMES_USUAL * usual);
     return days.flatMap((day, i): Doubt[] => {
       const away = departures[i];
-      return away !== null && away !== undefined && Math.abs(away) > limit ? [{ kind: 'spike', from: day.date, to: day.date, minC: day[field], maxC: day[field] }] : [];
+      return away !== null && away !== undefined && Math.abs(away) > limit
+        ? [{ kind: 'spike', from: day.date, to: day.date, minC: day[field], maxC: day[field] }]
+        : [];
     });
   });
 }
@@ -82,19 +91,30 @@ function spikes(days: readonly WeatherDay[]): Doubt[] {
 /** How far a day stands out from both its neighbours in the same direction; null without both. */
 function departure(days: readonly WeatherDay[], i: number, pick: (day: WeatherDay) => number): number | null {
   const [before, day, after] = [days[i - 1], days[i]!, days[i + 1]];
-  if (!before || !after || addDays(before.date, 1) !== day.date || addDays(day.date, 1) !== after.date) return null;
+  if (!before || !after || addDays(before.date, 1) !== day.date || addDays(day.date, 1) !== after.date)
+    return null;
   const [fromBefore, fromAfter] = [pick(day) - pick(before), pick(day) - pick(after)];
-  return fromBefore * fromAfter <= 0 ? 0 : Math.sign(fromBefore) * Math.min(Math.abs(fromBefore), Math.abs(fromAfter));
+  return fromBefore * fromAfter <= 0
+    ? 0
+    : Math.sign(fromBefore) * Math.min(Math.abs(fromBefore), Math.abs(fromAfter));
 }
 
 function stuckRuns(days: readonly WeatherDay[]): Doubt[] {
   const both = runsOf(days, (a, b) => a.minC === b.minC && a.maxC === b.maxC, STUCK_DAYS);
-  const within = (run: readonly WeatherDay[]) => both.some((whole) => whole[0]!.date <= run[0]!.date && run.at(-1)!.date <= whole.at(-1)!.date);
-  const one = [...runsOf(days, (a, b) => a.minC === b.minC, STUCK_ONE_DAYS), ...runsOf(days, (a, b) => a.maxC === b.maxC, STUCK_ONE_DAYS)].filter((run) => !within(run));
+  const within = (run: readonly WeatherDay[]) =>
+    both.some((whole) => whole[0]!.date <= run[0]!.date && run.at(-1)!.date <= whole.at(-1)!.date);
+  const one = [
+    ...runsOf(days, (a, b) => a.minC === b.minC, STUCK_ONE_DAYS),
+    ...runsOf(days, (a, b) => a.maxC === b.maxC, STUCK_ONE_DAYS),
+  ].filter((run) => !within(run));
   return [...both, ...one].map((run) => doubtOver('stuck', run));
 }
 
-function runsOf(days: readonly WeatherDay[], same: (a: WeatherDay, b: WeatherDay) => boolean, least: number): WeatherDay[][] {
+function runsOf(
+  days: readonly WeatherDay[],
+  same: (a: WeatherDay, b: WeatherDay) => boolean,
+  least: number,
+): WeatherDay[][] {
   const runs: WeatherDay[][] = [];
   for (const day of days) {
     const run = runs.at(-1);
@@ -116,7 +136,11 @@ function fahrenheitRuns(days: readonly WeatherDay[]): Doubt[] {
   };
   for (const day of days) {
     const near = level && daysBetween(level.date, day.date) <= 10 + run.length;
-    if (near && mid(day) - mid(level!) > LEVEL_JUMP_C && Math.abs(celsiusFromFahrenheit(mid(day)) - mid(level!)) < LEVEL_JUMP_C / 2) {
+    if (
+      near &&
+      mid(day) - mid(level!) > LEVEL_JUMP_C &&
+      Math.abs(celsiusFromFahrenheit(mid(day)) - mid(level!)) < LEVEL_JUMP_C / 2
+    ) {
       run.push(day);
       // The run is followed by its converted level, so that a season's drift does not end it.
       level = { ...asFahrenheit(day), date: day.date };
@@ -130,11 +154,18 @@ function fahrenheitRuns(days: readonly WeatherDay[]): Doubt[] {
 }
 
 function doubtOver(kind: DoubtKind, run: readonly WeatherDay[]): Doubt {
-  return { kind, from: run[0]!.date, to: run.at(-1)!.date, minC: Math.min(...run.map((day) => day.minC)), maxC: Math.max(...run.map((day) => day.maxC)) };
+  return {
+    kind,
+    from: run[0]!.date,
+    to: run.at(-1)!.date,
+    minC: Math.min(...run.map((day) => day.minC)),
+    maxC: Math.max(...run.map((day) => day.maxC)),
+  };
 }
 
 const mid = (day: WeatherDay) => (day.minC + day.maxC) / 2;
 
-const weekOfYear = (date: CivilDate) => Math.floor((dayNumber(date) - dayNumber(`${date.slice(0, 4)}-01-01`)) / 7);
+const weekOfYear = (date: CivilDate) =>
+  Math.floor((dayNumber(date) - dayNumber(`${date.slice(0, 4)}-01-01`)) / 7);
 
 const median = (values: number[]) => (values.length === 0 ? 0 : middleOf(values));

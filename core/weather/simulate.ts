@@ -28,7 +28,12 @@ export interface SimulatedClimate {
  * (after Richardson 1981, Water Resour. Res. 17:182). The same seed and `from` always give the same days, and
  * a longer run begins with the shorter one.
  */
-export function simulateDays(climate: SimulatedClimate, seed: number, from: CivilDate, to: CivilDate): WeatherDay[] {
+export function simulateDays(
+  climate: SimulatedClimate,
+  seed: number,
+  from: CivilDate,
+  to: CivilDate,
+): WeatherDay[] {
   const source = randomLcg(seed);
   const normal = randomNormal.source(source)(0, 1);
   const rain = randomGamma.source(source)(0.8, climate.rainPerWetDayMm / 0.8);
@@ -43,8 +48,10 @@ export function simulateDays(climate: SimulatedClimate, seed: number, from: Civi
     departure = climate.persistence * departure + innovation * normal();
     wet = source() < (wet ? climate.wetAfterWet : climate.wetAfterDry);
     const spreadC = mix(climate.spreadWinterC, climate.spreadSummerC, summer);
-    const dayMeanC = climate.meanC + climate.seasonalC * (2 * summer - 1) + spreadC * departure - (wet ? 0.8 : 0);
-    const dryRangeC = mix(climate.dailyRangeWinterC, climate.dailyRangeSummerC, summer) * (1 + 0.18 * normal());
+    const dayMeanC =
+      climate.meanC + climate.seasonalC * (2 * summer - 1) + spreadC * departure - (wet ? 0.8 : 0);
+    const dryRangeC =
+      mix(climate.dailyRangeWinterC, climate.dailyRangeSummerC, summer) * (1 + 0.18 * normal());
     const rangeC = Math.max(1.5, dryRangeC * (wet ? 0.65 : 1.06));
     const amountMm = rain();
     return {
@@ -62,7 +69,11 @@ export function simulateDays(climate: SimulatedClimate, seed: number, from: Civi
  * day's mean grows to `errorAtTenC` (standard deviation, °C) at ten days and is shared by
  * neighbouring days. Rain is told right with a chance that falls from 95 to 60 %.
  */
-export function simulateForecast(truth: readonly WeatherDay[], seed: number, errorAtTenC: number): WeatherDay[] {
+export function simulateForecast(
+  truth: readonly WeatherDay[],
+  seed: number,
+  errorAtTenC: number,
+): WeatherDay[] {
   const source = randomLcg(seed);
   const normal = randomNormal.source(source)(0, 1);
   let drift = 0;

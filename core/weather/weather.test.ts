@@ -1,10 +1,28 @@
 import { describe, expect, test } from '@jest/globals';
 import { mean, sampleCorrelation, standardDeviation } from 'simple-statistics';
-import { completeSeries, followPlant, offsetDays, placeOn, simulateDays, type SimulatedClimate, type WeatherDay } from './index.ts';
+import {
+  completeSeries,
+  followPlant,
+  offsetDays,
+  placeOn,
+  simulateDays,
+  type SimulatedClimate,
+  type WeatherDay,
+} from './index.ts';
 
 const CLIMATE: SimulatedClimate = {
-  meanC: 8, seasonalC: 14, coldestDay: 18, dailyRangeWinterC: 8, dailyRangeSummerC: 12, spreadWinterC: 5,
-  spreadSummerC: 3, persistence: 0.7, wetAfterDry: 0.25, wetAfterWet: 0.45, rainPerWetDayMm: 7, windMeanMs: 2.4,
+  meanC: 8,
+  seasonalC: 14,
+  coldestDay: 18,
+  dailyRangeWinterC: 8,
+  dailyRangeSummerC: 12,
+  spreadWinterC: 5,
+  spreadSummerC: 3,
+  persistence: 0.7,
+  wetAfterDry: 0.25,
+  wetAfterWet: 0.45,
+  rainPerWetDayMm: 7,
+  windMeanMs: 2.4,
 };
 
 function day(date: string, minC: number, maxC: number): WeatherDay {
@@ -13,19 +31,31 @@ function day(date: string, minC: number, maxC: number): WeatherDay {
 
 describe('gaps', () => {
   test('a short gap is filled on a straight line and marked', () => {
-    const series = completeSeries([day('2026-05-01', 4, 10), day('2026-05-04', 10, 16)], '2026-05-01', '2026-05-04');
+    const series = completeSeries(
+      [day('2026-05-01', 4, 10), day('2026-05-04', 10, 16)],
+      '2026-05-01',
+      '2026-05-04',
+    );
     expect(series.days.map((d) => [d.minC, d.maxC, d.origin])).toEqual([
-      [4, 10, 'measured'], [6, 12, 'interpolated'], [8, 14, 'interpolated'], [10, 16, 'measured'],
+      [4, 10, 'measured'],
+      [6, 12, 'interpolated'],
+      [8, 14, 'interpolated'],
+      [10, 16, 'measured'],
     ]);
     expect(series.filled).toEqual([{ from: '2026-05-02', to: '2026-05-03' }]);
     expect(series.refused).toEqual([]);
   });
 
   test('a long gap and a missing end are refused by date, and nothing after the first is used', () => {
-    const series = completeSeries([day('2026-05-01', 4, 10), day('2026-05-06', 4, 10)], '2026-05-01', '2026-05-08');
+    const series = completeSeries(
+      [day('2026-05-01', 4, 10), day('2026-05-06', 4, 10)],
+      '2026-05-01',
+      '2026-05-08',
+    );
     expect(series.days).toHaveLength(1);
     expect(series.refused).toEqual([
-      { from: '2026-05-02', to: '2026-05-05' }, { from: '2026-05-07', to: '2026-05-08' },
+      { from: '2026-05-02', to: '2026-05-05' },
+      { from: '2026-05-07', to: '2026-05-08' },
     ]);
   });
 
@@ -36,17 +66,34 @@ describe('gaps', () => {
   });
 
   test('nothing measured refuses the whole span', () => {
-    expect(completeSeries([], '2026-05-01', '2026-05-03').refused).toEqual([{ from: '2026-05-01', to: '2026-05-03' }]);
+    expect(completeSeries([], '2026-05-01', '2026-05-03').refused).toEqual([
+      { from: '2026-05-01', to: '2026-05-03' },
+    ]);
   });
 });
 
 describe('a plant that moves', () => {
-  const stays = [{ placeId: 'sunroom', from: '2025-10-01' }, { placeId: 'out', from: '2026-05-02' }];
+  const stays = [
+    { placeId: 'sunroom', from: '2025-10-01' },
+    { placeId: 'out', from: '2026-05-02' },
+  ];
 
   test('reads the thermometer of the place it stands in', () => {
     const series = new Map([
-      ['out', new Map([['2026-05-01', day('2026-05-01', 2, 12)], ['2026-05-02', day('2026-05-02', 3, 13)]])],
-      ['sunroom', new Map([['2026-05-01', day('2026-05-01', 14, 24)], ['2026-05-02', day('2026-05-02', 15, 25)]])],
+      [
+        'out',
+        new Map([
+          ['2026-05-01', day('2026-05-01', 2, 12)],
+          ['2026-05-02', day('2026-05-02', 3, 13)],
+        ]),
+      ],
+      [
+        'sunroom',
+        new Map([
+          ['2026-05-01', day('2026-05-01', 14, 24)],
+          ['2026-05-02', day('2026-05-02', 15, 25)],
+        ]),
+      ],
     ]);
     const lived = followPlant(stays, series, ['2026-05-01', '2026-05-02']);
     expect(lived.map((d) => d.minC)).toEqual([14, 3]);

@@ -19,12 +19,26 @@ export interface Case {
  * Writes a case on one line: signs seen, signs looked for and not seen, tests as check=answer.
  * A host marked with * stands under glass.
  */
-export function seen(host: string, month: number, yes: string, no: string, tests: string, group: string, target: string | null): Case {
+export function seen(
+  host: string,
+  month: number,
+  yes: string,
+  no: string,
+  tests: string,
+  group: string,
+  target: string | null,
+): Case {
   const split = (list: string) => list.split(' ').filter(Boolean);
   return {
-    host: host.replace('*', ''), month, sheltered: host.endsWith('*'), group, target,
+    host: host.replace('*', ''),
+    month,
+    sheltered: host.endsWith('*'),
+    group,
+    target,
     answers: Object.fromEntries([
-      ...split(yes).map((id) => [id, 'yes']), ...split(no).map((id) => [id, 'no']), ...split(tests).map((pair) => pair.split('=') as [string, string]),
+      ...split(yes).map((id) => [id, 'yes']),
+      ...split(no).map((id) => [id, 'no']),
+      ...split(tests).map((pair) => pair.split('=') as [string, string]),
     ]),
   };
 }

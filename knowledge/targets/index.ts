@@ -9,7 +9,15 @@ import type { Target } from './target.ts';
 
 export { type Target } from './target.ts';
 
-export const TARGETS: readonly Target[] = [...ARMORED, ...SOFT, ...FELT_AND_GIANT, ...LEAF_MINERS, ...FUNGI, ...NEIGHBOURS, ...NO_TROUBLE];
+export const TARGETS: readonly Target[] = [
+  ...ARMORED,
+  ...SOFT,
+  ...FELT_AND_GIANT,
+  ...LEAF_MINERS,
+  ...FUNGI,
+  ...NEIGHBOURS,
+  ...NO_TROUBLE,
+];
 
 const BY_ID = new Map(TARGETS.map((target) => [target.id, target]));
 

@@ -41,7 +41,11 @@ export interface TargetText {
   readonly winter?: string;
   readonly sits?: string;
   /** Where and how it looks otherwise in some months of the north; replaces the usual, check by check. */
-  readonly seasonal?: readonly { readonly months: readonly number[]; readonly signs?: string; readonly tests?: Readonly<Record<string, string>> }[];
+  readonly seasonal?: readonly {
+    readonly months: readonly number[];
+    readonly signs?: string;
+    readonly tests?: Readonly<Record<string, string>>;
+  }[];
   readonly takenFor?: string;
   readonly confirmedBy?: string;
   readonly matters?: string;
@@ -51,7 +55,10 @@ export interface TargetText {
   readonly sourceIds?: readonly string[];
 }
 
-type GroupText = Pick<TargetText, 'signs' | 'tests' | 'confirmedBy' | 'matters' | 'enemies' | 'sits' | 'winter' | 'generations' | 'sourceIds'>;
+type GroupText = Pick<
+  TargetText,
+  'signs' | 'tests' | 'confirmedBy' | 'matters' | 'enemies' | 'sits' | 'winter' | 'generations' | 'sourceIds'
+>;
 
 /** A test result that says "no insect to test": leaf troubles and harmless things. */
 const NO_INSECT = { lift: 'nothing=always', shape: 'none=always' } as const;
@@ -59,70 +66,168 @@ const NO_INSECT = { lift: 'nothing=always', shape: 'none=always' } as const;
 /** What holds for a whole group unless a target says otherwise. */
 const GROUP_TEXT: Readonly<Record<TargetGroup, GroupText>> = {
   armored: {
-    signs: 'ants=rarely yellow-speckle=sometimes white-flecks=sometimes crust=usually domes=rarely red-halo=rarely dieback=sometimes',
-    tests: { lift: 'cover-only=always whole=rarely nothing=rarely', press: 'fluid=usually dry=sometimes', 'turn-over': 'body=usually eggs=sometimes empty=sometimes', larva: 'gone=always' },
-    confirmedBy: 'lifting a cover off a separate body, then its shape under a lens', sits: 'bark, leaves or fruit, by species', matters: 'when it is alive on new growth and the crown thins; a big healthy tree carries a little',
-    enemies: 'small ladybirds, parasitic wasps that leave round holes', sourceIds: ['miller-davidson-2005', 'practice'],
+    signs:
+      'ants=rarely yellow-speckle=sometimes white-flecks=sometimes crust=usually domes=rarely red-halo=rarely dieback=sometimes',
+    tests: {
+      lift: 'cover-only=always whole=rarely nothing=rarely',
+      press: 'fluid=usually dry=sometimes',
+      'turn-over': 'body=usually eggs=sometimes empty=sometimes',
+      larva: 'gone=always',
+    },
+    confirmedBy: 'lifting a cover off a separate body, then its shape under a lens',
+    sits: 'bark, leaves or fruit, by species',
+    matters: 'when it is alive on new growth and the crown thins; a big healthy tree carries a little',
+    enemies: 'small ladybirds, parasitic wasps that leave round holes',
+    sourceIds: ['miller-davidson-2005', 'practice'],
   },
   soft: {
-    signs: 'sticky=usually black-film=usually ants=sometimes yellow-speckle=rarely crust=rarely domes=usually dieback=sometimes',
-    tests: { lift: 'whole=always cover-only=rarely', press: 'fluid=usually dry=sometimes', 'turn-over': 'body=usually eggs=sometimes empty=sometimes', larva: 'gone=always' },
-    confirmedBy: 'cover and body coming off as one, with honeydew about', sits: 'leaves and twigs', matters: 'when honeydew and mould spread or twigs die; ants kept off, helpers often manage the rest',
-    enemies: 'ladybirds, parasitic wasps, lacewings; ants drive them away', sourceIds: ['kosztarab-1996', 'practice'],
+    signs:
+      'sticky=usually black-film=usually ants=sometimes yellow-speckle=rarely crust=rarely domes=usually dieback=sometimes',
+    tests: {
+      lift: 'whole=always cover-only=rarely',
+      press: 'fluid=usually dry=sometimes',
+      'turn-over': 'body=usually eggs=sometimes empty=sometimes',
+      larva: 'gone=always',
+    },
+    confirmedBy: 'cover and body coming off as one, with honeydew about',
+    sits: 'leaves and twigs',
+    matters: 'when honeydew and mould spread or twigs die; ants kept off, helpers often manage the rest',
+    enemies: 'ladybirds, parasitic wasps, lacewings; ants drive them away',
+    sourceIds: ['kosztarab-1996', 'practice'],
   },
   felt: {
-    signs: 'sticky=usually black-film=usually ants=sometimes yellow-speckle=rarely white-flecks=rarely crust=sometimes white-felt=always cotton-sac=rarely mealy=rarely dieback=sometimes',
-    tests: { lift: 'whole=usually cover-only=sometimes', press: 'pink-red=always dry=rarely fluid=rarely', shape: 'sac=always', 'turn-over': 'eggs=usually body=sometimes empty=sometimes', crawlers: 'pink=always', larva: 'gone=always' },
-    confirmedBy: 'a pink or red smear under white felt', sits: 'bark', matters: 'when bark and leaves below turn black; it seldom kills', enemies: 'ladybirds, some with white woolly larvae', sourceIds: ['practice'],
+    signs:
+      'sticky=usually black-film=usually ants=sometimes yellow-speckle=rarely white-flecks=rarely crust=sometimes white-felt=always cotton-sac=rarely mealy=rarely dieback=sometimes',
+    tests: {
+      lift: 'whole=usually cover-only=sometimes',
+      press: 'pink-red=always dry=rarely fluid=rarely',
+      shape: 'sac=always',
+      'turn-over': 'eggs=usually body=sometimes empty=sometimes',
+      crawlers: 'pink=always',
+      larva: 'gone=always',
+    },
+    confirmedBy: 'a pink or red smear under white felt',
+    sits: 'bark',
+    matters: 'when bark and leaves below turn black; it seldom kills',
+    enemies: 'ladybirds, some with white woolly larvae',
+    sourceIds: ['practice'],
   },
   giant: {
-    signs: 'sticky=usually black-film=usually ants=sometimes yellow-speckle=rarely white-felt=rarely cotton-sac=always mealy=rarely dieback=sometimes',
-    tests: { lift: 'whole=always', press: 'pink-red=usually fluid=sometimes dry=rarely', shape: 'ridged-sac=always sac=rarely', 'turn-over': 'eggs=usually body=sometimes empty=rarely', crawlers: 'pink=always', larva: 'gone=always' },
-    confirmedBy: 'the ribbed white cushion', sits: 'twigs and leaf veins', matters: 'seldom: wait for the vedalia beetle and do not spray what kills it', enemies: 'the vedalia beetle, a parasitic fly', sourceIds: ['practice'],
+    signs:
+      'sticky=usually black-film=usually ants=sometimes yellow-speckle=rarely white-felt=rarely cotton-sac=always mealy=rarely dieback=sometimes',
+    tests: {
+      lift: 'whole=always',
+      press: 'pink-red=usually fluid=sometimes dry=rarely',
+      shape: 'ridged-sac=always sac=rarely',
+      'turn-over': 'eggs=usually body=sometimes empty=rarely',
+      crawlers: 'pink=always',
+      larva: 'gone=always',
+    },
+    confirmedBy: 'the ribbed white cushion',
+    sits: 'twigs and leaf veins',
+    matters: 'seldom: wait for the vedalia beetle and do not spray what kills it',
+    enemies: 'the vedalia beetle, a parasitic fly',
+    sourceIds: ['practice'],
   },
   'leaf-miner': {
     signs: 'yellow-speckle=sometimes rolled-edge=rarely dieback=rarely',
-    tests: { ...NO_INSECT, where: 'inside=always leaf-surface=rarely', larva: 'inside=usually gone=sometimes' },
-    confirmedBy: 'a larva or pupa seen in the mine against the light', sits: 'inside the leaf', matters: 'on young plants, or when over a third of the flush is mined; on grown plants mostly looks', enemies: 'parasitic wasps, lacewings', sourceIds: ['practice'],
+    tests: {
+      ...NO_INSECT,
+      where: 'inside=always leaf-surface=rarely',
+      larva: 'inside=usually gone=sometimes',
+    },
+    confirmedBy: 'a larva or pupa seen in the mine against the light',
+    sits: 'inside the leaf',
+    matters: 'on young plants, or when over a third of the flush is mined; on grown plants mostly looks',
+    enemies: 'parasitic wasps, lacewings',
+    sourceIds: ['practice'],
   },
   fungus: {
     signs: 'yellow-speckle=sometimes rolled-edge=rarely dieback=rarely',
     tests: { ...NO_INSECT, where: 'leaf-surface=always', larva: 'gone=always' },
-    confirmedBy: 'the look of the spots after a damp night in a bag, or a lab', sits: 'leaves', matters: 'before it starts: sprays protect and do not heal; habits first (dry leaves, open crown, cleared leaves)', enemies: 'none to count on', sourceIds: ['practice'],
+    confirmedBy: 'the look of the spots after a damp night in a bag, or a lab',
+    sits: 'leaves',
+    matters:
+      'before it starts: sprays protect and do not heal; habits first (dry leaves, open crown, cleared leaves)',
+    enemies: 'none to count on',
+    sourceIds: ['practice'],
   },
   'sap-sucker': {
     signs: 'yellow-speckle=sometimes ants=rarely rolled-edge=rarely',
-    tests: { lift: 'whole=usually nothing=sometimes', where: 'leaves=usually twigs=sometimes', larva: 'gone=always' },
-    confirmedBy: 'legs: it walks or flies when touched', sits: 'undersides of leaves and soft tips', matters: 'when new growth curls or everything sticks; a jet of water does much', enemies: 'ladybirds, lacewings, hoverfly larvae, wasps', sourceIds: ['practice'],
+    tests: {
+      lift: 'whole=usually nothing=sometimes',
+      where: 'leaves=usually twigs=sometimes',
+      larva: 'gone=always',
+    },
+    confirmedBy: 'legs: it walks or flies when touched',
+    sits: 'undersides of leaves and soft tips',
+    matters: 'when new growth curls or everything sticks; a jet of water does much',
+    enemies: 'ladybirds, lacewings, hoverfly larvae, wasps',
+    sourceIds: ['practice'],
   },
   mite: {
     signs: 'stipple=always walks=always yellow-speckle=usually web=sometimes',
     tests: { ...NO_INSECT, where: 'leaves=usually leaf-surface=sometimes', larva: 'gone=always' },
-    confirmedBy: 'specks that walk on white paper', sits: 'undersides of leaves', matters: 'when leaves bronze in dry heat; jets of water first, broad sprays make it worse', enemies: 'hunting mites, tiny black ladybirds', sourceIds: ['practice'],
+    confirmedBy: 'specks that walk on white paper',
+    sits: 'undersides of leaves',
+    matters: 'when leaves bronze in dry heat; jets of water first, broad sprays make it worse',
+    enemies: 'hunting mites, tiny black ladybirds',
+    sourceIds: ['practice'],
   },
   chewer: {
-    signs: 'chewed=always', tests: { ...NO_INSECT, where: 'leaves=usually leaf-surface=sometimes', larva: 'gone=always' },
-    confirmedBy: 'the caterpillar itself', sits: 'leaves', matters: 'early: hand picking while few', enemies: 'birds, wasps', sourceIds: ['practice'],
+    signs: 'chewed=always',
+    tests: { ...NO_INSECT, where: 'leaves=usually leaf-surface=sometimes', larva: 'gone=always' },
+    confirmedBy: 'the caterpillar itself',
+    sits: 'leaves',
+    matters: 'early: hand picking while few',
+    enemies: 'birds, wasps',
+    sourceIds: ['practice'],
   },
   bacterium: {
-    signs: 'dieback=usually', tests: { ...NO_INSECT, where: 'leaf-surface=sometimes twigs=usually', larva: 'gone=always' },
-    confirmedBy: 'a lab', sits: 'shoots, blossom and leaves', matters: 'at once: cut well below, clean the blade each time', enemies: 'none', sourceIds: ['practice'],
+    signs: 'dieback=usually',
+    tests: { ...NO_INSECT, where: 'leaf-surface=sometimes twigs=usually', larva: 'gone=always' },
+    confirmedBy: 'a lab',
+    sits: 'shoots, blossom and leaves',
+    matters: 'at once: cut well below, clean the blade each time',
+    enemies: 'none',
+    sourceIds: ['practice'],
   },
   helper: {
-    signs: '', tests: { lift: 'whole=usually nothing=sometimes', where: 'leaves=usually twigs=usually old-bark=sometimes', larva: 'gone=always' },
-    confirmedBy: 'watching what it eats', sits: 'wherever its prey is', matters: 'keep it: it works for you', enemies: 'ants and sprays', sourceIds: ['practice'],
+    signs: '',
+    tests: {
+      lift: 'whole=usually nothing=sometimes',
+      where: 'leaves=usually twigs=usually old-bark=sometimes',
+      larva: 'gone=always',
+    },
+    confirmedBy: 'watching what it eats',
+    sits: 'wherever its prey is',
+    matters: 'keep it: it works for you',
+    enemies: 'ants and sprays',
+    sourceIds: ['practice'],
   },
   'no-trouble': {
-    signs: 'ants=rarely yellow-speckle=rarely', tests: { ...NO_INSECT, press: 'dry=always', 'turn-over': 'empty=always', larva: 'gone=always' },
-    confirmedBy: 'nothing lifting, nothing living, no spread', sits: 'wherever it is seen', matters: 'never', enemies: 'none', sourceIds: ['practice'],
+    signs: 'ants=rarely yellow-speckle=rarely',
+    tests: { ...NO_INSECT, press: 'dry=always', 'turn-over': 'empty=always', larva: 'gone=always' },
+    confirmedBy: 'nothing lifting, nothing living, no spread',
+    sits: 'wherever it is seen',
+    matters: 'never',
+    enemies: 'none',
+    sourceIds: ['practice'],
   },
 };
 
 function words(list: string): Record<string, FrequencyWord> {
-  return Object.fromEntries(list.split(' ').filter(Boolean).map((pair) => pair.split('=') as [string, FrequencyWord]));
+  return Object.fromEntries(
+    list
+      .split(' ')
+      .filter(Boolean)
+      .map((pair) => pair.split('=') as [string, FrequencyWord]),
+  );
 }
 
-const NO_SIGN: Looks = Object.fromEntries(CHECKS.filter((check) => check.kind === 'sign').map((check) => [check.id, { yes: 'never' as const }]));
+const NO_SIGN: Looks = Object.fromEntries(
+  CHECKS.filter((check) => check.kind === 'sign').map((check) => [check.id, { yes: 'never' as const }]),
+);
 
 function signLooks(list = ''): Looks {
   return Object.fromEntries(Object.entries(words(list)).map(([id, word]) => [id, { yes: word }]));
@@ -136,12 +241,38 @@ function testLooks(tests: Readonly<Record<string, string>> = {}): Looks {
 export function target(group: TargetGroup, text: TargetText): Target {
   const usual = GROUP_TEXT[group];
   return {
-    group, id: text.id, name: text.name, scientific: text.scientific, what: text.what, hosts: words(text.hosts),
-    months: text.months ?? [], shelter: text.shelter ?? 'outdoors',
-    looks: { ...NO_SIGN, ...signLooks(usual.signs), ...testLooks(usual.tests), ...signLooks(text.signs), ...testLooks(text.tests) },
-    generations: text.generations ?? usual.generations ?? 'varies', winter: text.winter ?? usual.winter ?? 'varies', sits: text.sits ?? usual.sits!,
-    ...(text.seasonal ? { seasonal: text.seasonal.map(({ months, signs, tests }) => ({ months, looks: { ...signLooks(signs), ...testLooks(tests) } })) } : {}),
-    takenFor: text.takenFor ?? 'nothing in particular', confirmedBy: text.confirmedBy ?? usual.confirmedBy!, matters: text.matters ?? usual.matters!,
-    enemies: text.enemies ?? usual.enemies!, report: text.report ?? false, grade: text.grade ?? 'B', sourceIds: text.sourceIds ?? usual.sourceIds!,
+    group,
+    id: text.id,
+    name: text.name,
+    scientific: text.scientific,
+    what: text.what,
+    hosts: words(text.hosts),
+    months: text.months ?? [],
+    shelter: text.shelter ?? 'outdoors',
+    looks: {
+      ...NO_SIGN,
+      ...signLooks(usual.signs),
+      ...testLooks(usual.tests),
+      ...signLooks(text.signs),
+      ...testLooks(text.tests),
+    },
+    generations: text.generations ?? usual.generations ?? 'varies',
+    winter: text.winter ?? usual.winter ?? 'varies',
+    sits: text.sits ?? usual.sits!,
+    ...(text.seasonal
+      ? {
+          seasonal: text.seasonal.map(({ months, signs, tests }) => ({
+            months,
+            looks: { ...signLooks(signs), ...testLooks(tests) },
+          })),
+        }
+      : {}),
+    takenFor: text.takenFor ?? 'nothing in particular',
+    confirmedBy: text.confirmedBy ?? usual.confirmedBy!,
+    matters: text.matters ?? usual.matters!,
+    enemies: text.enemies ?? usual.enemies!,
+    report: text.report ?? false,
+    grade: text.grade ?? 'B',
+    sourceIds: text.sourceIds ?? usual.sourceIds!,
   };
 }

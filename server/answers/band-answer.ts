@@ -36,13 +36,34 @@ const SOON_DAYS = 21;
 
 export function bandAnswer(store: Store, reader: SeasonReader, garden: Garden, today: CivilDate): BandAnswer {
   const days = daysBetween(reader.start, shiftSeason(reader.start, 1));
-  const empty = { start: reader.start, days, today, stages: null, noDormantSeason: false, heat: [], spread: [] };
+  const empty = {
+    start: reader.start,
+    days,
+    today,
+    stages: null,
+    noDormantSeason: false,
+    heat: [],
+    spread: [],
+  };
   const pictures = watchPictures(store, reader, today);
-  const winter = winterBars(dormantAnswer(store, reader, garden, today), reader.start, addDays(reader.start, days - 1));
-  const bars = [...winter, ...pictures
-    .filter((picture) => picture.watch.outcome === 'open' && picture.plant.retiredOn === null && !picture.plant.outOfReach)
-    .flatMap((picture) => [...sprayBars(picture, reader.start), ...windowBars(picture, today), ...flushBars(picture)])]
-    .sort((a, b) => (a.from < b.from ? -1 : 1));
+  const winter = winterBars(
+    dormantAnswer(store, reader, garden, today),
+    reader.start,
+    addDays(reader.start, days - 1),
+  );
+  const bars = [
+    ...winter,
+    ...pictures
+      .filter(
+        (picture) =>
+          picture.watch.outcome === 'open' && picture.plant.retiredOn === null && !picture.plant.outOfReach,
+      )
+      .flatMap((picture) => [
+        ...sprayBars(picture, reader.start),
+        ...windowBars(picture, today),
+        ...flushBars(picture),
+      ]),
+  ].sort((a, b) => (a.from < b.from ? -1 : 1));
   const outdoors = store.places().find((place) => place.kind === 'outdoors');
   if (!outdoors) return { ...empty, bars };
   const weather = reader.ofPlace(outdoors);
@@ -50,7 +71,9 @@ export function bandAnswer(store: Store, reader: SeasonReader, garden: Garden, t
   const hasPast = weather.pastSeasons.length > 0;
   const stages = hasPast ? seasonStages(reader.start, weather.pastSeasons) : null;
   return {
-    ...empty, bars, stages,
+    ...empty,
+    bars,
+    stages,
     noDormantSeason: hasPast && stages === null,
     heat: [...ensemble.measuredSums],
     spread: hasPast ? pastSpread(ensemble.pastSums, days) : [],
@@ -59,38 +82,68 @@ export function bandAnswer(store: Store, reader: SeasonReader, garden: Garden, t
 
 /** Winter sprays of this season that are not done; done ones show as the sprays they were. */
 function winterBars({ plants }: DormantAnswer, first: CivilDate, last: CivilDate): BandBar[] {
-  return plants.flatMap(({ plan, watchId, plantName }) => (plan.kind === 'steps' && watchId ? plan.steps : []).filter(({ state, from, to }) => (state === 'due' || state === 'coming') && to >= first && from <= last)
-    .map((step): BandBar => ({
-      id: `${watchId}:winter:${step.place}`, watchId: watchId!, label: `${plantName.toLowerCase()}, winter ${step.what.replaceAll('-', ' ')}`,
-      from: step.from < first ? first : step.from, to: step.to > last ? last : step.to, state: step.state === 'due' ? 'open' : 'later',
-    })));
+  return plants.flatMap(({ plan, watchId, plantName }) =>
+    (plan.kind === 'steps' && watchId ? plan.steps : [])
+      .filter(({ state, from, to }) => (state === 'due' || state === 'coming') && to >= first && from <= last)
+      .map((step): BandBar => ({
+        id: `${watchId}:winter:${step.place}`,
+        watchId: watchId!,
+        label: `${plantName.toLowerCase()}, winter ${step.what.replaceAll('-', ' ')}`,
+        from: step.from < first ? first : step.from,
+        to: step.to > last ? last : step.to,
+        state: step.state === 'due' ? 'open' : 'later',
+      })),
+  );
 }
 
 /** A flush that is soft is a window of its own. */
 function flushBars({ watch, plant, miner }: WatchPicture): BandBar[] {
   if (!miner.flush) return [];
-  return [{ id: `${watch.id}:flush`, watchId: watch.id, label: `${plant.name.toLowerCase()}, soft flush`, from: miner.flush.since, to: miner.flush.hardBy, state: 'open' }];
+  return [
+    {
+      id: `${watch.id}:flush`,
+      watchId: watch.id,
+      label: `${plant.name.toLowerCase()}, soft flush`,
+      from: miner.flush.since,
+      to: miner.flush.hardBy,
+      state: 'open',
+    },
+  ];
 }
 
 function windowBars(picture: WatchPicture, today: CivilDate): BandBar[] {
-  return picture.events.filter((state) => state.event.kind === 'window').flatMap((state) => {
-    const from = dayOf(state.opens);
-    const to = dayOf(state.closes);
-    if (!from || !to) return [];
-    const generation = state.event.generation > 1 ? `, generation ${state.event.generation}` : '';
-    const ahead = daysBetween(today, from) <= SOON_DAYS ? 'soon' : 'later';
-    return [{
-      id: `${picture.watch.id}:${state.event.id}`, watchId: picture.watch.id,
-      label: `${inSentence(picture.targetName)}${generation}`, from, to,
-      state: state.phase === 'ahead' ? ahead : state.phase,
-    }];
-  });
+  return picture.events
+    .filter((state) => state.event.kind === 'window')
+    .flatMap((state) => {
+      const from = dayOf(state.opens);
+      const to = dayOf(state.closes);
+      if (!from || !to) return [];
+      const generation = state.event.generation > 1 ? `, generation ${state.event.generation}` : '';
+      const ahead = daysBetween(today, from) <= SOON_DAYS ? 'soon' : 'later';
+      return [
+        {
+          id: `${picture.watch.id}:${state.event.id}`,
+          watchId: picture.watch.id,
+          label: `${inSentence(picture.targetName)}${generation}`,
+          from,
+          to,
+          state: state.phase === 'ahead' ? ahead : state.phase,
+        },
+      ];
+    });
 }
 
 function sprayBars(picture: WatchPicture, start: CivilDate): BandBar[] {
-  return picture.sprays.filter((spray) => spray.on >= start).map((spray) => ({
-    id: spray.id, watchId: picture.watch.id, label: `${picture.plant.name.toLowerCase()} sprayed`, from: spray.on, to: addDays(spray.on, 2), state: 'done',
-  }));
+  return picture.sprays
+    .filter((spray) => spray.on >= start)
+    .map((spray) => ({
+      id: spray.id,
+      watchId: picture.watch.id,
+      label: `${picture.plant.name.toLowerCase()} sprayed`,
+      from: spray.on,
+      to: addDays(spray.on, 2),
+      state: 'done',
+    }));
 }
 
 function dayOf(projection: Projection): CivilDate | null {

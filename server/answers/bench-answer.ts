@@ -1,5 +1,15 @@
 import type { CivilDate } from '#core/calendar';
-import { amountLeft, type Finding, type Ingredient, leftInPack, type LeafState, type PlannedSpray, type Verdict, VERDICTS, worstOf } from '#core/materials';
+import {
+  amountLeft,
+  type Finding,
+  type Ingredient,
+  leftInPack,
+  type LeafState,
+  type PlannedSpray,
+  type Verdict,
+  VERDICTS,
+  worstOf,
+} from '#core/materials';
 import { SPRAY_SCOPES, type SprayScope, waterForPlant, waterLearned, type WaterNeed } from '#core/mix';
 import { loggedBloom, type Bloom, type LoggedLeafState } from '#core/plan';
 import type { Garden, LocalAdvice, Plant } from '#core/records';
@@ -47,7 +57,11 @@ export interface BenchWatch {
 export interface SprayerState {
   readonly sprayerId: string;
   /** What it held last, unless it was rinsed since. */
-  readonly lastLoad: { readonly on: CivilDate; readonly productNames: readonly string[]; readonly ingredients: readonly Ingredient[] } | null;
+  readonly lastLoad: {
+    readonly on: CivilDate;
+    readonly productNames: readonly string[];
+    readonly ingredients: readonly Ingredient[];
+  } | null;
 }
 
 export interface BenchAnswer {
@@ -64,17 +78,42 @@ export interface BenchAsked {
 }
 
 /** Everything the bench needs to mix for some watches. */
-export function benchAnswer(store: Store, reader: SeasonReader, garden: Garden, today: CivilDate, pictures: readonly WatchPicture[], asked: BenchAsked): BenchAnswer {
-  const dormant = new Map(dormantAnswer(store, reader, garden, today).plants.map(({ plantId, plan }) => [plantId, plan]));
+export function benchAnswer(
+  store: Store,
+  reader: SeasonReader,
+  garden: Garden,
+  today: CivilDate,
+  pictures: readonly WatchPicture[],
+  asked: BenchAsked,
+): BenchAnswer {
+  const dormant = new Map(
+    dormantAnswer(store, reader, garden, today).plants.map(({ plantId, plan }) => [plantId, plan]),
+  );
   const planned = (plantId: string): PlannedSpray[] => {
     const plan = dormant.get(plantId);
     if (plan?.kind !== 'steps') return [];
-    return plan.steps.filter(({ state }) => state === 'due' || state === 'coming').flatMap(({ what, from }) => ingredientsOfStep(what).map((ingredient) => ({ from: from > today ? from : today, what: `Winter ${ingredient}`, ingredients: [ingredient] })));
+    return plan.steps
+      .filter(({ state }) => state === 'due' || state === 'coming')
+      .flatMap(({ what, from }) =>
+        ingredientsOfStep(what).map((ingredient) => ({
+          from: from > today ? from : today,
+          what: `Winter ${ingredient}`,
+          ingredients: [ingredient],
+        })),
+      );
   };
   return {
-    watches: pictures.map((picture) => benchWatch(store, reader, garden, today, picture, asked, planned(picture.plant.id))),
-    left: Object.fromEntries(store.products().map((product) => [product.id, leftInPack(product.stock, usesOf(store, product.id, today))])),
-    sprayers: store.sprayers().map(({ id, rinsedOn }) => ({ sprayerId: id, lastLoad: lastLoad(store, id, rinsedOn, today) })),
+    watches: pictures.map((picture) =>
+      benchWatch(store, reader, garden, today, picture, asked, planned(picture.plant.id)),
+    ),
+    left: Object.fromEntries(
+      store
+        .products()
+        .map((product) => [product.id, leftInPack(product.stock, usesOf(store, product.id, today))]),
+    ),
+    sprayers: store
+      .sprayers()
+      .map(({ id, rinsedOn }) => ({ sprayerId: id, lastLoad: lastLoad(store, id, rinsedOn, today) })),
     advice: store.localAdvice.all(),
   };
 }
@@ -83,33 +122,102 @@ function ingredientsOfStep(what: string): Ingredient[] {
   return (['oil', 'copper'] as const).filter((ingredient) => what.includes(ingredient));
 }
 
-function benchWatch(store: Store, reader: SeasonReader, garden: Garden, today: CivilDate, { watch, plant, targetName }: WatchPicture, asked: BenchAsked, planned: readonly PlannedSpray[]): BenchWatch {
+function benchWatch(
+  store: Store,
+  reader: SeasonReader,
+  garden: Garden,
+  today: CivilDate,
+  { watch, plant, targetName }: WatchPicture,
+  asked: BenchAsked,
+  planned: readonly PlannedSpray[],
+): BenchWatch {
   const guessed = leafStateOf(store, reader, plant, today);
   const leafState = asked.leafState ?? guessed.leafState;
-  const scene = useScene(store, garden, reader.start, today, plant, watch, { leafState, beesAtHoneydew: asked.beesAtHoneydew, planned });
-  const lines = store.products().flatMap((product) => product.lines.map((line): BenchLine => {
-    const findings = judgeLine(scene, product, line);
-    return { productId: product.id, lineId: line.id, verdict: worstOf(findings), findings, leftThisYear: amountLeft(line, scene.earlier.filter(({ productId }) => productId === product.id), today) };
-  }));
+  const scene = useScene(store, garden, reader.start, today, plant, watch, {
+    leafState,
+    beesAtHoneydew: asked.beesAtHoneydew,
+    planned,
+  });
+  const lines = store.products().flatMap((product) =>
+    product.lines.map((line): BenchLine => {
+      const findings = judgeLine(scene, product, line);
+      return {
+        productId: product.id,
+        lineId: line.id,
+        verdict: worstOf(findings),
+        findings,
+        leftThisYear: amountLeft(
+          line,
+          scene.earlier.filter(({ productId }) => productId === product.id),
+          today,
+        ),
+      };
+    }),
+  );
   return {
-    watchId: watch.id, plant, targetName, evergreen: hostById(plant.hostId).evergreen, leafState, guessedState: guessed.leafState, logged: guessed.logged,
-    bloom: loggedBloom(store.growth.by('plant_id', plant.id), reader.start, today), waters: SPRAY_SCOPES.map((scope) => waterOf(store, plant, leafState, scope, today)),
+    watchId: watch.id,
+    plant,
+    targetName,
+    evergreen: hostById(plant.hostId).evergreen,
+    leafState,
+    guessedState: guessed.leafState,
+    logged: guessed.logged,
+    bloom: loggedBloom(store.growth.by('plant_id', plant.id), reader.start, today),
+    waters: SPRAY_SCOPES.map((scope) => waterOf(store, plant, leafState, scope, today)),
     lines: lines.sort((a, b) => VERDICTS.indexOf(a.verdict) - VERDICTS.indexOf(b.verdict)),
   };
 }
 
-function waterOf(store: Store, plant: Plant, leafState: LeafState, scope: SprayScope, today: CivilDate): BenchWater {
-  const past = store.watches().filter(({ plantId }) => plantId === plant.id).flatMap(({ id }) => store.sprays(id)).filter(({ on }) => on <= today).toSorted((a, b) => (a.on < b.on ? -1 : 1));
-  const learned = waterLearned(past.map((spray) => ({ sprayMl: spray.sprayMl, bare: spray.leafState !== 'in-leaf', scope: spray.scope })), leafState, scope);
+function waterOf(
+  store: Store,
+  plant: Plant,
+  leafState: LeafState,
+  scope: SprayScope,
+  today: CivilDate,
+): BenchWater {
+  const past = store
+    .watches()
+    .filter(({ plantId }) => plantId === plant.id)
+    .flatMap(({ id }) => store.sprays(id))
+    .filter(({ on }) => on <= today)
+    .toSorted((a, b) => (a.on < b.on ? -1 : 1));
+  const learned = waterLearned(
+    past.map((spray) => ({
+      sprayMl: spray.sprayMl,
+      bare: spray.leafState !== 'in-leaf',
+      scope: spray.scope,
+    })),
+    leafState,
+    scope,
+  );
   if (learned) return { scope, need: learned, basis: 'learned' };
   const times = plant.lengthM === null ? plant.count : 1;
-  const one = waterForPlant({ heightM: plant.heightM, spreadM: plant.spreadM, lengthM: plant.lengthM ?? plant.spreadM }, leafState, scope);
-  return { scope, need: { lowMl: one.lowMl * times, middleMl: one.middleMl * times, highMl: one.highMl * times }, basis: 'box' };
+  const one = waterForPlant(
+    { heightM: plant.heightM, spreadM: plant.spreadM, lengthM: plant.lengthM ?? plant.spreadM },
+    leafState,
+    scope,
+  );
+  return {
+    scope,
+    need: { lowMl: one.lowMl * times, middleMl: one.middleMl * times, highMl: one.highMl * times },
+    basis: 'box',
+  };
 }
 
-function lastLoad(store: Store, sprayerId: string, rinsedOn: CivilDate | null, today: CivilDate): SprayerState['lastLoad'] {
+function lastLoad(
+  store: Store,
+  sprayerId: string,
+  rinsedOn: CivilDate | null,
+  today: CivilDate,
+): SprayerState['lastLoad'] {
   const last = store.allSprays().findLast((spray) => spray.sprayerId === sprayerId && spray.on <= today);
   if (!last || (rinsedOn !== null && rinsedOn >= last.on)) return null;
   const products = last.parts.map(({ productId }) => store.product(productId)!);
-  return { on: last.on, productNames: products.map(({ name }) => name), ingredients: [...new Set(products.flatMap(({ materialId, containsOil }) => ingredientsOf(materialId, containsOil)))] };
+  return {
+    on: last.on,
+    productNames: products.map(({ name }) => name),
+    ingredients: [
+      ...new Set(products.flatMap(({ materialId, containsOil }) => ingredientsOf(materialId, containsOil))),
+    ],
+  };
 }

@@ -26,13 +26,18 @@ export interface BookEntry {
   readonly plantName: string;
   readonly place: string;
   readonly targetName: string;
-  readonly spray: (Pick<LoggedSpray, 'sprayMl' | 'leafState' | 'scope' | 'coverage' | 'stageSeen' | 'againstLabel' | 'weather' | 'note'> & {
-    readonly parts: readonly BookPart[];
-    readonly sprayerName: string;
-    readonly reentryHours: number | null;
-    /** First day the crop may be picked; null where no label names one or nothing is eaten. */
-    readonly harvestFrom: CivilDate | null;
-  }) | null;
+  readonly spray:
+    | (Pick<
+        LoggedSpray,
+        'sprayMl' | 'leafState' | 'scope' | 'coverage' | 'stageSeen' | 'againstLabel' | 'weather' | 'note'
+      > & {
+        readonly parts: readonly BookPart[];
+        readonly sprayerName: string;
+        readonly reentryHours: number | null;
+        /** First day the crop may be picked; null where no label names one or nothing is eaten. */
+        readonly harvestFrom: CivilDate | null;
+      })
+    | null;
   readonly handwork: Pick<Handwork, 'kind' | 'minutes' | 'note'> | null;
 }
 
@@ -41,45 +46,154 @@ export function bookEntries(store: Store, today: CivilDate): BookEntry[] {
   const products = new Map(store.products().map((product) => [product.id, product]));
   const sprayers = new Map(store.sprayers().map((sprayer) => [sprayer.id, sprayer]));
   const places = new Map(store.places().map((place) => [place.id, place.name]));
-  return store.watches().flatMap((watch): BookEntry[] => {
-    const plant = store.plant(watch.plantId)!;
-    const about = { watchId: watch.id, plantName: plant.name, place: places.get(plant.placeId) ?? '', targetName: nameOf(watch) };
-    const sprays = store.sprays(watch.id).map(({ id, on, parts, sprayerId, sprayMl, leafState, scope, coverage, stageSeen, againstLabel, weather, note }): BookEntry => {
-      const used = parts.map((part) => {
-        const product = products.get(part.productId)!;
-        return { part, product, line: product.lines.find(({ id: lineId }) => lineId === part.lineId) };
-      });
-      const longest = (of: 'reentryHours' | 'daysToHarvest') => used.reduce<number | null>((most, { line }) => (line?.[of] == null ? most : Math.max(most ?? 0, line[of])), null);
-      const daysToHarvest = longest('daysToHarvest');
-      return {
-        id, on, ...about, handwork: null,
-        spray: {
-          sprayMl, leafState, scope, coverage, stageSeen, againstLabel, weather, note, sprayerName: sprayers.get(sprayerId)?.name ?? '', reentryHours: longest('reentryHours'),
-          harvestFrom: plant.edible && daysToHarvest !== null ? addDays(on, daysToHarvest) : null,
-          parts: used.map(({ part, product, line }) => ({
-            productName: product.name, materialName: materialById(product.materialId).name, strengthPercent: product.strengthPercent, labelLine: line?.crop ?? '', rate: part.rate, rateUnit: line?.rateUnit ?? '', productAmount: part.productAmount,
-          })),
-        },
+  return store
+    .watches()
+    .flatMap((watch): BookEntry[] => {
+      const plant = store.plant(watch.plantId)!;
+      const about = {
+        watchId: watch.id,
+        plantName: plant.name,
+        place: places.get(plant.placeId) ?? '',
+        targetName: nameOf(watch),
       };
-    });
-    const handwork = store.handwork.by('watch_id', watch.id).map(({ id, on, kind, minutes, note }): BookEntry => ({ id, on, ...about, spray: null, handwork: { kind, minutes, note } }));
-    return [...sprays, ...handwork];
-  }).filter(({ on }) => on <= today).sort((a, b) => (a.on < b.on ? 1 : a.on > b.on ? -1 : a.id < b.id ? 1 : -1));
+      const sprays = store
+        .sprays(watch.id)
+        .map(
+          ({
+            id,
+            on,
+            parts,
+            sprayerId,
+            sprayMl,
+            leafState,
+            scope,
+            coverage,
+            stageSeen,
+            againstLabel,
+            weather,
+            note,
+          }): BookEntry => {
+            const used = parts.map((part) => {
+              const product = products.get(part.productId)!;
+              return { part, product, line: product.lines.find(({ id: lineId }) => lineId === part.lineId) };
+            });
+            const longest = (of: 'reentryHours' | 'daysToHarvest') =>
+              used.reduce<number | null>(
+                (most, { line }) => (line?.[of] == null ? most : Math.max(most ?? 0, line[of])),
+                null,
+              );
+            const daysToHarvest = longest('daysToHarvest');
+            return {
+              id,
+              on,
+              ...about,
+              handwork: null,
+              spray: {
+                sprayMl,
+                leafState,
+                scope,
+                coverage,
+                stageSeen,
+                againstLabel,
+                weather,
+                note,
+                sprayerName: sprayers.get(sprayerId)?.name ?? '',
+                reentryHours: longest('reentryHours'),
+                harvestFrom: plant.edible && daysToHarvest !== null ? addDays(on, daysToHarvest) : null,
+                parts: used.map(({ part, product, line }) => ({
+                  productName: product.name,
+                  materialName: materialById(product.materialId).name,
+                  strengthPercent: product.strengthPercent,
+                  labelLine: line?.crop ?? '',
+                  rate: part.rate,
+                  rateUnit: line?.rateUnit ?? '',
+                  productAmount: part.productAmount,
+                })),
+              },
+            };
+          },
+        );
+      const handwork = store.handwork
+        .by('watch_id', watch.id)
+        .map(({ id, on, kind, minutes, note }): BookEntry => ({
+          id,
+          on,
+          ...about,
+          spray: null,
+          handwork: { kind, minutes, note },
+        }));
+      return [...sprays, ...handwork];
+    })
+    .filter(({ on }) => on <= today)
+    .sort((a, b) => (a.on < b.on ? 1 : a.on > b.on ? -1 : a.id < b.id ? 1 : -1));
 }
 
 const FIELDS = [
-  'date', 'plant', 'place', 'trouble', 'work', 'minutes', 'product', 'active ingredient', 'strength %', 'label line', 'rate', 'rate unit', 'product ml or g', 'spray l', 'scope', 'sprayer', 'leaf state', 'stage seen', 'coverage', 'against label', 're-entry h', 'harvest from',
-  'min °C', 'max °C', 'rain mm', 'wind m/s', 'weather', 'remark',
+  'date',
+  'plant',
+  'place',
+  'trouble',
+  'work',
+  'minutes',
+  'product',
+  'active ingredient',
+  'strength %',
+  'label line',
+  'rate',
+  'rate unit',
+  'product ml or g',
+  'spray l',
+  'scope',
+  'sprayer',
+  'leaf state',
+  'stage seen',
+  'coverage',
+  'against label',
+  're-entry h',
+  'harvest from',
+  'min °C',
+  'max °C',
+  'rain mm',
+  'wind m/s',
+  'weather',
+  'remark',
 ] as const;
 
 /** The book as a table with the fields such records usually need; a tank of several products takes a row for each. */
 export function bookCsv(entries: readonly BookEntry[]): string {
-  return writeTableCsv(FIELDS, entries.flatMap(({ on, plantName, place, targetName, spray, handwork }) => {
-    const about = [on, plantName, place, targetName, handwork?.kind ?? 'spray', handwork?.minutes ?? null];
-    if (!spray) return [[...about, ...Array<null>(FIELDS.length - about.length - 1).fill(null), handwork?.note ?? null]];
-    return spray.parts.map((part) => [
-      ...about, part.productName, part.materialName, part.strengthPercent, part.labelLine, part.rate, part.rateUnit, part.productAmount, spray.sprayMl / 1000, spray.scope, spray.sprayerName, spray.leafState, spray.stageSeen, spray.coverage,
-      spray.againstLabel ? 'yes' : 'no', spray.reentryHours, spray.harvestFrom, spray.weather?.minC ?? null, spray.weather?.maxC ?? null, spray.weather?.rainMm ?? null, spray.weather?.windMs ?? null, spray.weather?.origin ?? null, spray.note,
-    ]);
-  }));
+  return writeTableCsv(
+    FIELDS,
+    entries.flatMap(({ on, plantName, place, targetName, spray, handwork }) => {
+      const about = [on, plantName, place, targetName, handwork?.kind ?? 'spray', handwork?.minutes ?? null];
+      if (!spray)
+        return [
+          [...about, ...Array<null>(FIELDS.length - about.length - 1).fill(null), handwork?.note ?? null],
+        ];
+      return spray.parts.map((part) => [
+        ...about,
+        part.productName,
+        part.materialName,
+        part.strengthPercent,
+        part.labelLine,
+        part.rate,
+        part.rateUnit,
+        part.productAmount,
+        spray.sprayMl / 1000,
+        spray.scope,
+        spray.sprayerName,
+        spray.leafState,
+        spray.stageSeen,
+        spray.coverage,
+        spray.againstLabel ? 'yes' : 'no',
+        spray.reentryHours,
+        spray.harvestFrom,
+        spray.weather?.minC ?? null,
+        spray.weather?.maxC ?? null,
+        spray.weather?.rainMm ?? null,
+        spray.weather?.windMs ?? null,
+        spray.weather?.origin ?? null,
+        spray.note,
+      ]);
+    }),
+  );
 }

@@ -20,21 +20,52 @@ export interface CalendarEntry {
 }
 
 /** Windows of open watches, checks due and sprays done this season. */
-export function calendarEntries(store: Store, reader: SeasonReader, garden: Garden, today: CivilDate): CalendarEntry[] {
-  const pictures = watchPictures(store, reader, today).filter(({ watch, plant }) => watch.outcome === 'open' && plant.retiredOn === null && !plant.outOfReach);
+export function calendarEntries(
+  store: Store,
+  reader: SeasonReader,
+  garden: Garden,
+  today: CivilDate,
+): CalendarEntry[] {
+  const pictures = watchPictures(store, reader, today).filter(
+    ({ watch, plant }) => watch.outcome === 'open' && plant.retiredOn === null && !plant.outOfReach,
+  );
   const byId = new Map(pictures.map((picture) => [picture.watch.id, picture]));
-  const windows = pictures.flatMap((picture) => picture.events.flatMap((state) => windowEntry(picture, state)));
-  const sprays = pictures.flatMap((picture) => picture.sprays.filter((spray) => spray.on >= reader.start)
-    .map((spray): CalendarEntry => ({ id: `spray-${spray.id}`, title: `Sprayed: ${aboutOf(picture)}`, from: spray.on, to: spray.on, text: '' })));
+  const windows = pictures.flatMap((picture) =>
+    picture.events.flatMap((state) => windowEntry(picture, state)),
+  );
+  const sprays = pictures.flatMap((picture) =>
+    picture.sprays
+      .filter((spray) => spray.on >= reader.start)
+      .map((spray): CalendarEntry => ({
+        id: `spray-${spray.id}`,
+        title: `Sprayed: ${aboutOf(picture)}`,
+        from: spray.on,
+        to: spray.on,
+        text: '',
+      })),
+  );
   // Windows stand for themselves; what remains are the checks.
-  const checks = [...dueItems(store, reader, today), ...dormantItems(dormantAnswer(store, reader, garden, today), today)].flatMap((item): CalendarEntry[] => {
+  const checks = [
+    ...dueItems(store, reader, today),
+    ...dormantItems(dormantAnswer(store, reader, garden, today), today),
+  ].flatMap((item): CalendarEntry[] => {
     const picture = byId.get(item.watchId);
     const day = item.closes ?? item.opens;
     if (!picture || !day || item.eventId !== null) return [];
     const from = item.opens && item.opens < day ? item.opens : day;
-    return [{ id: item.id, title: DUE_TITLES[item.kind](aboutOf(picture), picture.plant.name), from, to: day, text: ruleById(item.ruleId).says }];
+    return [
+      {
+        id: item.id,
+        title: DUE_TITLES[item.kind](aboutOf(picture), picture.plant.name),
+        from,
+        to: day,
+        text: ruleById(item.ruleId).says,
+      },
+    ];
   });
-  return [...windows, ...checks, ...sprays].sort((a, b) => (a.from < b.from ? -1 : a.from > b.from ? 1 : a.id < b.id ? -1 : 1));
+  return [...windows, ...checks, ...sprays].sort((a, b) =>
+    a.from < b.from ? -1 : a.from > b.from ? 1 : a.id < b.id ? -1 : 1,
+  );
 }
 
 function aboutOf({ plant, targetName }: WatchPicture): string {
@@ -42,28 +73,58 @@ function aboutOf({ plant, targetName }: WatchPicture): string {
 }
 
 function windowEntry(picture: WatchPicture, { event, opens, closes }: EventState): CalendarEntry[] {
-  const from = expected(opens), to = expected(closes);
+  const from = expected(opens),
+    to = expected(closes);
   if (!from) return [];
-  const what = event.kind === 'window' ? `Window for ${event.stage}` : event.stage === 'crawlers' ? 'First crawlers expected' : 'Next moths expected';
+  const what =
+    event.kind === 'window'
+      ? `Window for ${event.stage}`
+      : event.stage === 'crawlers'
+        ? 'First crawlers expected'
+        : 'Next moths expected';
   const generation = event.generation > 1 ? `, generation ${event.generation}` : '';
-  const range = from.early === from.late ? '' : ` Opens between ${from.early} and ${from.late ?? 'later'} four times in five.`;
-  return [{
-    id: `${picture.watch.id}-${event.id}`, title: `${what}${generation}: ${aboutOf(picture)}`, from: from.day, to: event.kind === 'window' && to && to.day >= from.day ? to.day : from.day,
-    text: `Published: ${event.published} (grade ${event.grade}).${range} Go by the tapes where they say otherwise; the label comes first.`,
-  }];
+  const range =
+    from.early === from.late
+      ? ''
+      : ` Opens between ${from.early} and ${from.late ?? 'later'} four times in five.`;
+  return [
+    {
+      id: `${picture.watch.id}-${event.id}`,
+      title: `${what}${generation}: ${aboutOf(picture)}`,
+      from: from.day,
+      to: event.kind === 'window' && to && to.day >= from.day ? to.day : from.day,
+      text: `Published: ${event.published} (grade ${event.grade}).${range} Go by the tapes where they say otherwise; the label comes first.`,
+    },
+  ];
 }
 
-function expected(projection: Projection): { day: CivilDate; early: CivilDate; late: CivilDate | null } | null {
+function expected(
+  projection: Projection,
+): { day: CivilDate; early: CivilDate; late: CivilDate | null } | null {
   if (projection.kind === 'reached') return { day: projection.on, early: projection.on, late: projection.on };
-  return projection.kind === 'expected' ? { day: projection.median, early: projection.early, late: projection.late } : null;
+  return projection.kind === 'expected'
+    ? { day: projection.median, early: projection.early, late: projection.late }
+    : null;
 }
 
 /** The entries as an iCalendar file (RFC 5545). `stampedAt` is when it was made. */
 export function calendarFile(garden: Garden, entries: readonly CalendarEntry[], stampedAt: Date): string {
-  const calendar = ical({ name: `Juglans, ${garden.name}`, method: ICalCalendarMethod.PUBLISH, prodId: { company: 'Juglans', product: 'Juglans', language: 'EN' } });
+  const calendar = ical({
+    name: `Juglans, ${garden.name}`,
+    method: ICalCalendarMethod.PUBLISH,
+    prodId: { company: 'Juglans', product: 'Juglans', language: 'EN' },
+  });
   for (const { id, title, from, to, text } of entries) {
     // The end of whole days is the day after the last, as the format has it.
-    calendar.createEvent({ id: `${id.replaceAll(':', '-')}@juglans`, summary: title, start: asDay(from), end: asDay(addDays(to, 1)), allDay: true, description: text, stamp: stampedAt });
+    calendar.createEvent({
+      id: `${id.replaceAll(':', '-')}@juglans`,
+      summary: title,
+      start: asDay(from),
+      end: asDay(addDays(to, 1)),
+      allDay: true,
+      description: text,
+      stamp: stampedAt,
+    });
   }
   return calendar.toString();
 }

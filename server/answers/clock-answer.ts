@@ -1,7 +1,19 @@
 import { addDays, type CivilDate, daysBetween } from '#core/calendar';
 import type { DegreeDayModel } from '#core/degree-days';
 import {
-  type Carry, type EventState, eventState, heatBefore, indicatorOpinions, type IndicatorOpinion, pastSpread, projectCrossing, type Projection, type SeasonEnsemble, type SpreadPoint, type StartedClock, startOfClock,
+  type Carry,
+  type EventState,
+  eventState,
+  heatBefore,
+  indicatorOpinions,
+  type IndicatorOpinion,
+  pastSpread,
+  projectCrossing,
+  type Projection,
+  type SeasonEnsemble,
+  type SpreadPoint,
+  type StartedClock,
+  startOfClock,
 } from '#core/phenology';
 import type { Gap } from '#core/weather';
 import { BASE_50F, INDICATORS } from '#knowledge';
@@ -38,13 +50,28 @@ export interface ClockAnswer {
   readonly hasColdSeason: boolean;
   /** What plants seen to bloom say beside the thermometer, of the next event. */
   readonly opinions: readonly IndicatorOpinion[];
-  readonly tapes: readonly { readonly putOn: CivilDate; readonly takenOff: CivilDate; readonly perWeek: number; readonly crawlers: number }[];
+  readonly tapes: readonly {
+    readonly putOn: CivilDate;
+    readonly takenOff: CivilDate;
+    readonly perWeek: number;
+    readonly crawlers: number;
+  }[];
   readonly sprayedOn: readonly CivilDate[];
   /** For leaf miners counted by rounds: when an egg laid today has become an adult, and how many rounds have passed. */
-  readonly round: { readonly eggToday: Projection; readonly roundsPassed: number; readonly roundCd: number } | null;
+  readonly round: {
+    readonly eggToday: Projection;
+    readonly roundsPassed: number;
+    readonly roundCd: number;
+  } | null;
 }
 
-export function clockAnswer(store: Store, reader: SeasonReader, picture: WatchPicture, today: CivilDate, choice: ModelChoice): ClockAnswer {
+export function clockAnswer(
+  store: Store,
+  reader: SeasonReader,
+  picture: WatchPicture,
+  today: CivilDate,
+  choice: ModelChoice,
+): ClockAnswer {
   const weather = reader.ofPlant(picture.plant);
   const published = timedEvents(store, picture.watch);
   const model: DegreeDayModel = { ...(published[0]?.model ?? BASE_50F), ...choice };
@@ -52,18 +79,44 @@ export function clockAnswer(store: Store, reader: SeasonReader, picture: WatchPi
   const signs = signsOf(store, picture.watch, today);
   const started = startOfClock(published[0]?.start ?? { kind: 'season' }, reader.start, today, signs);
   const carry = carryAt(weather);
-  const events = weather.measured.length === 0 ? [] : published
-    .filter((event) => carry !== 'refused' || (event.start.kind !== 'season' && event.start.kind !== 'date'))
-    .map((event) => eventState({ ...event, model: { ...event.model, ...choice } }, reader.ensemble(weather, { ...event.model, ...choice }), startOfClock(event.start, reader.start, today, signs), carry === 'refused' ? 'as-published' : carry));
+  const events =
+    weather.measured.length === 0
+      ? []
+      : published
+          .filter(
+            (event) => carry !== 'refused' || (event.start.kind !== 'season' && event.start.kind !== 'date'),
+          )
+          .map((event) =>
+            eventState(
+              { ...event, model: { ...event.model, ...choice } },
+              reader.ensemble(weather, { ...event.model, ...choice }),
+              startOfClock(event.start, reader.start, today, signs),
+              carry === 'refused' ? 'as-published' : carry,
+            ),
+          );
   const fromStart = countedFrom(ensemble, started);
   return {
-    start: weather.start, today, model, started, carry, events,
-    measured: fromStart.measured, forecast: fromStart.forecast, spread: fromStart.spread,
-    pastYears: weather.pastYears, futures: weather.pastYears.length > 0 ? 'past-years' : weather.pastSeasons.length > 0 ? 'usual-months' : 'none',
-    filled: weather.filled, refused: weather.refused, stoodInDays: weather.stoodInDays, hasColdSeason: weather.hasColdSeason,
+    start: weather.start,
+    today,
+    model,
+    started,
+    carry,
+    events,
+    measured: fromStart.measured,
+    forecast: fromStart.forecast,
+    spread: fromStart.spread,
+    pastYears: weather.pastYears,
+    futures:
+      weather.pastYears.length > 0 ? 'past-years' : weather.pastSeasons.length > 0 ? 'usual-months' : 'none',
+    filled: weather.filled,
+    refused: weather.refused,
+    stoodInDays: weather.stoodInDays,
+    hasColdSeason: weather.hasColdSeason,
     opinions: opinionsOn(store, reader, events, ensemble),
     tapes: picture.tapes.map((tape) => ({
-      putOn: tape.putOn, takenOff: tape.takenOff, crawlers: tape.crawlers,
+      putOn: tape.putOn,
+      takenOff: tape.takenOff,
+      crawlers: tape.crawlers,
       perWeek: (7 * tape.crawlers) / daysBetween(tape.putOn, tape.takenOff),
     })),
     sprayedOn: picture.sprays.filter((spray) => spray.on >= weather.start).map((spray) => spray.on),
@@ -77,32 +130,52 @@ function roundOf(events: readonly EventState[], ensemble: SeasonEnsemble): Clock
   if (!first) return null;
   const nowCd = ensemble.measuredSums.at(-1) ?? 0;
   return {
-    eggToday: projectCrossing(ensemble, nowCd + first.event.fromCd, nowCd), roundCd: first.event.fromCd,
-    roundsPassed: events.filter(({ event, opens }) => event.start.kind === 'first-mines' && opens.kind === 'reached').length,
+    eggToday: projectCrossing(ensemble, nowCd + first.event.fromCd, nowCd),
+    roundCd: first.event.fromCd,
+    roundsPassed: events.filter(
+      ({ event, opens }) => event.start.kind === 'first-mines' && opens.kind === 'reached',
+    ).length,
   };
 }
 
 /** The season's curves with what lies before the count's start taken off; past years from the same day of theirs. */
-function countedFrom(ensemble: SeasonEnsemble, started: StartedClock | null): Pick<ClockAnswer, 'measured' | 'forecast' | 'spread'> {
+function countedFrom(
+  ensemble: SeasonEnsemble,
+  started: StartedClock | null,
+): Pick<ClockAnswer, 'measured' | 'forecast' | 'spread'> {
   const first = started ? daysBetween(ensemble.start, started.on) : 0;
   const before = started ? heatBefore(ensemble, started.on) : 0;
-  const less = (sums: ArrayLike<number>, offset: number) => Array.from(sums, (sum) => Math.max(0, sum - offset));
-  const past = ensemble.pastSums.map((sums) => less(sums, first > 0 ? sums[Math.min(first, sums.length) - 1]! : 0));
+  const less = (sums: ArrayLike<number>, offset: number) =>
+    Array.from(sums, (sum) => Math.max(0, sum - offset));
+  const past = ensemble.pastSums.map((sums) =>
+    less(sums, first > 0 ? sums[Math.min(first, sums.length) - 1]! : 0),
+  );
   const seasonDays = daysBetween(ensemble.start, addDays(ensemble.start, 365));
   return {
-    measured: less(ensemble.measuredSums, before), forecast: less(ensemble.expectedSums.slice(ensemble.measuredDays), before),
+    measured: less(ensemble.measuredSums, before),
+    forecast: less(ensemble.expectedSums.slice(ensemble.measuredDays), before),
     spread: past.length > 0 ? pastSpread(past, seasonDays) : [],
   };
 }
 
 /** First blooms logged this season on plants with a published place on the same scale of heat. */
-function opinionsOn(store: Store, reader: SeasonReader, events: readonly EventState[], ensemble: SeasonEnsemble): IndicatorOpinion[] {
-  const next = events.find(({ phase, event }) => phase === 'ahead' && event.start.kind === 'season') ?? events.find(({ event }) => event.start.kind === 'season');
+function opinionsOn(
+  store: Store,
+  reader: SeasonReader,
+  events: readonly EventState[],
+  ensemble: SeasonEnsemble,
+): IndicatorOpinion[] {
+  const next =
+    events.find(({ phase, event }) => phase === 'ahead' && event.start.kind === 'season') ??
+    events.find(({ event }) => event.start.kind === 'season');
   if (!next) return [];
   const hostOf = new Map(store.plants().map((plant) => [plant.id, plant.hostId]));
-  const blooms = store.growth.all().filter(({ stage, on }) => stage === 'bloom-start' && on >= reader.start).flatMap(({ plantId, on }) => {
-    const indicator = INDICATORS.find(({ hostId }) => hostId === hostOf.get(plantId));
-    return indicator ? [{ indicator, on }] : [];
-  });
+  const blooms = store.growth
+    .all()
+    .filter(({ stage, on }) => stage === 'bloom-start' && on >= reader.start)
+    .flatMap(({ plantId, on }) => {
+      const indicator = INDICATORS.find(({ hostId }) => hostId === hostOf.get(plantId));
+      return indicator ? [{ indicator, on }] : [];
+    });
   return indicatorOpinions(next.event, ensemble, blooms);
 }

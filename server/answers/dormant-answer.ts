@@ -1,10 +1,25 @@
 import { addDays, type CivilDate, shiftSeason } from '#core/calendar';
 import { dormantDue, type DueItem } from '#core/decide';
 import { meeting } from '#core/materials';
-import { dormantPlan, type DormantPlan, type DormantPlant, type DormantSchool, type Winter, type WinterSpray } from '#core/plan';
+import {
+  dormantPlan,
+  type DormantPlan,
+  type DormantPlant,
+  type DormantSchool,
+  type Winter,
+  type WinterSpray,
+} from '#core/plan';
 import type { Garden } from '#core/records';
 import { placeOn } from '#core/weather';
-import { hostById, ingredientsOf, materialById, meetingRules, schoolFor, schoolsFor, type School } from '#knowledge';
+import {
+  hostById,
+  ingredientsOf,
+  materialById,
+  meetingRules,
+  schoolFor,
+  schoolsFor,
+  type School,
+} from '#knowledge';
 import type { Store } from '../store/store.ts';
 import { staysOf, type SeasonReader } from './plant-season.ts';
 import { plantWinter } from './plant-winter.ts';
@@ -32,32 +47,53 @@ export interface DormantAnswer {
 /** Diseases that winter sprays on bare bark and buds reach. */
 const BARK_DISEASES = new Set(['peach-leaf-curl', 'shot-hole', 'fire-blight', 'bacterial-spot', 'brown-rot']);
 
-export function dormantAnswer(store: Store, reader: SeasonReader, garden: Garden, today: CivilDate): DormantAnswer {
+export function dormantAnswer(
+  store: Store,
+  reader: SeasonReader,
+  garden: Garden,
+  today: CivilDate,
+): DormantAnswer {
   const byPlant = picturesByPlant(watchPictures(store, reader, today));
   const kinds = new Map(store.places().map((place) => [place.id, place.kind]));
-  const plants = store.plants().filter(({ retiredOn, outOfReach }) => retiredOn === null && !outOfReach).map((plant): PlantWinter => {
-    const watches = (byPlant.get(plant.id) ?? []).filter(({ watch }) => watch.outcome === 'open');
-    const asking = watches.filter((picture) => troubleOf(picture) !== null);
-    const host = hostById(plant.hostId);
-    const chosen = schoolsFor(garden, plant);
-    const school = schoolFor('dormant', chosen);
-    const facts: DormantPlant = {
-      notBefore: keptOff(store, watches, chosen, today),
-      evergreen: host.evergreen, sheltered: kinds.get(placeOn(staysOf(store, plant), today)) !== 'outdoors', oil: host.oil,
-      troubles: [...new Set(asking.map((picture) => troubleOf(picture)!))],
-    };
-    // Only what asks for a spray needs its winter worked out.
-    const winter = host.evergreen || asking.length === 0 ? null : plantWinter(store, reader, plant, today);
-    const spurs = watches.flatMap(({ samples }) => samples.filter(({ protocol }) => protocol === 'spur').map(({ on }) => on));
-    const sprayed = spraysOf(store, asking, shiftSeason(reader.start, -1));
-    const planFor = (of: Winter | null) => dormantPlan(facts, of, school.id as DormantSchool, sprayed, spurs, today);
-    const isComing = winter !== null && winter.leafFall.on > today;
-    return {
-      plantId: plant.id, plantName: plant.name, winter, watchId: asking[0]?.watch.id ?? null, asksFor: asking.map(({ targetName }) => targetName),
-      plan: planFor(winter), before: isComing ? planFor(plantWinter(store, reader, plant, reader.start)) : null,
-    };
-  });
-  return { school: schoolFor('dormant', garden.schools), plants: plants.sort((a, b) => Number(a.plan.kind === 'left-out') - Number(b.plan.kind === 'left-out')) };
+  const plants = store
+    .plants()
+    .filter(({ retiredOn, outOfReach }) => retiredOn === null && !outOfReach)
+    .map((plant): PlantWinter => {
+      const watches = (byPlant.get(plant.id) ?? []).filter(({ watch }) => watch.outcome === 'open');
+      const asking = watches.filter((picture) => troubleOf(picture) !== null);
+      const host = hostById(plant.hostId);
+      const chosen = schoolsFor(garden, plant);
+      const school = schoolFor('dormant', chosen);
+      const facts: DormantPlant = {
+        notBefore: keptOff(store, watches, chosen, today),
+        evergreen: host.evergreen,
+        sheltered: kinds.get(placeOn(staysOf(store, plant), today)) !== 'outdoors',
+        oil: host.oil,
+        troubles: [...new Set(asking.map((picture) => troubleOf(picture)!))],
+      };
+      // Only what asks for a spray needs its winter worked out.
+      const winter = host.evergreen || asking.length === 0 ? null : plantWinter(store, reader, plant, today);
+      const spurs = watches.flatMap(({ samples }) =>
+        samples.filter(({ protocol }) => protocol === 'spur').map(({ on }) => on),
+      );
+      const sprayed = spraysOf(store, asking, shiftSeason(reader.start, -1));
+      const planFor = (of: Winter | null) =>
+        dormantPlan(facts, of, school.id as DormantSchool, sprayed, spurs, today);
+      const isComing = winter !== null && winter.leafFall.on > today;
+      return {
+        plantId: plant.id,
+        plantName: plant.name,
+        winter,
+        watchId: asking[0]?.watch.id ?? null,
+        asksFor: asking.map(({ targetName }) => targetName),
+        plan: planFor(winter),
+        before: isComing ? planFor(plantWinter(store, reader, plant, reader.start)) : null,
+      };
+    });
+  return {
+    school: schoolFor('dormant', garden.schools),
+    plants: plants.sort((a, b) => Number(a.plan.kind === 'left-out') - Number(b.plan.kind === 'left-out')),
+  };
 }
 
 function troubleOf({ watch }: WatchPicture): DormantPlant['troubles'][number] | null {
@@ -68,24 +104,54 @@ function troubleOf({ watch }: WatchPicture): DormantPlant['troubles'][number] | 
 
 /** Sprays on bare wood since last winter began; older ones belong to winters nobody asks about. */
 function spraysOf(store: Store, watches: readonly WatchPicture[], since: CivilDate): WinterSpray[] {
-  return watches.flatMap(({ sprays }) => sprays).filter(({ on, leafState }) => on >= since && leafState !== 'in-leaf').map(({ on, parts }) => {
-    const products = parts.map(({ productId }) => store.product(productId)!);
-    return { on, oil: products.some(({ containsOil, materialId }) => containsOil || materialById(materialId).isOil), copper: products.some(({ materialId }) => materialId === 'copper') };
-  });
+  return watches
+    .flatMap(({ sprays }) => sprays)
+    .filter(({ on, leafState }) => on >= since && leafState !== 'in-leaf')
+    .map(({ on, parts }) => {
+      const products = parts.map(({ productId }) => store.product(productId)!);
+      return {
+        on,
+        oil: products.some(({ containsOil, materialId }) => containsOil || materialById(materialId).isOil),
+        copper: products.some(({ materialId }) => materialId === 'copper'),
+      };
+    });
 }
 
 /** First days on which what went on a plant before leaves room for oil and for copper. */
-function keptOff(store: Store, watches: readonly WatchPicture[], chosen: Readonly<Record<string, string>>, today: CivilDate): NonNullable<DormantPlant['notBefore']> {
+function keptOff(
+  store: Store,
+  watches: readonly WatchPicture[],
+  chosen: Readonly<Record<string, string>>,
+  today: CivilDate,
+): NonNullable<DormantPlant['notBefore']> {
   const rules = meetingRules(chosen);
-  const earlier = watches.flatMap(({ sprays }) => sprays).filter(({ on }) => on <= today).flatMap(({ on, parts }) => parts.map(({ productId }) => ({ on, product: store.product(productId)! })));
-  const free = (ingredient: 'oil' | 'copper') => earlier.map(({ on, product }) => {
-    const labels = product.apart.filter((entry) => entry.ingredient === ingredient).map(({ days }) => days);
-    return addDays(on, Math.max(meeting(rules, ingredientsOf(product.materialId, product.containsOil), [ingredient]).apartDays, ...labels));
-  }).filter((day) => day > today).toSorted().at(-1) ?? null;
+  const earlier = watches
+    .flatMap(({ sprays }) => sprays)
+    .filter(({ on }) => on <= today)
+    .flatMap(({ on, parts }) => parts.map(({ productId }) => ({ on, product: store.product(productId)! })));
+  const free = (ingredient: 'oil' | 'copper') =>
+    earlier
+      .map(({ on, product }) => {
+        const labels = product.apart
+          .filter((entry) => entry.ingredient === ingredient)
+          .map(({ days }) => days);
+        return addDays(
+          on,
+          Math.max(
+            meeting(rules, ingredientsOf(product.materialId, product.containsOil), [ingredient]).apartDays,
+            ...labels,
+          ),
+        );
+      })
+      .filter((day) => day > today)
+      .toSorted()
+      .at(-1) ?? null;
   return { oil: free('oil'), copper: free('copper') };
 }
 
 /** Winter sprays that are due or near, for the list of what is due. */
 export function dormantItems(answer: DormantAnswer, today: CivilDate): DueItem[] {
-  return answer.plants.flatMap(({ plan, watchId }) => (plan.kind === 'steps' && watchId ? dormantDue(watchId, plan.steps, today) : []));
+  return answer.plants.flatMap(({ plan, watchId }) =>
+    plan.kind === 'steps' && watchId ? dormantDue(watchId, plan.steps, today) : [],
+  );
 }

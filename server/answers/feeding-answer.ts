@@ -1,5 +1,12 @@
 import { addDays, type CivilDate } from '#core/calendar';
-import { type Feeding, feedingPlan, type FeedingSchool, type FeedingStages, seasonStages, type Stage } from '#core/plan';
+import {
+  type Feeding,
+  feedingPlan,
+  type FeedingSchool,
+  type FeedingStages,
+  seasonStages,
+  type Stage,
+} from '#core/plan';
 import type { Garden, GrowthStage, Plant } from '#core/records';
 import { hostById, schoolFor, schoolsFor, type School } from '#knowledge';
 import type { Store } from '../store/store.ts';
@@ -15,10 +22,25 @@ const EVERGREEN_FROM_DAY = 75;
 const EVERGREEN_TO_DAY = 290;
 
 /** The season's feedings of one plant, by the school it follows. */
-export function feedingAnswer(store: Store, reader: SeasonReader, garden: Garden, plant: Plant, today: CivilDate): FeedingAnswer {
+export function feedingAnswer(
+  store: Store,
+  reader: SeasonReader,
+  garden: Garden,
+  plant: Plant,
+  today: CivilDate,
+): FeedingAnswer {
   const school = schoolFor('feeding', schoolsFor(garden, plant));
-  const fedOn = store.care.by('plant_id', plant.id).filter(({ kind, on }) => kind === 'feeding' && on >= reader.start && on <= today).map(({ on }) => on);
-  return { school, feedings: school.id === 'none' ? [] : feedingPlan(school.id as FeedingSchool, stagesOf(store, reader, plant), fedOn) };
+  const fedOn = store.care
+    .by('plant_id', plant.id)
+    .filter(({ kind, on }) => kind === 'feeding' && on >= reader.start && on <= today)
+    .map(({ on }) => on);
+  return {
+    school,
+    feedings:
+      school.id === 'none'
+        ? []
+        : feedingPlan(school.id as FeedingSchool, stagesOf(store, reader, plant), fedOn),
+  };
 }
 
 function stagesOf(store: Store, reader: SeasonReader, plant: Plant): FeedingStages {
@@ -29,7 +51,10 @@ function stagesOf(store: Store, reader: SeasonReader, plant: Plant): FeedingStag
   const spans = evergreen || pastSeasons.length === 0 ? null : seasonStages(reader.start, pastSeasons);
   const usual = (stage: Stage) => spans?.find((span) => span.stage === stage)?.from ?? null;
   return {
-    budSwell: logged('bud-swell') ?? usual('bud-swell'), bloomStart: logged('bloom-start'), petalFall: logged('petal-fall') ?? logged('bloom-end'),
-    greenTip: logged('green-tip') ?? usual('in-leaf') ?? addDays(reader.start, EVERGREEN_FROM_DAY), leafFall: logged('leaf-fall') ?? usual('leaf-fall') ?? addDays(reader.start, EVERGREEN_TO_DAY),
+    budSwell: logged('bud-swell') ?? usual('bud-swell'),
+    bloomStart: logged('bloom-start'),
+    petalFall: logged('petal-fall') ?? logged('bloom-end'),
+    greenTip: logged('green-tip') ?? usual('in-leaf') ?? addDays(reader.start, EVERGREEN_FROM_DAY),
+    leafFall: logged('leaf-fall') ?? usual('leaf-fall') ?? addDays(reader.start, EVERGREEN_TO_DAY),
   };
 }

@@ -20,10 +20,19 @@ export function futuresMaterial(store: Store, reader: SeasonReader, picture: Wat
   const weather = reader.ofPlant(picture.plant);
   const years = weather.pastYears.length;
   const table = store.normals();
-  const normals = years >= FEWEST_PAST_YEARS ? normalsOf(weather.pastSeasons.flat()) : table.length === 12 ? normalsFromTable(table) : null;
+  const normals =
+    years >= FEWEST_PAST_YEARS
+      ? normalsOf(weather.pastSeasons.flat())
+      : table.length === 12
+        ? normalsFromTable(table)
+        : null;
   const bare = ({ minC, maxC }: TemperaturePair): TemperaturePair => ({ minC, maxC });
   return {
-    start: weather.start, end: addDays(shiftSeason(weather.start, 1), -1), measured: weather.measured.map(bare), forecast: weather.forecast.map(bare),
-    normals, fittedToYears: years >= FEWEST_PAST_YEARS ? years : 0,
+    start: weather.start,
+    end: addDays(shiftSeason(weather.start, 1), -1),
+    measured: weather.measured.map(bare),
+    forecast: weather.forecast.map(bare),
+    normals,
+    fittedToYears: years >= FEWEST_PAST_YEARS ? years : 0,
   };
 }

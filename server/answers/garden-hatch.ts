@@ -1,6 +1,16 @@
 import { addDays, type CivilDate, dayNumber, daysBetween, shiftSeason, yearOf } from '#core/calendar';
 import { accumulateDegreeDays, type DegreeDayModel } from '#core/degree-days';
-import { blend, type Blend, bookOpinion, fitEmergence, firstHatch, type EmergenceFit, type FitRefusal, type HeatCount, seasonOpinion } from '#core/emergence';
+import {
+  blend,
+  type Blend,
+  bookOpinion,
+  fitEmergence,
+  firstHatch,
+  type EmergenceFit,
+  type FitRefusal,
+  type HeatCount,
+  seasonOpinion,
+} from '#core/emergence';
 import { type Projection, projectCrossing, type SeasonEnsemble, type TimedEvent } from '#core/phenology';
 import type { Tape } from '#core/records';
 import { BASE_50F } from '#knowledge';
@@ -33,14 +43,27 @@ export interface GardenHatch {
 }
 
 export function gardenHatch(store: Store, reader: SeasonReader, picture: WatchPicture): GardenHatch {
-  const book = timedEvents(store, picture.watch).find(({ kind, stage, generation, start }) => kind === 'first' && stage === 'crawlers' && generation === 1 && start.kind === 'season') ?? null;
+  const book =
+    timedEvents(store, picture.watch).find(
+      ({ kind, stage, generation, start }) =>
+        kind === 'first' && stage === 'crawlers' && generation === 1 && start.kind === 'season',
+    ) ?? null;
   const model = book?.model ?? BASE_50F;
   const weather = reader.ofPlant(picture.plant);
   const ensemble = reader.ensemble(weather, model);
   const sumsOf = new Map<number, ArrayLike<number>>([[yearOf(reader.start), ensemble.measuredSums]]);
   weather.pastSeasons.forEach((days, i) => {
     const year = weather.pastYears[i];
-    if (year !== undefined) sumsOf.set(year, accumulateDegreeDays(days.map(({ minC }) => minC), days.map(({ maxC }) => maxC), model, days.map(({ hoursC }) => hoursC)));
+    if (year !== undefined)
+      sumsOf.set(
+        year,
+        accumulateDegreeDays(
+          days.map(({ minC }) => minC),
+          days.map(({ maxC }) => maxC),
+          model,
+          days.map(({ hoursC }) => hoursC),
+        ),
+      );
   });
   const bySeason = seasonsOf([...picture.pastTapes, ...picture.tapes], reader.start);
   const seasons = [...bySeason].flatMap(([year, tapes]): SeasonHatch[] => {
@@ -50,12 +73,26 @@ export function gardenHatch(store: Store, reader: SeasonReader, picture: WatchPi
     return [{ year, counts, fit: fitEmergence(counts) }];
   });
   const fits = seasons.flatMap(({ fit }) => ('curve' in fit ? [fit] : []));
-  const first = blend(book && bookOpinion(book.fromCd), fits.flatMap((fit) => seasonOpinion(fit.first) ?? []));
-  const half = blend(null, fits.filter(({ peakSeen }) => peakSeen).flatMap((fit) => seasonOpinion(fit.half) ?? []));
+  const first = blend(
+    book && bookOpinion(book.fromCd),
+    fits.flatMap((fit) => seasonOpinion(fit.first) ?? []),
+  );
+  const half = blend(
+    null,
+    fits.filter(({ peakSeen }) => peakSeen).flatMap((fit) => seasonOpinion(fit.half) ?? []),
+  );
   return {
-    model, seasons, book, first, half,
-    withoutWeather: [...bySeason].filter(([year]) => !sumsOf.has(year)).reduce((sum, [, tapes]) => sum + tapes.length, 0),
-    firstOn: first && projectBlend(ensemble, first), halfOn: half && projectBlend(ensemble, half), bookOn: book && projectCrossing(ensemble, book.fromCd),
+    model,
+    seasons,
+    book,
+    first,
+    half,
+    withoutWeather: [...bySeason]
+      .filter(([year]) => !sumsOf.has(year))
+      .reduce((sum, [, tapes]) => sum + tapes.length, 0),
+    firstOn: first && projectBlend(ensemble, first),
+    halfOn: half && projectBlend(ensemble, half),
+    bookOn: book && projectCrossing(ensemble, book.fromCd),
   };
 }
 
@@ -74,8 +111,11 @@ function seasonsOf(tapes: readonly Tape[], start: CivilDate): Map<number, Tape[]
 function countsOf(tapes: readonly Tape[], start: CivilDate, sums: ArrayLike<number>): SeasonHatch['counts'] {
   const heatBefore = (date: CivilDate) => (date <= start ? 0 : sums[dayNumber(date) - dayNumber(start) - 1]);
   return tapes.flatMap(({ putOn, takenOff, crawlers }) => {
-    const fromCd = heatBefore(putOn), toCd = heatBefore(takenOff);
-    return fromCd === undefined || toCd === undefined || toCd <= fromCd ? [] : [{ putOn, takenOff, fromCd, toCd, count: crawlers }];
+    const fromCd = heatBefore(putOn),
+      toCd = heatBefore(takenOff);
+    return fromCd === undefined || toCd === undefined || toCd <= fromCd
+      ? []
+      : [{ putOn, takenOff, fromCd, toCd, count: crawlers }];
   });
 }
 
@@ -89,8 +129,14 @@ function projectBlend(ensemble: SeasonEnsemble, { valueCd, lowCd, highCd }: Blen
     return at.kind === 'reached' ? at.on : at.kind === 'expected' ? at.median : null;
   };
   // Two independent causes of doubt: their half widths add as squares.
-  const join = (ofYears: CivilDate | null, ofHeat: CivilDate | null, sign: 1 | -1) => (ofYears === null || ofHeat === null ? null
-    : addDays(middle.median, sign * Math.round(Math.hypot(daysBetween(middle.median, ofYears), daysBetween(middle.median, ofHeat)))));
+  const join = (ofYears: CivilDate | null, ofHeat: CivilDate | null, sign: 1 | -1) =>
+    ofYears === null || ofHeat === null
+      ? null
+      : addDays(
+          middle.median,
+          sign *
+            Math.round(Math.hypot(daysBetween(middle.median, ofYears), daysBetween(middle.median, ofHeat))),
+        );
   const early = join(middle.early, day(lowCd), -1)!;
   const firstOpen = addDays(ensemble.start, ensemble.measuredDays);
   return { ...middle, early: early < firstOpen ? firstOpen : early, late: join(middle.late, day(highCd), 1) };

@@ -13,16 +13,39 @@ export interface HourJob extends HourStep {
   readonly level: number | null;
 }
 
-const NOT_LOOKED: SeenOnTheSpot = { helpersSeen: null, antsSeen: null, beesAtHoneydew: null, thirsty: null, cropIsOff: null, bloomSoon: null };
+const NOT_LOOKED: SeenOnTheSpot = {
+  helpersSeen: null,
+  antsSeen: null,
+  beesAtHoneydew: null,
+  thirsty: null,
+  cropIsOff: null,
+  bloomSoon: null,
+};
 
 /** What removes most in the time there is, over the whole garden; each watch weighed as the records have it. */
-export function hourAnswer(store: Store, reader: SeasonReader, garden: Garden, today: CivilDate, hours: number): HourJob[] {
-  const pictures = watchPictures(store, reader, today).filter(({ watch, plant }) => watch.outcome === 'open' && plant.retiredOn === null && !plant.outOfReach);
+export function hourAnswer(
+  store: Store,
+  reader: SeasonReader,
+  garden: Garden,
+  today: CivilDate,
+  hours: number,
+): HourJob[] {
+  const pictures = watchPictures(store, reader, today).filter(
+    ({ watch, plant }) => watch.outcome === 'open' && plant.retiredOn === null && !plant.outOfReach,
+  );
   const byId = new Map(pictures.map((picture) => [picture.watch.id, picture]));
   const candidates = pictures.flatMap((picture): HourCandidate[] => {
     const { weighed, facts } = weighAnswer(store, reader, garden, picture, today, NOT_LOOKED);
     // On a day without a fit hour a spray takes nothing away.
-    return weighed.options.filter(({ option }) => option !== 'spray-now' || facts.fitHoursToday !== false).map(({ option, score, effortHours }) => ({ watchId: picture.watch.id, option, score, effortHours, level: facts.level }));
+    return weighed.options
+      .filter(({ option }) => option !== 'spray-now' || facts.fitHoursToday !== false)
+      .map(({ option, score, effortHours }) => ({
+        watchId: picture.watch.id,
+        option,
+        score,
+        effortHours,
+        level: facts.level,
+      }));
   });
   return fillHours(candidates, hours).map((step) => {
     const { plant, targetName, level } = byId.get(step.watchId)!;

@@ -23,7 +23,9 @@ export interface NewsItem {
   readonly watchId: string;
   readonly plantName: string;
   readonly targetName: string;
-  readonly what: { readonly kind: 'event'; readonly eventId: string } | { readonly kind: 'tape'; readonly crawlers: number };
+  readonly what:
+    | { readonly kind: 'event'; readonly eventId: string }
+    | { readonly kind: 'tape'; readonly crawlers: number };
 }
 
 export interface NowAnswer {
@@ -40,7 +42,10 @@ const NEWS_DAYS = 7;
 export function nowAnswer(store: Store, reader: SeasonReader, garden: Garden, today: CivilDate): NowAnswer {
   const pictures = watchPictures(store, reader, today);
   const byId = new Map(pictures.map((picture) => [picture.watch.id, picture]));
-  const due = byClosing([...dueItems(store, reader, today), ...dormantItems(dormantAnswer(store, reader, garden, today), today)]);
+  const due = byClosing([
+    ...dueItems(store, reader, today),
+    ...dormantItems(dormantAnswer(store, reader, garden, today), today),
+  ]);
   return {
     today,
     due: due.map((item) => {
@@ -48,7 +53,10 @@ export function nowAnswer(store: Store, reader: SeasonReader, garden: Garden, to
       return { ...item, plantName: plant.name, targetName, targetId: watch.targetId, level, levelBefore };
     }),
     sprayDays: outdoorSprayDays(store, reader, garden),
-    news: pictures.flatMap((picture) => newsOf(picture, today)).sort((a, b) => (a.on > b.on ? -1 : 1)).slice(0, 5),
+    news: pictures
+      .flatMap((picture) => newsOf(picture, today))
+      .sort((a, b) => (a.on > b.on ? -1 : 1))
+      .slice(0, 5),
     openWatches: pictures.filter((picture) => picture.watch.outcome === 'open').length,
   };
 }
@@ -57,9 +65,17 @@ function newsOf(picture: WatchPicture, today: CivilDate): NewsItem[] {
   if (picture.watch.outcome !== 'open' || picture.plant.outOfReach) return [];
   const since = addDays(today, -NEWS_DAYS);
   const about = { watchId: picture.watch.id, plantName: picture.plant.name, targetName: picture.targetName };
-  const reached = picture.events.flatMap(({ opens, event }) => (opens.kind === 'reached' && opens.on >= since
-    ? [{ on: opens.on, ...about, what: { kind: 'event' as const, eventId: event.id } }] : []));
-  const taped = picture.tapes.filter((tape) => tape.takenOff >= since)
-    .map((tape) => ({ on: tape.takenOff, ...about, what: { kind: 'tape' as const, crawlers: tape.crawlers } }));
+  const reached = picture.events.flatMap(({ opens, event }) =>
+    opens.kind === 'reached' && opens.on >= since
+      ? [{ on: opens.on, ...about, what: { kind: 'event' as const, eventId: event.id } }]
+      : [],
+  );
+  const taped = picture.tapes
+    .filter((tape) => tape.takenOff >= since)
+    .map((tape) => ({
+      on: tape.takenOff,
+      ...about,
+      what: { kind: 'tape' as const, crawlers: tape.crawlers },
+    }));
   return [...reached, ...taped];
 }

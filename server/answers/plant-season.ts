@@ -1,9 +1,30 @@
-import { addDays, type CivilDate, daysBetween, hemisphereOf, seasonStart, shiftSeason, yearOf } from '#core/calendar';
+import {
+  addDays,
+  type CivilDate,
+  daysBetween,
+  hemisphereOf,
+  seasonStart,
+  shiftSeason,
+  yearOf,
+} from '#core/calendar';
 import type { DegreeDayModel } from '#core/degree-days';
 import { FEWEST_PAST_YEARS, seasonEnsemble, type SeasonEnsemble } from '#core/phenology';
 import { seasonStages } from '#core/plan';
 import type { Garden, Place, Plant } from '#core/records';
-import { completeSeries, fillFromNeighbour, followPlant, generateDays, normalsFromTable, type Gap, offsetDays, placeOn, type PlacedDay, type StandInDay, type Stay, type WeatherDay } from '#core/weather';
+import {
+  completeSeries,
+  fillFromNeighbour,
+  followPlant,
+  generateDays,
+  normalsFromTable,
+  type Gap,
+  offsetDays,
+  placeOn,
+  type PlacedDay,
+  type StandInDay,
+  type Stay,
+  type WeatherDay,
+} from '#core/weather';
 import type { Store } from '../store/store.ts';
 
 /** How many past seasons are looked through for an ensemble. */
@@ -47,7 +68,9 @@ export function seasonReader(store: Store, garden: Garden, today: CivilDate): Se
   const places = new Map(store.places().map((place) => [place.id, place]));
   const seriesOf = memo((placeId: string) => placeSeries(store, places.get(placeId), start, today));
   const drawn = lazy(() => drawnSeasons(store, start));
-  const weatherOf = memo((key: string) => readSeason(seriesOf, drawn, JSON.parse(key) as Stay[], start, today));
+  const weatherOf = memo((key: string) =>
+    readSeason(seriesOf, drawn, JSON.parse(key) as Stay[], start, today),
+  );
   const ensembles = new Map<SeasonWeather, Map<string, SeasonEnsemble>>();
   const ofStays = (stays: readonly Stay[]) => weatherOf(JSON.stringify(stays));
   return {
@@ -81,15 +104,35 @@ interface PlaceSeries {
   offset(seasons: readonly (readonly WeatherDay[])[]): readonly (readonly WeatherDay[])[];
 }
 
-function placeSeries(store: Store, place: Place | undefined, start: CivilDate, today: CivilDate): PlaceSeries {
+function placeSeries(
+  store: Store,
+  place: Place | undefined,
+  start: CivilDate,
+  today: CivilDate,
+): PlaceSeries {
   if (!place?.stationId) return { byDate: new Map(), all: [], forecast: [], offset: () => [] };
-  const offset = <Day extends WeatherDay>(days: readonly Day[]) => offsetDays(days, place.minOffsetC, place.maxOffsetC);
-  const daysOf = (stationId: string): StandInDay[] => store.days(stationId, shiftSeason(start, -MOST_PAST_SEASONS), addDays(today, -1));
-  const all = offset(place.standInIds.reduce((days, id) => fillFromNeighbour(days, daysOf(id)), daysOf(place.stationId)));
-  return { byDate: new Map(all.map((day) => [day.date, day])), all, forecast: offset(store.forecast(place.stationId, today)), offset: (seasons) => seasons.map(offset) };
+  const offset = <Day extends WeatherDay>(days: readonly Day[]) =>
+    offsetDays(days, place.minOffsetC, place.maxOffsetC);
+  const daysOf = (stationId: string): StandInDay[] =>
+    store.days(stationId, shiftSeason(start, -MOST_PAST_SEASONS), addDays(today, -1));
+  const all = offset(
+    place.standInIds.reduce((days, id) => fillFromNeighbour(days, daysOf(id)), daysOf(place.stationId)),
+  );
+  return {
+    byDate: new Map(all.map((day) => [day.date, day])),
+    all,
+    forecast: offset(store.forecast(place.stationId, today)),
+    offset: (seasons) => seasons.map(offset),
+  };
 }
 
-function readSeason(seriesOf: (placeId: string) => PlaceSeries, drawn: () => readonly (readonly WeatherDay[])[], stays: Stay[], start: CivilDate, today: CivilDate): SeasonWeather {
+function readSeason(
+  seriesOf: (placeId: string) => PlaceSeries,
+  drawn: () => readonly (readonly WeatherDay[])[],
+  stays: Stay[],
+  start: CivilDate,
+  today: CivilDate,
+): SeasonWeather {
   const yesterday = addDays(today, -1);
   const dates = Array.from({ length: Math.max(0, daysBetween(start, today)) }, (_, i) => addDays(start, i));
   const byPlace = new Map(stays.map((stay) => [stay.placeId, seriesOf(stay.placeId).byDate]));
@@ -98,12 +141,20 @@ function readSeason(seriesOf: (placeId: string) => PlaceSeries, drawn: () => rea
   const here = seriesOf(placeOn(stays, today));
   const upToDate = measured.length === dates.length;
   const past = pastSeasons(here.all, start);
-  const futures = past.length >= FEWEST_PAST_YEARS || drawn().length === 0 ? past.map(({ days }) => days) : here.offset(drawn());
+  const futures =
+    past.length >= FEWEST_PAST_YEARS || drawn().length === 0
+      ? past.map(({ days }) => days)
+      : here.offset(drawn());
   return {
-    start, today, measured, filled, refused,
+    start,
+    today,
+    measured,
+    filled,
+    refused,
     stoodInDays: measured.filter(({ origin }) => origin === 'neighbour').length,
     forecast: upToDate ? consecutive(here.forecast, today) : [],
-    pastSeasons: futures, pastYears: futures.length === past.length ? past.map((season) => season.year) : [],
+    pastSeasons: futures,
+    pastYears: futures.length === past.length ? past.map((season) => season.year) : [],
     hasColdSeason: futures.length === 0 || seasonStages(start, futures) !== null,
   };
 }
@@ -116,7 +167,11 @@ function pastSeasons(all: readonly WeatherDay[], start: CivilDate) {
     .filter((from) => from >= oldest)
     .map((from) => {
       const to = addDays(shiftSeason(from, 1), -1);
-      const series = completeSeries(all.filter((day) => day.date >= from && day.date <= to), from, to);
+      const series = completeSeries(
+        all.filter((day) => day.date >= from && day.date <= to),
+        from,
+        to,
+      );
       return { year: yearOf(from), days: series.days, whole: series.refused.length === 0 };
     })
     .filter((season) => season.whole)
@@ -134,7 +189,9 @@ function drawnSeasons(store: Store, start: CivilDate): WeatherDay[][] {
   const normals = store.normals();
   if (normals.length < 12) return [];
   const climate = normalsFromTable(normals);
-  return Array.from({ length: DRAWN_SEASONS }, (_, i) => generateDays(climate, DRAW_SEED + i, start, addDays(shiftSeason(start, 1), -1)));
+  return Array.from({ length: DRAWN_SEASONS }, (_, i) =>
+    generateDays(climate, DRAW_SEED + i, start, addDays(shiftSeason(start, 1), -1)),
+  );
 }
 
 function lazy<T>(make: () => T): () => T {

@@ -13,12 +13,21 @@ const stagesOf = new WeakMap<SeasonWeather, readonly StageSpan[] | null>();
 
 /** The usual stages where a plant stands, worked out once for all that stand there. */
 function usualStages(reader: SeasonReader, weather: SeasonWeather): readonly StageSpan[] | null {
-  if (!stagesOf.has(weather)) stagesOf.set(weather, weather.pastSeasons.length > 0 ? seasonStages(reader.start, weather.pastSeasons) : null);
+  if (!stagesOf.has(weather))
+    stagesOf.set(
+      weather,
+      weather.pastSeasons.length > 0 ? seasonStages(reader.start, weather.pastSeasons) : null,
+    );
   return stagesOf.get(weather)!;
 }
 
 /** The winter of a deciduous plant that matters today; null where there is none. */
-export function plantWinter(store: Store, reader: SeasonReader, plant: Plant, today: CivilDate): Winter | null {
+export function plantWinter(
+  store: Store,
+  reader: SeasonReader,
+  plant: Plant,
+  today: CivilDate,
+): Winter | null {
   const weather = reader.ofPlant(plant);
   const stages = usualStages(reader, weather);
   const log = store.growth.by('plant_id', plant.id).filter(({ on }) => on <= today);
@@ -36,14 +45,31 @@ function stageByHeat(reader: SeasonReader, weather: SeasonWeather, log: readonly
       const at = projectCrossing(ensemble, warmthCd);
       return at.kind === 'reached' ? at.on : at.kind === 'expected' ? at.median : null;
     }
-    const days = ensemble.pastSums.flatMap((sums) => firstIndexAtLeast(sums, warmthCd) ?? []).sort((a, b) => a - b);
-    return days.length === 0 ? null : addDays(shiftSeason(reader.start, year - yearOf(reader.start)), days[Math.floor((days.length - 1) / 2)]!);
+    const days = ensemble.pastSums
+      .flatMap((sums) => firstIndexAtLeast(sums, warmthCd) ?? [])
+      .sort((a, b) => a - b);
+    return days.length === 0
+      ? null
+      : addDays(
+          shiftSeason(reader.start, year - yearOf(reader.start)),
+          days[Math.floor((days.length - 1) / 2)]!,
+        );
   };
 }
 
 function warmthAt(weather: SeasonWeather, on: CivilDate): number[] {
-  const season = weather.pastSeasons.find((days, i) => weather.pastYears[i] !== undefined && days[0]!.date <= on && on <= days.at(-1)!.date);
+  const season = weather.pastSeasons.find(
+    (days, i) => weather.pastYears[i] !== undefined && days[0]!.date <= on && on <= days.at(-1)!.date,
+  );
   if (!season) return [];
   const before = season.filter(({ date }) => date < on);
-  return before.length === 0 ? [] : [accumulateDegreeDays(before.map(({ minC }) => minC), before.map(({ maxC }) => maxC), BUD_WARMTH).at(-1)!];
+  return before.length === 0
+    ? []
+    : [
+        accumulateDegreeDays(
+          before.map(({ minC }) => minC),
+          before.map(({ maxC }) => maxC),
+          BUD_WARMTH,
+        ).at(-1)!,
+      ];
 }

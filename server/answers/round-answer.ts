@@ -42,11 +42,19 @@ export interface RoundAnswer {
 }
 
 export function roundsAnswer(store: Store): { readonly round: Round; readonly stops: number }[] {
-  return store.rounds.all().toReversed().map((round) => ({ round, stops: store.stops.by('round_id', round.id).length }));
+  return store.rounds
+    .all()
+    .toReversed()
+    .map((round) => ({ round, stops: store.stops.by('round_id', round.id).length }));
 }
 
 /** The walk of a round in its order, with what was done at each stop and what changed since the time before. */
-export function roundAnswer(store: Store, reader: SeasonReader, round: Round | null, today: CivilDate): RoundAnswer {
+export function roundAnswer(
+  store: Store,
+  reader: SeasonReader,
+  round: Round | null,
+  today: CivilDate,
+): RoundAnswer {
   const pictures = watchPictures(store, reader, today);
   const stops = round ? store.stops.by('round_id', round.id) : [];
   return {
@@ -56,37 +64,82 @@ export function roundAnswer(store: Store, reader: SeasonReader, round: Round | n
   };
 }
 
-function allStops(store: Store, reader: SeasonReader, pictures: readonly WatchPicture[], done: readonly Stop[], today: CivilDate): RoundStop[] {
+function allStops(
+  store: Store,
+  reader: SeasonReader,
+  pictures: readonly WatchPicture[],
+  done: readonly Stop[],
+  today: CivilDate,
+): RoundStop[] {
   const places = store.places();
-  const due = new Map(dueItems(store, reader, today).toReversed().map((item) => [item.watchId, item.standing]));
+  const due = new Map(
+    dueItems(store, reader, today)
+      .toReversed()
+      .map((item) => [item.watchId, item.standing]),
+  );
   const byPlant = picturesByPlant(pictures.filter((picture) => picture.watch.outcome === 'open'));
-  return store.plants().filter((plant) => plant.retiredOn === null).flatMap((plant): RoundStop[] => {
-    const placeId = placeOn(staysOf(store, plant), today);
-    const place = places.findIndex((entry) => entry.id === placeId);
-    const open = byPlant.get(plant.id) ?? [];
-    if (open.length === 0 && plant.outOfReach) return [];
-    const stopOf = (picture: WatchPicture | null): RoundStop => {
-      const standing = picture ? due.get(picture.watch.id) : undefined;
-      const stop: WalkStop = {
-        plantId: plant.id, watchId: picture?.watch.id ?? null, name: plant.name, place, due: standing === 'late' || standing === 'open' ? standing : null,
-        lookedOn: picture ? [...picture.inspections, ...picture.samples].map(({ on }) => on).sort().at(-1) ?? null : null,
+  return store
+    .plants()
+    .filter((plant) => plant.retiredOn === null)
+    .flatMap((plant): RoundStop[] => {
+      const placeId = placeOn(staysOf(store, plant), today);
+      const place = places.findIndex((entry) => entry.id === placeId);
+      const open = byPlant.get(plant.id) ?? [];
+      if (open.length === 0 && plant.outOfReach) return [];
+      const stopOf = (picture: WatchPicture | null): RoundStop => {
+        const standing = picture ? due.get(picture.watch.id) : undefined;
+        const stop: WalkStop = {
+          plantId: plant.id,
+          watchId: picture?.watch.id ?? null,
+          name: plant.name,
+          place,
+          due: standing === 'late' || standing === 'open' ? standing : null,
+          lookedOn: picture
+            ? ([...picture.inspections, ...picture.samples]
+                .map(({ on }) => on)
+                .sort()
+                .at(-1) ?? null)
+            : null,
+        };
+        return {
+          ...stop,
+          placeName: places[place]?.name ?? '',
+          hostName: hostById(plant.hostId).name,
+          targetName: picture?.targetName ?? null,
+          level: picture?.level ?? null,
+          overdue: isOverdue(stop, today),
+          protocol: picture?.protocols[0] ?? null,
+          tagged: picture?.tags.length ?? 0,
+          done: done.filter((entry) => entry.plantId === plant.id && entry.watchId === stop.watchId),
+        };
       };
-      return {
-        ...stop, placeName: places[place]?.name ?? '', hostName: hostById(plant.hostId).name, targetName: picture?.targetName ?? null, level: picture?.level ?? null,
-        overdue: isOverdue(stop, today), protocol: picture?.protocols[0] ?? null, tagged: picture?.tags.length ?? 0,
-        done: done.filter((entry) => entry.plantId === plant.id && entry.watchId === stop.watchId),
-      };
-    };
-    return open.length > 0 ? open.map(stopOf) : [stopOf(null)];
-  });
+      return open.length > 0 ? open.map(stopOf) : [stopOf(null)];
+    });
 }
 
 function changesOf(pictures: readonly WatchPicture[], roundId: string): RoundChange[] {
-  return pictures.flatMap((picture) => picture.samples.filter((sample) => sample.roundId === roundId).map((sample): RoundChange => {
-    const before = picture.samples.filter((other) => other.on <= sample.on && other.roundId !== roundId && other.protocol === sample.protocol && other.tagged === sample.tagged).at(-1) ?? null;
-    return {
-      watchId: picture.watch.id, name: picture.plant.name, targetName: picture.targetName, sample, before,
-      change: before && compareCounts(seasonCount(before), seasonCount(sample)),
-    };
-  }));
+  return pictures.flatMap((picture) =>
+    picture.samples
+      .filter((sample) => sample.roundId === roundId)
+      .map((sample): RoundChange => {
+        const before =
+          picture.samples
+            .filter(
+              (other) =>
+                other.on <= sample.on &&
+                other.roundId !== roundId &&
+                other.protocol === sample.protocol &&
+                other.tagged === sample.tagged,
+            )
+            .at(-1) ?? null;
+        return {
+          watchId: picture.watch.id,
+          name: picture.plant.name,
+          targetName: picture.targetName,
+          sample,
+          before,
+          change: before && compareCounts(seasonCount(before), seasonCount(sample)),
+        };
+      }),
+  );
 }

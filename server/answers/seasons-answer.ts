@@ -21,7 +21,12 @@ export interface CountedSeason {
   /** Against the count before it in the list; null for the first. */
   readonly change: Change | null;
   /** What was sprayed since that count. */
-  readonly treatments: readonly { readonly on: CivilDate; readonly product: string; readonly rate: number; readonly rateUnit: RateUnit | null }[];
+  readonly treatments: readonly {
+    readonly on: CivilDate;
+    readonly product: string;
+    readonly rate: number;
+    readonly rateUnit: RateUnit | null;
+  }[];
   /** What was done by hand since that count. */
   readonly handwork: readonly Pick<Handwork, 'on' | 'kind' | 'minutes'>[];
 }
@@ -48,28 +53,50 @@ export type CountedWatch = Pick<WatchSeasons, 'watchId' | 'plantName' | 'targetN
 
 /** Every watch with at least one count. */
 export function countedWatches(store: Store, reader: SeasonReader, today: CivilDate): CountedWatch[] {
-  return watchPictures(store, reader, today).filter(({ samples }) => samples.length > 0).map(({ watch, plant, targetName }) => ({ watchId: watch.id, plantName: plant.name, targetName }));
+  return watchPictures(store, reader, today)
+    .filter(({ samples }) => samples.length > 0)
+    .map(({ watch, plant, targetName }) => ({ watchId: watch.id, plantName: plant.name, targetName }));
 }
 
 /** One watch over its seasons: what changed, and what was done in between. */
-export function seasonsAnswer(store: Store, reader: SeasonReader, picture: WatchPicture, today: CivilDate): WatchSeasons {
+export function seasonsAnswer(
+  store: Store,
+  reader: SeasonReader,
+  picture: WatchPicture,
+  today: CivilDate,
+): WatchSeasons {
   const pictures = watchPictures(store, reader, today);
   const products = new Map(store.products().map((product) => [product.id, product]));
   return {
-    watchId: picture.watch.id, plantName: picture.plant.name, targetName: picture.targetName, status: picture.status,
+    watchId: picture.watch.id,
+    plantName: picture.plant.name,
+    targetName: picture.targetName,
+    status: picture.status,
     seasons: picture.samples.map((sample, i) => {
       const earlier = picture.samples[i - 1] ?? null;
       return {
-        sampleId: sample.id, on: sample.on, protocol: sample.protocol, tagged: sample.tagged, measure: sample.summary.measure, level: sample.summary.level,
+        sampleId: sample.id,
+        on: sample.on,
+        protocol: sample.protocol,
+        tagged: sample.tagged,
+        measure: sample.summary.measure,
+        level: sample.summary.level,
         holedShare: sample.summary.holedShare,
         change: earlier && compareCounts(seasonCount(earlier), seasonCount(sample)),
         handwork: picture.handwork.filter(({ on }) => earlier !== null && on > earlier.on && on <= sample.on),
         treatments: picture.sprays
           .filter((spray) => earlier !== null && spray.on > earlier.on && spray.on <= sample.on)
-          .flatMap((spray) => spray.parts.map(({ productId, lineId, rate }) => {
-            const product = products.get(productId);
-            return { on: spray.on, rate, product: product?.name ?? 'a product', rateUnit: product?.lines.find((line) => line.id === lineId)?.rateUnit ?? null };
-          })),
+          .flatMap((spray) =>
+            spray.parts.map(({ productId, lineId, rate }) => {
+              const product = products.get(productId);
+              return {
+                on: spray.on,
+                rate,
+                product: product?.name ?? 'a product',
+                rateUnit: product?.lines.find((line) => line.id === lineId)?.rateUnit ?? null,
+              };
+            }),
+          ),
       };
     }),
     untreated: untreatedComparison(picture, pictures),
@@ -77,19 +104,28 @@ export function seasonsAnswer(store: Store, reader: SeasonReader, picture: Watch
 }
 
 /** Looks for an untreated plant with the same trouble counted at the same first and last times. */
-function untreatedComparison(picture: WatchPicture, all: readonly WatchPicture[]): UntreatedComparison | null {
+function untreatedComparison(
+  picture: WatchPicture,
+  all: readonly WatchPicture[],
+): UntreatedComparison | null {
   const [first, last] = [picture.samples[0], picture.samples.at(-1)];
-  if (!first || !last || first === last || picture.sprays.length === 0 || !picture.watch.targetId) return null;
+  if (!first || !last || first === last || picture.sprays.length === 0 || !picture.watch.targetId)
+    return null;
   for (const other of all) {
-    if (other === picture || other.watch.targetId !== picture.watch.targetId || other.sprays.length > 0) continue;
+    if (other === picture || other.watch.targetId !== picture.watch.targetId || other.sprays.length > 0)
+      continue;
     const before = sampleNear(other, first);
     const after = sampleNear(other, last);
     if (!before || !after || before === after) continue;
     return {
-      plantName: other.plant.name, from: first.on, to: last.on,
+      plantName: other.plant.name,
+      from: first.on,
+      to: last.on,
       efficacy: hendersonTilton({
-        treatedBefore: first.summary.measure.value, treatedAfter: last.summary.measure.value,
-        untreatedBefore: before.summary.measure.value, untreatedAfter: after.summary.measure.value,
+        treatedBefore: first.summary.measure.value,
+        treatedAfter: last.summary.measure.value,
+        untreatedBefore: before.summary.measure.value,
+        untreatedAfter: after.summary.measure.value,
       }),
     };
   }
@@ -98,6 +134,9 @@ function untreatedComparison(picture: WatchPicture, all: readonly WatchPicture[]
 
 /** A count of the other plant in the same year that may be compared with `sample`. */
 function sampleNear(other: WatchPicture, sample: SummedSample): SummedSample | undefined {
-  return other.samples.find((candidate) => candidate.on.slice(0, 4) === sample.on.slice(0, 4)
-    && compareCounts(seasonCount(candidate), seasonCount(sample)).kind !== 'not-comparable');
+  return other.samples.find(
+    (candidate) =>
+      candidate.on.slice(0, 4) === sample.on.slice(0, 4) &&
+      compareCounts(seasonCount(candidate), seasonCount(sample)).kind !== 'not-comparable',
+  );
 }

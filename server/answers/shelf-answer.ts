@@ -2,7 +2,15 @@ import { addDays, type CivilDate, yearOf } from '#core/calendar';
 import { leftInPack, useLimits } from '#core/materials';
 import { waterForPlant } from '#core/mix';
 import type { Garden, LocalAdvice, ProductRecord } from '#core/records';
-import { efficacyAgainst, inSentence, type Material, materialById, schoolFor, schoolsFor, targetById } from '#knowledge';
+import {
+  efficacyAgainst,
+  inSentence,
+  type Material,
+  materialById,
+  schoolFor,
+  schoolsFor,
+  targetById,
+} from '#knowledge';
 import type { Store } from '../store/store.ts';
 import { leafStateOf } from './leaf-state.ts';
 import type { SeasonReader } from './plant-season.ts';
@@ -46,23 +54,52 @@ export interface ShelfAnswer {
   readonly shopping: readonly ShoppingItem[];
 }
 
-export function shelfAnswer(store: Store, reader: SeasonReader, garden: Garden, today: CivilDate): ShelfAnswer {
-  return { products: store.products().map((product) => productState(store, product, today)), advice: store.localAdvice.all(), shopping: shoppingCard(store, reader, garden, today) };
+export function shelfAnswer(
+  store: Store,
+  reader: SeasonReader,
+  garden: Garden,
+  today: CivilDate,
+): ShelfAnswer {
+  return {
+    products: store.products().map((product) => productState(store, product, today)),
+    advice: store.localAdvice.all(),
+    shopping: shoppingCard(store, reader, garden, today),
+  };
 }
 
 function productState(store: Store, product: ProductRecord, today: CivilDate): ProductState {
   const uses = usesOf(store, product.id, today);
   const next = store.watches().flatMap((watch): (NextAllowed & { plantId: string })[] => {
-    const used = store.sprays(watch.id).filter(({ on, parts }) => on <= today && parts.some(({ productId }) => productId === product.id));
+    const used = store
+      .sprays(watch.id)
+      .filter(({ on, parts }) => on <= today && parts.some(({ productId }) => productId === product.id));
     const last = used.at(-1);
-    const line = product.lines.find(({ id }) => id === last?.parts.find(({ productId }) => productId === product.id)?.lineId);
+    const line = product.lines.find(
+      ({ id }) => id === last?.parts.find(({ productId }) => productId === product.id)?.lineId,
+    );
     if (!last || !line) return [];
-    const { usesLeft } = useLimits(line, used.map(({ on }) => on), today);
+    const { usesLeft } = useLimits(
+      line,
+      used.map(({ on }) => on),
+      today,
+    );
     const free = addDays(last.on, line.intervalDays ?? 0);
-    return [{ plantId: watch.plantId, plantName: `${store.plant(watch.plantId)!.name}, ${inSentence(nameOf(watch))}`, watchId: watch.id, lastOn: last.on, on: usesLeft === 0 && free < `${yearOf(today) + 1}` ? `${yearOf(today) + 1}-01-01` : free, usesLeft }];
+    return [
+      {
+        plantId: watch.plantId,
+        plantName: `${store.plant(watch.plantId)!.name}, ${inSentence(nameOf(watch))}`,
+        watchId: watch.id,
+        lastOn: last.on,
+        on: usesLeft === 0 && free < `${yearOf(today) + 1}` ? `${yearOf(today) + 1}-01-01` : free,
+        usesLeft,
+      },
+    ];
   });
   return {
-    productId: product.id, left: leftInPack(product.stock, uses), usesThisYear: uses.filter(({ on }) => yearOf(on) === yearOf(today)).length, expired: product.expiresOn !== null && product.expiresOn < today,
+    productId: product.id,
+    left: leftInPack(product.stock, uses),
+    usesThisYear: uses.filter(({ on }) => yearOf(on) === yearOf(today)).length,
+    expired: product.expiresOn !== null && product.expiresOn < today,
     next: next.filter(({ on }) => on > today).map(({ plantId: _, ...entry }) => entry),
   };
 }
@@ -77,31 +114,61 @@ function shoppingCard(store: Store, reader: SeasonReader, garden: Garden, today:
   const shelf = new Map<string, number | null>();
   for (const product of store.products()) {
     const left = leftInPack(product.stock, usesOf(store, product.id, today));
-    shelf.set(product.materialId, left === null ? shelf.get(product.materialId) ?? null : (shelf.get(product.materialId) ?? 0) + left);
+    shelf.set(
+      product.materialId,
+      left === null ? (shelf.get(product.materialId) ?? null) : (shelf.get(product.materialId) ?? 0) + left,
+    );
   }
   const items = new Map<string, ShoppingItem>();
   for (const picture of watchPictures(store, reader, today)) {
     const { watch, plant, life } = picture;
-    if (watch.outcome !== 'open' || watch.targetId === null || plant.outOfReach || plant.retiredOn !== null || life.life === 'dead') continue;
+    if (
+      watch.outcome !== 'open' ||
+      watch.targetId === null ||
+      plant.outOfReach ||
+      plant.retiredOn !== null ||
+      life.life === 'dead'
+    )
+      continue;
     const material = bestMaterial(watch.targetId, garden, picture, shelf);
     if (!material) continue;
     const sprays = spraysWanted(picture, garden);
     const { leafState } = leafStateOf(store, reader, plant, today);
     const usual = leafState === 'in-leaf' ? material.usual?.inLeaf : material.usual?.dormant;
-    const water = waterForPlant({ heightM: plant.heightM, spreadM: plant.spreadM, lengthM: plant.lengthM ?? plant.spreadM }, leafState).middleMl * (plant.lengthM === null ? plant.count : 1);
-    const need = usual ? [(sprays * water * usual[0]) / 100, (sprays * water * usual[1]) / 100] as const : null;
+    const water =
+      waterForPlant(
+        { heightM: plant.heightM, spreadM: plant.spreadM, lengthM: plant.lengthM ?? plant.spreadM },
+        leafState,
+      ).middleMl * (plant.lengthM === null ? plant.count : 1);
+    const need = usual
+      ? ([(sprays * water * usual[0]) / 100, (sprays * water * usual[1]) / 100] as const)
+      : null;
     const before = items.get(material.id);
     items.set(material.id, {
-      materialId: material.id, forWhat: [...(before?.forWhat ?? []), `${plant.name}, ${inSentence(picture.targetName)}`], sprays: Math.max(sprays, before?.sprays ?? 0),
-      amount: need && (before === undefined || before.amount) ? [need[0] + (before?.amount?.[0] ?? 0), need[1] + (before?.amount?.[1] ?? 0)] : null, left: shelf.get(material.id) ?? null,
+      materialId: material.id,
+      forWhat: [...(before?.forWhat ?? []), `${plant.name}, ${inSentence(picture.targetName)}`],
+      sprays: Math.max(sprays, before?.sprays ?? 0),
+      amount:
+        need && (before === undefined || before.amount)
+          ? [need[0] + (before?.amount?.[0] ?? 0), need[1] + (before?.amount?.[1] ?? 0)]
+          : null,
+      left: shelf.get(material.id) ?? null,
     });
   }
   return [...items.values()];
 }
 
 /** The first that works and may be used here; what stands on the shelf before what must be bought. */
-function bestMaterial(targetId: string, garden: Garden, { plant }: WatchPicture, shelf: ReadonlyMap<string, number | null>): Material | null {
+function bestMaterial(
+  targetId: string,
+  garden: Garden,
+  { plant }: WatchPicture,
+  shelf: ReadonlyMap<string, number | null>,
+): Material | null {
   const organicOnly = schoolFor('organic', schoolsFor(garden, plant)).id === 'organic-only';
-  const working = efficacyAgainst(targetById(targetId)).filter(({ word }) => word === 'works').map(({ materialId }) => materialById(materialId)).filter(({ licensed, organic }) => !licensed && (organic || !organicOnly));
+  const working = efficacyAgainst(targetById(targetId))
+    .filter(({ word }) => word === 'works')
+    .map(({ materialId }) => materialById(materialId))
+    .filter(({ licensed, organic }) => !licensed && (organic || !organicOnly));
   return working.find(({ id }) => shelf.has(id)) ?? working[0] ?? null;
 }

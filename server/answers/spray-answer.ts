@@ -2,8 +2,26 @@ import { type CivilDate } from '#core/calendar';
 import type { LabelLine, Product } from '#core/materials';
 import { loggedBloom } from '#core/plan';
 import type { Garden, Plant } from '#core/records';
-import { forecastHours, type ForecastHours, goodStretches, type GoodStretch, sprayHours, sprayLimits, type SprayDay, type SprayLimits, type SprayScene } from '#core/spray-hours';
-import { CITRUS_HOSTS, hostById, materialById, oilTopC, schoolFor, schoolsFor, type School } from '#knowledge';
+import {
+  forecastHours,
+  type ForecastHours,
+  goodStretches,
+  type GoodStretch,
+  sprayHours,
+  sprayLimits,
+  type SprayDay,
+  type SprayLimits,
+  type SprayScene,
+} from '#core/spray-hours';
+import {
+  CITRUS_HOSTS,
+  hostById,
+  materialById,
+  oilTopC,
+  schoolFor,
+  schoolsFor,
+  type School,
+} from '#knowledge';
 import type { Store } from '../store/store.ts';
 import type { SeasonReader, SeasonWeather } from './plant-season.ts';
 
@@ -25,24 +43,55 @@ export interface SceneTold {
 }
 
 export function sprayAnswer(
-  store: Store, reader: SeasonReader, garden: Garden, today: CivilDate, plant: Plant, product: Product, line: LabelLine, told: SceneTold, leastHours: number,
+  store: Store,
+  reader: SeasonReader,
+  garden: Garden,
+  today: CivilDate,
+  plant: Plant,
+  product: Product,
+  line: LabelLine,
+  told: SceneTold,
+  leastHours: number,
 ): SprayAnswer {
   const material = materialById(product.materialId);
   const isOil = product.containsOil || material.isOil;
   const limits = sprayLimits({
-    isOil, labelLeastC: line.leastC, labelGreatestC: line.greatestC, labelRainFreeHours: line.rainFreeHours, schoolTopC: oilTopC(schoolsFor(garden, plant)), isCitrus: CITRUS_HOSTS.has(plant.hostId),
+    isOil,
+    labelLeastC: line.leastC,
+    labelGreatestC: line.greatestC,
+    labelRainFreeHours: line.rainFreeHours,
+    schoolTopC: oilTopC(schoolsFor(garden, plant)),
+    isCitrus: CITRUS_HOSTS.has(plant.hostId),
   });
   const bloom = loggedBloom(store.growth.by('plant_id', plant.id), reader.start, today);
-  const scene = { bloom: material.harmsBees && bloom.kind === 'open' && hostById(plant.hostId).beesVisitBloom, beesAtHoneydew: told.beesAtHoneydew && material.harmsBees, thirsty: told.thirsty };
+  const scene = {
+    bloom: material.harmsBees && bloom.kind === 'open' && hostById(plant.hostId).beesVisitBloom,
+    beesAtHoneydew: told.beesAtHoneydew && material.harmsBees,
+    thirsty: told.thirsty,
+  };
   const days = sprayHours(hoursAhead(reader.ofPlant(plant), garden), limits, scene).slice(1);
-  return { days, limits, scene, isOil, school: schoolFor('oil-top', schoolsFor(garden, plant)), stretches: goodStretches(days, leastHours) };
+  return {
+    days,
+    limits,
+    scene,
+    isOil,
+    school: schoolFor('oil-top', schoolsFor(garden, plant)),
+    stretches: goodStretches(days, leastHours),
+  };
 }
 
 /** The hours for oil on leaves in the open garden: the strictest thing a garden commonly sprays. */
 export function outdoorSprayDays(store: Store, reader: SeasonReader, garden: Garden): SprayDay[] {
   const outdoors = store.places().find((place) => place.kind === 'outdoors');
   if (!outdoors) return [];
-  const limits = sprayLimits({ isOil: true, labelLeastC: null, labelGreatestC: null, labelRainFreeHours: null, schoolTopC: oilTopC(garden.schools), isCitrus: false });
+  const limits = sprayLimits({
+    isOil: true,
+    labelLeastC: null,
+    labelGreatestC: null,
+    labelRainFreeHours: null,
+    schoolTopC: oilTopC(garden.schools),
+    isCitrus: false,
+  });
   return sprayHours(hoursAhead(reader.ofPlace(outdoors), garden), limits).slice(1);
 }
 
@@ -50,14 +99,23 @@ export function outdoorSprayDays(store: Store, reader: SeasonReader, garden: Gar
 function hoursAhead({ forecast, measured }: SeasonWeather, garden: Garden): ForecastHours[] {
   const yesterday = measured.at(-1);
   if (forecast.length === 0 || !yesterday) return [];
-  return forecastHours([yesterday, ...forecast], garden.latitudeDeg, solarNoonHour(garden, forecast[0]!.date));
+  return forecastHours(
+    [yesterday, ...forecast],
+    garden.latitudeDeg,
+    solarNoonHour(garden, forecast[0]!.date),
+  );
 }
 
 /** Clock hour at which the sun stands highest, from longitude and the zone's offset; the equation of time is left out. */
 function solarNoonHour(garden: Garden, date: CivilDate): number {
   const noonUtc = new Date(`${date}T12:00:00Z`);
-  const parts = new Intl.DateTimeFormat('en-GB', { timeZone: garden.timeZone, hour: '2-digit', minute: '2-digit', hourCycle: 'h23', day: '2-digit' })
-    .formatToParts(noonUtc);
+  const parts = new Intl.DateTimeFormat('en-GB', {
+    timeZone: garden.timeZone,
+    hour: '2-digit',
+    minute: '2-digit',
+    hourCycle: 'h23',
+    day: '2-digit',
+  }).formatToParts(noonUtc);
   const part = (type: string) => Number(parts.find((entry) => entry.type === type)!.value);
   const dayShift = part('day') - noonUtc.getUTCDate();
   const offsetHours = part('hour') + part('minute') / 60 - 12 + 24 * Math.sign(dayShift);

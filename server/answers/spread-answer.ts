@@ -8,7 +8,12 @@ import { staysOf, type SeasonReader } from './plant-season.ts';
 import { watchPictures } from './watch-pictures.ts';
 
 export interface SpreadList {
-  readonly inspect: readonly { readonly plantId: string; readonly plantName: string; readonly outOfReach: boolean; readonly reason: SpreadReason }[];
+  readonly inspect: readonly {
+    readonly plantId: string;
+    readonly plantName: string;
+    readonly outOfReach: boolean;
+    readonly reason: SpreadReason;
+  }[];
   readonly setApart: readonly { readonly plantId: string; readonly plantName: string }[];
 }
 
@@ -20,18 +25,38 @@ export function spreadAnswer(store: Store, reader: SeasonReader, watch: Watch, t
   const spreading: SpreadPlant[] = plants.map((plant) => {
     const placeId = placeOn(staysOf(store, plant), today);
     const own = pictures.filter((picture) => picture.plant.id === plant.id);
-    const looked = own.flatMap(({ inspections, samples }) => [...inspections, ...samples].map((record) => record.on)).sort();
+    const looked = own
+      .flatMap(({ inspections, samples }) => [...inspections, ...samples].map((record) => record.on))
+      .sort();
     return {
-      id: plant.id, hostId: plant.hostId, placeId, sheltered: kinds.get(placeId) !== 'outdoors', lookedOn: looked.at(-1) ?? null,
-      watched: own.some((picture) => picture.watch.outcome === 'open' && watch.targetId !== null && picture.watch.targetId === watch.targetId),
+      id: plant.id,
+      hostId: plant.hostId,
+      placeId,
+      sheltered: kinds.get(placeId) !== 'outdoors',
+      lookedOn: looked.at(-1) ?? null,
+      watched: own.some(
+        (picture) =>
+          picture.watch.outcome === 'open' &&
+          watch.targetId !== null &&
+          picture.watch.targetId === watch.targetId,
+      ),
     };
   });
   const answer = inspectNext(spreading, {
-    plantId: watch.plantId, sourcePlantId: watch.sourcePlantId, touching: store.touching(watch.plantId), hosts: watch.targetId ? targetById(watch.targetId).hosts : {}, today,
+    plantId: watch.plantId,
+    sourcePlantId: watch.sourcePlantId,
+    touching: store.touching(watch.plantId),
+    hosts: watch.targetId ? targetById(watch.targetId).hosts : {},
+    today,
   });
   const byId = new Map(plants.map((plant) => [plant.id, plant]));
   return {
-    inspect: answer.inspect.map(({ plantId, reason }) => ({ plantId, reason, plantName: byId.get(plantId)!.name, outOfReach: byId.get(plantId)!.outOfReach })),
+    inspect: answer.inspect.map(({ plantId, reason }) => ({
+      plantId,
+      reason,
+      plantName: byId.get(plantId)!.name,
+      outOfReach: byId.get(plantId)!.outOfReach,
+    })),
     setApart: answer.setApart.map((plantId) => ({ plantId, plantName: byId.get(plantId)!.name })),
   };
 }

@@ -19,7 +19,8 @@ export function sumUp(sample: Sample, { group }: Watch): SummedSample {
   const known = perGroup.get(group);
   if (known) return known;
   const summed = {
-    ...sample, summary: summarise(sample.protocol, sample.units, levelBounds(sample.protocol, group)?.value ?? null),
+    ...sample,
+    summary: summarise(sample.protocol, sample.units, levelBounds(sample.protocol, group)?.value ?? null),
     tagged: sample.units.every(({ tagId }) => tagId !== undefined),
   };
   perGroup.set(group, summed);
@@ -27,16 +28,29 @@ export function sumUp(sample: Sample, { group }: Watch): SummedSample {
 }
 
 /** The last tagged count before the last spray and the last one after it, tag by tag. */
-export function taggedEffectOf(samples: readonly SummedSample[], tags: readonly Tag[], sprays: readonly LoggedSpray[]): TaggedEffect | null {
+export function taggedEffectOf(
+  samples: readonly SummedSample[],
+  tags: readonly Tag[],
+  sprays: readonly LoggedSpray[],
+): TaggedEffect | null {
   const tagged = samples.filter((sample) => sample.tagged);
   const after = tagged.at(-1);
   const sprayedOn = sprays.filter((spray) => after && spray.on <= after.on).at(-1)?.on;
-  const before = tagged.filter((sample) => sprayedOn !== undefined && sample.on <= sprayedOn && sample.protocol === after?.protocol).at(-1);
+  const before = tagged
+    .filter(
+      (sample) => sprayedOn !== undefined && sample.on <= sprayedOn && sample.protocol === after?.protocol,
+    )
+    .at(-1);
   if (!after || !before || before === after) return null;
   const item = PROTOCOL_SHAPES[after.protocol].measure.item;
-  const valueOf = (sample: SummedSample) => new Map(sample.units.map(({ tagId, counts }) => [tagId, counts[item]!]));
+  const valueOf = (sample: SummedSample) =>
+    new Map(sample.units.map(({ tagId, counts }) => [tagId, counts[item]!]));
   const [first, second] = [valueOf(before), valueOf(after)];
-  return taggedEffect(tags.filter(({ id }) => first.has(id) && second.has(id)).map(({ id, untouched }) => ({ before: first.get(id)!, after: second.get(id)!, untouched })));
+  return taggedEffect(
+    tags
+      .filter(({ id }) => first.has(id) && second.has(id))
+      .map(({ id, untouched }) => ({ before: first.get(id)!, after: second.get(id)!, untouched })),
+  );
 }
 
 export function seasonCount({ on, protocol, tagged, summary }: SummedSample): SeasonCount {

@@ -1,6 +1,18 @@
 import { type CivilDate, monthOf, yearOf } from '#core/calendar';
 import { makesHoneydew } from '#core/identify';
-import { type EarlierSpray, type Finding, judgeUse, type LabelLine, type LeafState, type LeafState as State, misfits, type PlannedSpray, type Product, rateIsPer, type UseFacts } from '#core/materials';
+import {
+  type EarlierSpray,
+  type Finding,
+  judgeUse,
+  type LabelLine,
+  type LeafState,
+  type LeafState as State,
+  misfits,
+  type PlannedSpray,
+  type Product,
+  rateIsPer,
+  type UseFacts,
+} from '#core/materials';
 import { loggedBloom } from '#core/plan';
 import type { Garden, Plant, SprayRecord, Watch } from '#core/records';
 import { hostById, ingredientsOf, materialById, schoolsFor, USE_RULES } from '#knowledge';
@@ -26,21 +38,56 @@ export interface UseScene {
   readonly earlier: readonly (Omit<EarlierSpray, 'sameProduct'> & { readonly productId: string })[];
 }
 
-export function useScene(store: Store, garden: Garden, seasonStart: CivilDate, today: CivilDate, plant: Plant, watch: Pick<Watch, 'group'>, told: UseTold, itself: Pick<SprayRecord, 'id' | 'loadId'> | null = null): UseScene {
-  return { store, garden, seasonStart, today, plant, watch, told, earlier: earlierSprays(store, plant.id, today, itself) };
+export function useScene(
+  store: Store,
+  garden: Garden,
+  seasonStart: CivilDate,
+  today: CivilDate,
+  plant: Plant,
+  watch: Pick<Watch, 'group'>,
+  told: UseTold,
+  itself: Pick<SprayRecord, 'id' | 'loadId'> | null = null,
+): UseScene {
+  return {
+    store,
+    garden,
+    seasonStart,
+    today,
+    plant,
+    watch,
+    told,
+    earlier: earlierSprays(store, plant.id, today, itself),
+  };
 }
 
 /** Every product that went on a plant up to a day, under any of its watches. What one tank did for two watches of a plant is one spray; a spray that is being judged, and its tank, stand apart. */
-function earlierSprays(store: Store, plantId: string, today: CivilDate, itself: Pick<SprayRecord, 'id' | 'loadId'> | null): UseScene['earlier'] {
-  const sprays = store.watches().filter((watch) => watch.plantId === plantId).flatMap(({ id }) => store.sprays(id))
-    .filter(({ id, loadId, on }) => on <= today && id !== itself?.id && (loadId === null || loadId !== itself?.loadId));
+function earlierSprays(
+  store: Store,
+  plantId: string,
+  today: CivilDate,
+  itself: Pick<SprayRecord, 'id' | 'loadId'> | null,
+): UseScene['earlier'] {
+  const sprays = store
+    .watches()
+    .filter((watch) => watch.plantId === plantId)
+    .flatMap(({ id }) => store.sprays(id))
+    .filter(
+      ({ id, loadId, on }) =>
+        on <= today && id !== itself?.id && (loadId === null || loadId !== itself?.loadId),
+    );
   const once = new Map<string, UseScene['earlier'][number]>();
   for (const { id, loadId, on, parts } of sprays) {
     for (const { productId, productAmount } of parts) {
       const product = store.product(productId)!;
       const key = `${loadId ?? id} ${productId}`;
       once.set(key, {
-        on, productId, productName: product.name, materialId: product.materialId, ingredients: ingredientsOf(product.materialId, product.containsOil), apart: product.apart, modeOfAction: modeOfAction(product),
+        on,
+        productId,
+        productName: product.name,
+        materialId: product.materialId,
+        ingredients: ingredientsOf(product.materialId, product.containsOil),
+        apart: product.apart,
+        modeOfAction: modeOfAction(product),
         amount: productAmount + (once.get(key)?.amount ?? 0),
       });
     }
@@ -48,38 +95,84 @@ function earlierSprays(store: Store, plantId: string, today: CivilDate, itself: 
   return [...once.values()];
 }
 
-export const modeOfAction = (product: Pick<Product, 'modeOfAction' | 'materialId'>): string => product.modeOfAction || materialById(product.materialId).modeOfAction;
+export const modeOfAction = (product: Pick<Product, 'modeOfAction' | 'materialId'>): string =>
+  product.modeOfAction || materialById(product.materialId).modeOfAction;
 
 /** What every rule says of one label line on this plant, this day. */
-export function judgeLine(scene: UseScene, product: Product, line: LabelLine, amount: number | null = null): readonly Finding[] {
-  return judgeUse(USE_RULES, { ...factsOf(scene, product, line), amount }, schoolsFor(scene.garden, scene.plant));
+export function judgeLine(
+  scene: UseScene,
+  product: Product,
+  line: LabelLine,
+  amount: number | null = null,
+): readonly Finding[] {
+  return judgeUse(
+    USE_RULES,
+    { ...factsOf(scene, product, line), amount },
+    schoolsFor(scene.garden, scene.plant),
+  );
 }
 
-function factsOf({ store, garden, seasonStart, today, plant, watch, told, earlier }: UseScene, product: Product, line: LabelLine): Omit<UseFacts, 'amount'> {
+function factsOf(
+  { store, garden, seasonStart, today, plant, watch, told, earlier }: UseScene,
+  product: Product,
+  line: LabelLine,
+): Omit<UseFacts, 'amount'> {
   const host = hostById(plant.hostId);
   const material = materialById(product.materialId);
   return {
-    today, materialId: material.id, ingredients: ingredientsOf(material.id, product.containsOil), apart: product.apart, isOil: material.isOil || product.containsOil,
-    organic: product.organic, unlabelled: product.unlabelled, expired: product.expiresOn !== null && product.expiresOn < today, harmsBees: material.harmsBees,
-    modeOfAction: modeOfAction(product), resistanceRisk: material.resistanceRisk, drench: rateIsPer(line.rateUnit).startsWith('trunk'), line,
-    misfits: misfits(line, { hostId: host.id, evergreen: host.evergreen, leafState: told.leafState, group: watch.group }),
-    hostId: host.id, hostOil: host.oil, edible: plant.edible, group: watch.group, leafState: told.leafState,
-    bloom: loggedBloom(store.growth.by('plant_id', plant.id), seasonStart, today).kind, beesVisitBloom: host.beesVisitBloom, honeydewMaker: makesHoneydew(watch.group), beesAtHoneydew: told.beesAtHoneydew,
-    lateSeason: isLateSeason(garden, today, told.leafState), harvestFrom: nextHarvest(plant, today),
-    earlier: earlier.map(({ productId, ...spray }) => ({ ...spray, sameProduct: productId === product.id })), planned: told.planned,
+    today,
+    materialId: material.id,
+    ingredients: ingredientsOf(material.id, product.containsOil),
+    apart: product.apart,
+    isOil: material.isOil || product.containsOil,
+    organic: product.organic,
+    unlabelled: product.unlabelled,
+    expired: product.expiresOn !== null && product.expiresOn < today,
+    harmsBees: material.harmsBees,
+    modeOfAction: modeOfAction(product),
+    resistanceRisk: material.resistanceRisk,
+    drench: rateIsPer(line.rateUnit).startsWith('trunk'),
+    line,
+    misfits: misfits(line, {
+      hostId: host.id,
+      evergreen: host.evergreen,
+      leafState: told.leafState,
+      group: watch.group,
+    }),
+    hostId: host.id,
+    hostOil: host.oil,
+    edible: plant.edible,
+    group: watch.group,
+    leafState: told.leafState,
+    bloom: loggedBloom(store.growth.by('plant_id', plant.id), seasonStart, today).kind,
+    beesVisitBloom: host.beesVisitBloom,
+    honeydewMaker: makesHoneydew(watch.group),
+    beesAtHoneydew: told.beesAtHoneydew,
+    lateSeason: isLateSeason(garden, today, told.leafState),
+    harvestFrom: nextHarvest(plant, today),
+    earlier: earlier.map(({ productId, ...spray }) => ({ ...spray, sameProduct: productId === product.id })),
+    planned: told.planned,
   };
 }
 
 /** July to November in the north, January to May in the south, while in leaf. */
-export function isLateSeason({ latitudeDeg }: Pick<Garden, 'latitudeDeg'>, today: CivilDate, leafState: LeafState): boolean {
+export function isLateSeason(
+  { latitudeDeg }: Pick<Garden, 'latitudeDeg'>,
+  today: CivilDate,
+  leafState: LeafState,
+): boolean {
   const month = (monthOf(today) + (latitudeDeg < 0 ? 5 : 11)) % 12;
   return month >= 6 && month <= 10 && leafState === 'in-leaf';
 }
 
 /** First day of picking that is still to come; today while picking goes on. */
-export function nextHarvest({ harvestFrom, harvestTo }: Pick<Plant, 'harvestFrom' | 'harvestTo'>, today: CivilDate): CivilDate | null {
+export function nextHarvest(
+  { harvestFrom, harvestTo }: Pick<Plant, 'harvestFrom' | 'harvestTo'>,
+  today: CivilDate,
+): CivilDate | null {
   if (harvestFrom === null) return null;
-  const day = today.slice(5), to = harvestTo ?? harvestFrom;
+  const day = today.slice(5),
+    to = harvestTo ?? harvestFrom;
   const picking = harvestFrom <= to ? day >= harvestFrom && day <= to : day >= harvestFrom || day <= to;
   if (picking) return today;
   return day < harvestFrom ? `${yearOf(today)}-${harvestFrom}` : `${yearOf(today) + 1}-${harvestFrom}`;

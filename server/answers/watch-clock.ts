@@ -1,5 +1,14 @@
 import type { CivilDate } from '#core/calendar';
-import { carryOf, type ClockStart, eventState, type EventState, type SeasonEnsemble, type SeasonSigns, startOfClock, type TimedEvent } from '#core/phenology';
+import {
+  carryOf,
+  type ClockStart,
+  eventState,
+  type EventState,
+  type SeasonEnsemble,
+  type SeasonSigns,
+  startOfClock,
+  type TimedEvent,
+} from '#core/phenology';
 import type { Plant, Watch, WatchClock } from '#core/records';
 import { coldestMonthC } from '#core/weather';
 import { eventsFor } from '#knowledge';
@@ -8,13 +17,21 @@ import type { SeasonReader, SeasonWeather } from './plant-season.ts';
 
 /** What was seen on a watch and its plant that may start a clock, up to `today`. */
 export function signsOf(store: Store, watch: Watch, today: CivilDate): SeasonSigns {
-  const known = <T>(records: readonly T[], dayOf: (record: T) => CivilDate) => records.filter((record) => dayOf(record) <= today);
+  const known = <T>(records: readonly T[], dayOf: (record: T) => CivilDate) =>
+    records.filter((record) => dayOf(record) <= today);
   return {
     stages: known(store.growth.by('plant_id', watch.plantId), ({ on }) => on),
     sightings: known(store.sightings.by('watch_id', watch.id), ({ on }) => on),
     catches: [
-      ...known(store.traps.by('watch_id', watch.id), ({ takenOff }) => takenOff).map(({ catches, putOn, takenOff, caught }) => ({ catches, putOn, takenOff, caught })),
-      ...known(store.tapes(watch.id), ({ takenOff }) => takenOff).map(({ putOn, takenOff, crawlers }) => ({ catches: 'crawlers' as const, putOn, takenOff, caught: crawlers })),
+      ...known(store.traps.by('watch_id', watch.id), ({ takenOff }) => takenOff).map(
+        ({ catches, putOn, takenOff, caught }) => ({ catches, putOn, takenOff, caught }),
+      ),
+      ...known(store.tapes(watch.id), ({ takenOff }) => takenOff).map(({ putOn, takenOff, crawlers }) => ({
+        catches: 'crawlers' as const,
+        putOn,
+        takenOff,
+        caught: crawlers,
+      })),
     ].sort((a, b) => (a.takenOff < b.takenOff ? -1 : 1)),
   };
 }
@@ -23,9 +40,12 @@ export function signsOf(store: Store, watch: Watch, today: CivilDate): SeasonSig
 export function chosenStart(clock: WatchClock | undefined): ClockStart | null {
   if (!clock) return null;
   switch (clock.startKind) {
-    case 'date': return { kind: 'date', monthDay: clock.startValue! };
-    case 'stage': return { kind: 'stage', stage: clock.startValue! };
-    default: return { kind: clock.startKind };
+    case 'date':
+      return { kind: 'date', monthDay: clock.startValue! };
+    case 'stage':
+      return { kind: 'stage', stage: clock.startValue! };
+    default:
+      return { kind: clock.startKind };
   }
 }
 
@@ -45,7 +65,13 @@ export function carryAt(weather: SeasonWeather) {
  * A watch's events on this season. Where winters are too mild for sums counted from a calendar day
  * only those stay that count from something seen.
  */
-export function statesOf(store: Store, reader: SeasonReader, watch: Watch, plant: Plant, today: CivilDate): EventState[] {
+export function statesOf(
+  store: Store,
+  reader: SeasonReader,
+  watch: Watch,
+  plant: Plant,
+  today: CivilDate,
+): EventState[] {
   const weather = reader.ofPlant(plant);
   if (weather.measured.length === 0) return [];
   const carry = carryAt(weather);
@@ -55,7 +81,8 @@ export function statesOf(store: Store, reader: SeasonReader, watch: Watch, plant
     if (byCalendar && carry === 'refused') return [];
     const ensemble = reader.ensemble(weather, event.model);
     const started = startOfClock(event.start, reader.start, today, signs);
-    if (event.start.kind !== 'season') return [eventState(event, ensemble, started, byCalendar ? carry : 'as-published')];
+    if (event.start.kind !== 'season')
+      return [eventState(event, ensemble, started, byCalendar ? carry : 'as-published')];
     return [seasonState(event, ensemble, () => eventState(event, ensemble, started, carry))];
   });
 }

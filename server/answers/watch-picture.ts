@@ -1,13 +1,41 @@
 import { addDays, type CivilDate } from '#core/calendar';
-import { DAYS, type MinerFacts, watchStatus, type WatchFacts, type WatchSchools, type WatchStatus } from '#core/decide';
+import {
+  DAYS,
+  type MinerFacts,
+  watchStatus,
+  type WatchFacts,
+  type WatchSchools,
+  type WatchStatus,
+} from '#core/decide';
 import { readTapes, type TapeVerdict } from '#core/emergence';
 import { assessLife, type Answers, type LifeFinding } from '#core/identify';
 import type { EventState } from '#core/phenology';
 import { softFlush } from '#core/plan';
-import type { Device, Handwork, Inspection, Plant, Sighting, Tag, Tape, Trap, Watch, WatchClock } from '#core/records';
+import type {
+  Device,
+  Handwork,
+  Inspection,
+  Plant,
+  Sighting,
+  Tag,
+  Tape,
+  Trap,
+  Watch,
+  WatchClock,
+} from '#core/records';
 import type { LevelRange, Protocol } from '#core/sampling';
 import { type Change, compareCounts, type TaggedEffect } from '#core/seasons';
-import { GROUPS, hostById, ingredientsOf, materialById, neemDays, protocolsFor, schoolFor, schoolsFor, targetById } from '#knowledge';
+import {
+  GROUPS,
+  hostById,
+  ingredientsOf,
+  materialById,
+  neemDays,
+  protocolsFor,
+  schoolFor,
+  schoolsFor,
+  targetById,
+} from '#knowledge';
 import type { LoggedSpray } from '../store/shelf-store.ts';
 import type { Store } from '../store/store.ts';
 import type { SeasonReader } from './plant-season.ts';
@@ -59,9 +87,15 @@ export interface WatchPicture {
 const MOIST_AFTER_OIL_DAYS = 30;
 
 /** Draws the picture of a watch from what was recorded up to `today`; later records are not yet known. */
-export function watchPicture(store: Store, reader: SeasonReader, watch: Watch, today: CivilDate): WatchPicture {
+export function watchPicture(
+  store: Store,
+  reader: SeasonReader,
+  watch: Watch,
+  today: CivilDate,
+): WatchPicture {
   const plant = store.plant(watch.plantId)!;
-  const known = <T>(records: readonly T[], dayOf: (record: T) => CivilDate) => records.filter((record) => dayOf(record) <= today);
+  const known = <T>(records: readonly T[], dayOf: (record: T) => CivilDate) =>
+    records.filter((record) => dayOf(record) <= today);
   const inspections = known(store.inspections(watch.id), (r) => r.on);
   const summed = known(store.samples(watch.id), (r) => r.on).map((sample) => sumUp(sample, watch));
   const samples = summed.filter((sample) => sample.protocol !== 'cover');
@@ -72,11 +106,22 @@ export function watchPicture(store: Store, reader: SeasonReader, watch: Watch, t
   const latest = samples.at(-1) ?? null;
   const change = latest && lastChange(samples);
   const picture = {
-    watch, plant, inspections, samples, tapes, sprays,
+    watch,
+    plant,
+    inspections,
+    samples,
+    tapes,
+    sprays,
     coverChecks: summed.filter((sample) => sample.protocol === 'cover'),
-    protocols: protocolsFor(watch.targetId, watch.group, hostById(plant.hostId).edible && !hostById(plant.hostId).evergreen),
+    protocols: protocolsFor(
+      watch.targetId,
+      watch.group,
+      hostById(plant.hostId).edible && !hostById(plant.hostId).evergreen,
+    ),
     traps: known(store.traps.by('watch_id', watch.id), (r) => r.takenOff),
-    hanging: known(store.devices.by('watch_id', watch.id), (r) => r.hungOn).filter(({ takenDownOn }) => takenDownOn === null || takenDownOn > today),
+    hanging: known(store.devices.by('watch_id', watch.id), (r) => r.hungOn).filter(
+      ({ takenDownOn }) => takenDownOn === null || takenDownOn > today,
+    ),
     tags: tags.filter(({ lostOn }) => lostOn === null || lostOn > today),
     tagged: taggedEffectOf(samples, tags, sprays),
     hostName: hostById(plant.hostId).name,
@@ -98,35 +143,68 @@ export function watchPicture(store: Store, reader: SeasonReader, watch: Watch, t
 }
 
 /** What the due rules need to know of it. */
-export function factsOf(store: Store, reader: SeasonReader, picture: WatchPicture, today: CivilDate): WatchFacts {
+export function factsOf(
+  store: Store,
+  reader: SeasonReader,
+  picture: WatchPicture,
+  today: CivilDate,
+): WatchFacts {
   const seasonStart = reader.start;
   const { watch, plant, life, events, tapes, sprays, samples } = picture;
   return {
-    watchId: watch.id, openedOn: watch.openedOn, named: watch.group !== null, group: watch.group, life: life.life,
+    watchId: watch.id,
+    openedOn: watch.openedOn,
+    named: watch.group !== null,
+    group: watch.group,
+    life: life.life,
     open: watch.outcome === 'open' && plant.retiredOn === null && !plant.outOfReach,
-    events, tapes, seasonStart, miner: picture.miner, ...sprayHabits(store, reader, picture, today),
-    tapesHungOn: picture.hanging.filter(({ kind, hungOn }) => kind === 'tape' && hungOn >= seasonStart).map(({ hungOn }) => hungOn),
+    events,
+    tapes,
+    seasonStart,
+    miner: picture.miner,
+    ...sprayHabits(store, reader, picture, today),
+    tapesHungOn: picture.hanging
+      .filter(({ kind, hungOn }) => kind === 'tape' && hungOn >= seasonStart)
+      .map(({ hungOn }) => hungOn),
     treatedOn: sprays.filter((spray) => spray.on >= seasonStart).map((spray) => spray.on),
     workedOn: picture.handwork.filter(({ on }) => on >= seasonStart).map(({ on }) => on),
     countedOn: samples.map((sample) => sample.on),
-    allStagesOn: picture.sightings.findLast(({ what, on }) => what === 'all-stages' && on >= seasonStart)?.on ?? null,
-    trapHangs: picture.hanging.some(({ kind }) => kind === 'trap') || picture.traps.some(({ takenOff }) => takenOff >= seasonStart),
+    allStagesOn:
+      picture.sightings.findLast(({ what, on }) => what === 'all-stages' && on >= seasonStart)?.on ?? null,
+    trapHangs:
+      picture.hanging.some(({ kind }) => kind === 'trap') ||
+      picture.traps.some(({ takenOff }) => takenOff >= seasonStart),
   };
 }
 
 /** Which schools time its sprays, and how long its last spray keeps the next one off. */
-function sprayHabits(store: Store, reader: SeasonReader, { plant, sprays }: WatchPicture, today: CivilDate): Pick<WatchFacts, 'schools' | 'repeatAfterDays' | 'beforeLeaves'> {
+function sprayHabits(
+  store: Store,
+  reader: SeasonReader,
+  { plant, sprays }: WatchPicture,
+  today: CivilDate,
+): Pick<WatchFacts, 'schools' | 'repeatAfterDays' | 'beforeLeaves'> {
   const chosen = schoolsFor(store.garden()!, plant);
-  const schools = { crawlers: schoolFor('crawler-sprays', chosen).id, mining: schoolFor('leaf-mining', chosen).id } as WatchSchools;
+  const schools = {
+    crawlers: schoolFor('crawler-sprays', chosen).id,
+    mining: schoolFor('leaf-mining', chosen).id,
+  } as WatchSchools;
   const parts = sprays.at(-1)?.parts ?? [];
   const asked = parts.map(({ productId, lineId }) => {
     const product = store.product(productId)!;
     const ofNeem = ingredientsOf(product.materialId, product.containsOil).includes('neem');
-    return Math.max(product.lines.find(({ id }) => id === lineId)?.intervalDays ?? 0, ofNeem ? neemDays(chosen) : 0);
+    return Math.max(
+      product.lines.find(({ id }) => id === lineId)?.intervalDays ?? 0,
+      ofNeem ? neemDays(chosen) : 0,
+    );
   });
   // Only the school that sprays before leaves needs to know when they come.
   const winter = schools.crawlers === 'growth-regulator' ? plantWinter(store, reader, plant, today) : null;
-  return { schools, repeatAfterDays: Math.max(DAYS.betweenSprays, ...asked), beforeLeaves: winter && { from: winter.budSwell.on, to: winter.greenTip.on } };
+  return {
+    schools,
+    repeatAfterDays: Math.max(DAYS.betweenSprays, ...asked),
+    beforeLeaves: winter && { from: winter.budSwell.on, to: winter.greenTip.on },
+  };
 }
 
 export function nameOf(watch: Watch): string {
@@ -137,28 +215,58 @@ export function nameOf(watch: Watch): string {
 /** Miners that winter as pupae in fallen leaves. */
 const WINTERS_IN_LEAVES = new Set(['tentiform-leaf-miner', 'horse-chestnut-leaf-miner']);
 
-function minerFacts(store: Store, reader: SeasonReader, watch: Watch, plant: Plant, samples: readonly SummedSample[], today: CivilDate): MinerFacts {
+function minerFacts(
+  store: Store,
+  reader: SeasonReader,
+  watch: Watch,
+  plant: Plant,
+  samples: readonly SummedSample[],
+  today: CivilDate,
+): MinerFacts {
   const onCitrus = watch.targetId === 'citrus-leaf-miner';
-  const winter = watch.targetId !== null && WINTERS_IN_LEAVES.has(watch.targetId) ? plantWinter(store, reader, plant, today) : null;
+  const winter =
+    watch.targetId !== null && WINTERS_IN_LEAVES.has(watch.targetId)
+      ? plantWinter(store, reader, plant, today)
+      : null;
   const mined = samples.findLast(({ protocol }) => protocol === 'mined');
   return {
-    mines: onCitrus, flush: onCitrus ? softFlush(store.growth.by('plant_id', plant.id), today) : null, young: plant.age === 'young',
-    minedShare: mined ? mined.units.filter(({ counts }) => (counts.mines ?? 0) > 0).length / mined.units.length : null,
-    leavesDown: winter?.leafFall.on ?? null, budSwell: winter?.budSwell.on ?? null,
+    mines: onCitrus,
+    flush: onCitrus ? softFlush(store.growth.by('plant_id', plant.id), today) : null,
+    young: plant.age === 'young',
+    minedShare: mined
+      ? mined.units.filter(({ counts }) => (counts.mines ?? 0) > 0).length / mined.units.length
+      : null,
+    leavesDown: winter?.leafFall.on ?? null,
+    budSwell: winter?.budSwell.on ?? null,
   };
 }
 
 function lifeOf(
-  store: Store, inspections: readonly Inspection[], samples: readonly SummedSample[], sprays: readonly LoggedSpray[], start: CivilDate,
+  store: Store,
+  inspections: readonly Inspection[],
+  samples: readonly SummedSample[],
+  sprays: readonly LoggedSpray[],
+  start: CivilDate,
 ): LifeFinding {
   const thisSeason = inspections.filter((inspection) => inspection.on >= start);
   const last = thisSeason.at(-1);
   const answers = Object.assign({}, ...thisSeason.map((inspection) => inspection.answers)) as Answers;
-  const oiled = last !== undefined && sprays.some((spray) => spray.on <= last.on && spray.on >= addDays(last.on, -MOIST_AFTER_OIL_DAYS)
-    && spray.parts.some(({ productId }) => materialById(store.product(productId)!.materialId).isOil));
+  const oiled =
+    last !== undefined &&
+    sprays.some(
+      (spray) =>
+        spray.on <= last.on &&
+        spray.on >= addDays(last.on, -MOIST_AFTER_OIL_DAYS) &&
+        spray.parts.some(({ productId }) => materialById(store.product(productId)!.materialId).isOil),
+    );
   const counted = samples.filter((sample) => sample.on >= start).at(-1);
   const live = counted?.units.reduce((sum, { counts }) => sum + (counts.live ?? counts.larvae ?? 0), 0) ?? 0;
-  return assessLife(answers, Math.max(0, ...thisSeason.map((inspection) => inspection.coversTurned)), oiled, live);
+  return assessLife(
+    answers,
+    Math.max(0, ...thisSeason.map((inspection) => inspection.coversTurned)),
+    oiled,
+    live,
+  );
 }
 
 /** The latest sample against the most recent earlier one that may be compared with it, in an earlier year. */
@@ -171,7 +279,6 @@ function lastChange(samples: readonly SummedSample[]): { earlier: SummedSample; 
   }
   return null;
 }
-
 
 function statusOf(picture: Omit<WatchPicture, 'status'>, start: CivilDate): WatchStatus {
   const { watch, samples, sprays, handwork, change, level } = picture;

@@ -16,7 +16,8 @@ beforeAll(() => {
 });
 afterAll(() => store.close());
 
-const pictures = () => new Map(watchPictures(store, reader, OPENING_DAY).map((picture) => [picture.watch.id, picture]));
+const pictures = () =>
+  new Map(watchPictures(store, reader, OPENING_DAY).map((picture) => [picture.watch.id, picture]));
 const asFresh = () => store.watches().map((watch) => watchPicture(store, reader, watch, OPENING_DAY));
 
 test('a write is seen in its own watch at once, whatever statement wrote it; the others are not drawn again', () => {
@@ -25,9 +26,28 @@ test('a write is seen in its own watch at once, whatever statement wrote it; the
   const id = first!.watch.id;
   const { summary: _, tagged: __, ...sample } = first!.samples[0]!;
   const writes: (() => unknown)[] = [
-    () => store.putSample({ ...sample, note: 'again' }), () => store.removeSample(sample.id), () => store.putWatch({ ...first!.watch, note: 'changed' }),
-    () => store.tags.put({ id: 'tag', watchId: id, label: '1', untouched: true, taggedOn: OPENING_DAY, lostOn: null }), () => store.tags.remove('tag'),
-    () => store.db.prepare('DELETE FROM tape WHERE watch_id = ?').run(id), () => store.putInspection({ id: 'look', watchId: id, on: OPENING_DAY, answers: { lift: 'whole' }, coversTurned: 3 }),
+    () => store.putSample({ ...sample, note: 'again' }),
+    () => store.removeSample(sample.id),
+    () => store.putWatch({ ...first!.watch, note: 'changed' }),
+    () =>
+      store.tags.put({
+        id: 'tag',
+        watchId: id,
+        label: '1',
+        untouched: true,
+        taggedOn: OPENING_DAY,
+        lostOn: null,
+      }),
+    () => store.tags.remove('tag'),
+    () => store.db.prepare('DELETE FROM tape WHERE watch_id = ?').run(id),
+    () =>
+      store.putInspection({
+        id: 'look',
+        watchId: id,
+        on: OPENING_DAY,
+        answers: { lift: 'whole' },
+        coversTurned: 3,
+      }),
   ];
   for (const write of writes) {
     const [was, others] = [pictures().get(id), [...pictures()].filter(([other]) => other !== id)];

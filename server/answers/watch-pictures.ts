@@ -20,14 +20,22 @@ export function watchPictures(store: Store, reader: SeasonReader, today: CivilDa
 }
 
 /** Watches by the plant they are on. */
-export function picturesByPlant(pictures: readonly WatchPicture[]): ReadonlyMap<string, readonly WatchPicture[]> {
+export function picturesByPlant(
+  pictures: readonly WatchPicture[],
+): ReadonlyMap<string, readonly WatchPicture[]> {
   const byPlant = new Map<string, WatchPicture[]>();
-  for (const picture of pictures) byPlant.set(picture.plant.id, [...(byPlant.get(picture.plant.id) ?? []), picture]);
+  for (const picture of pictures)
+    byPlant.set(picture.plant.id, [...(byPlant.get(picture.plant.id) ?? []), picture]);
   return byPlant;
 }
 
 /** One watch as it stands; undefined when there is none of that id. */
-export function pictureOf(store: Store, reader: SeasonReader, watchId: string, today: CivilDate): WatchPicture | undefined {
+export function pictureOf(
+  store: Store,
+  reader: SeasonReader,
+  watchId: string,
+  today: CivilDate,
+): WatchPicture | undefined {
   const watch = store.watch(watchId);
   return watch && drawnPicture(store, reader, watch, today).picture;
 }
@@ -38,14 +46,37 @@ export function dueItems(store: Store, reader: SeasonReader, today: CivilDate): 
 }
 
 /** A watch as lists show it: what stands on one line, without the counts behind it. */
-export type ListedWatch = Pick<WatchPicture, 'watch' | 'plant' | 'targetName' | 'status' | 'level' | 'levelBefore' | 'protocols'> & {
+export type ListedWatch = Pick<
+  WatchPicture,
+  'watch' | 'plant' | 'targetName' | 'status' | 'level' | 'levelBefore' | 'protocols'
+> & {
   readonly countedOn: CivilDate | null;
   /** Whether published events are laid on this season for it. */
   readonly timed: boolean;
 };
 
-export function listedWatch({ watch, plant, targetName, status, level, levelBefore, protocols, samples, events }: WatchPicture): ListedWatch {
-  return { watch, plant, targetName, status, level, levelBefore, protocols, countedOn: samples.at(-1)?.on ?? null, timed: events.length > 0 };
+export function listedWatch({
+  watch,
+  plant,
+  targetName,
+  status,
+  level,
+  levelBefore,
+  protocols,
+  samples,
+  events,
+}: WatchPicture): ListedWatch {
+  return {
+    watch,
+    plant,
+    targetName,
+    status,
+    level,
+    levelBefore,
+    protocols,
+    countedOn: samples.at(-1)?.on ?? null,
+    timed: events.length > 0,
+  };
 }
 
 function drawnPictures(store: Store, reader: SeasonReader, today: CivilDate): readonly Drawn[] {

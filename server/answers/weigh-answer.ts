@@ -29,12 +29,26 @@ export interface WeighAnswer {
 /** A window this many days ahead is "soon". */
 const SOON_DAYS = 21;
 
-export function weighAnswer(store: Store, reader: SeasonReader, garden: Garden, picture: WatchPicture, today: CivilDate, seen: SeenOnTheSpot): WeighAnswer {
+export function weighAnswer(
+  store: Store,
+  reader: SeasonReader,
+  garden: Garden,
+  picture: WatchPicture,
+  today: CivilDate,
+  seen: SeenOnTheSpot,
+): WeighAnswer {
   const facts = factsToWeigh(store, reader, garden, picture, today, seen);
   return { facts, weighed: weigh(WEIGH_RULES, facts, schoolsFor(garden, picture.plant)) };
 }
 
-function factsToWeigh(store: Store, reader: SeasonReader, garden: Garden, picture: WatchPicture, today: CivilDate, seen: SeenOnTheSpot): WeighFacts {
+function factsToWeigh(
+  store: Store,
+  reader: SeasonReader,
+  garden: Garden,
+  picture: WatchPicture,
+  today: CivilDate,
+  seen: SeenOnTheSpot,
+): WeighFacts {
   const { plant, watch, life, level, answers, samples, miner, sightings } = picture;
   const host = hostById(plant.hostId);
   const weather = reader.ofPlant(plant);
@@ -45,18 +59,51 @@ function factsToWeigh(store: Store, reader: SeasonReader, garden: Garden, pictur
   const latest = samples.at(-1);
   const reach = store.sprayers().map(({ reachM }) => reachM);
   return {
-    group: watch.group, targetId: watch.targetId, life: life.life, eggsBeneath: life.because === 'eggs-beneath', level: level?.level ?? null, minedShare: miner.minedShare,
-    holedShare: latest?.units.some(({ counts }) => counts.holed !== undefined) ? shareHoled(latest.units) : null,
-    helpersSeen: seen.helpersSeen, antsSeen: seen.antsSeen ?? (answers.ants === 'yes' ? true : answers.ants === 'no' ? false : null),
-    young: plant.age === 'young', vigour: plant.vigour, edible: plant.edible, evergreen: host.evergreen, heightM: plant.heightM,
-    volumeM3: plant.heightM * plant.spreadM * (plant.lengthM ?? plant.spreadM), plants: plant.lengthM === null ? plant.count : 1, reachM: reach.length > 0 ? Math.max(...reach) : null, hostOil: host.oil,
-    sheltered: kinds.get(placeOn(staysOf(store, plant), today)) !== 'outdoors', shade: plant.light !== 'sun', wateredOverhead: plant.watering === 'overhead',
+    group: watch.group,
+    targetId: watch.targetId,
+    life: life.life,
+    eggsBeneath: life.because === 'eggs-beneath',
+    level: level?.level ?? null,
+    minedShare: miner.minedShare,
+    holedShare: latest?.units.some(({ counts }) => counts.holed !== undefined)
+      ? shareHoled(latest.units)
+      : null,
+    helpersSeen: seen.helpersSeen,
+    antsSeen: seen.antsSeen ?? (answers.ants === 'yes' ? true : answers.ants === 'no' ? false : null),
+    young: plant.age === 'young',
+    vigour: plant.vigour,
+    edible: plant.edible,
+    evergreen: host.evergreen,
+    heightM: plant.heightM,
+    volumeM3: plant.heightM * plant.spreadM * (plant.lengthM ?? plant.spreadM),
+    plants: plant.lengthM === null ? plant.count : 1,
+    reachM: reach.length > 0 ? Math.max(...reach) : null,
+    hostOil: host.oil,
+    sheltered: kinds.get(placeOn(staysOf(store, plant), today)) !== 'outdoors',
+    shade: plant.light !== 'sun',
+    wateredOverhead: plant.watering === 'overhead',
     sourceOpen: watch.sourcePlantId !== null && store.plant(watch.sourcePlantId)?.retiredOn === null,
-    leafState, window: windowOf(picture, today), allStagesSeen: sightings.some(({ what, on }) => what === 'all-stages' && on >= reader.start), softFlush: miner.flush !== null,
-    bloom: bloom.kind === 'unknown' ? (seen.bloomSoon ? 'soon' : 'unknown') : seen.bloomSoon && bloom.kind !== 'open' ? 'soon' : bloom.kind,
-    beesVisitBloom: host.beesVisitBloom, beesAtHoneydew: seen.beesAtHoneydew,
-    hot: weather.forecast.length === 0 ? null : weather.forecast.slice(0, 3).some(({ maxC }) => maxC > oilTopC(schoolsFor(garden, plant))),
-    fitHoursToday: fitHours(store, reader, garden), thirsty: seen.thirsty, cropIsOff: seen.cropIsOff,
+    leafState,
+    window: windowOf(picture, today),
+    allStagesSeen: sightings.some(({ what, on }) => what === 'all-stages' && on >= reader.start),
+    softFlush: miner.flush !== null,
+    bloom:
+      bloom.kind === 'unknown'
+        ? seen.bloomSoon
+          ? 'soon'
+          : 'unknown'
+        : seen.bloomSoon && bloom.kind !== 'open'
+          ? 'soon'
+          : bloom.kind,
+    beesVisitBloom: host.beesVisitBloom,
+    beesAtHoneydew: seen.beesAtHoneydew,
+    hot:
+      weather.forecast.length === 0
+        ? null
+        : weather.forecast.slice(0, 3).some(({ maxC }) => maxC > oilTopC(schoolsFor(garden, plant))),
+    fitHoursToday: fitHours(store, reader, garden),
+    thirsty: seen.thirsty,
+    cropIsOff: seen.cropIsOff,
     lateSeason: isLateSeason(garden, today, leafState),
   };
 }

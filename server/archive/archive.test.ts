@@ -1,5 +1,13 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
-import { createWriteStream, existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  createWriteStream,
+  existsSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
@@ -19,7 +27,10 @@ import { compareWith, takeIn } from './take-in.ts';
 import { writeArchive } from './write-archive.ts';
 
 const MIGRATIONS = join(process.cwd(), 'server/migrations');
-const PNG = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64');
+const PNG = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+);
 let folder: string;
 let stores: Store[];
 
@@ -42,30 +53,74 @@ function opened(name: string): Store {
 function fallowBank(name = 'source'): Store {
   const store = opened(name);
   seedFallowBank(store, [gardenStation(), sunroomLogger()]);
-  store.putPhoto({ id: v7(), watchId: store.watches()[0]!.id, takenOn: '2026-05-20', takenFrom: 'added', scale: null, spots: [], note: '', widthPx: 1, heightPx: 1 }, { mediaType: 'image/png', bytes: PNG });
+  store.putPhoto(
+    {
+      id: v7(),
+      watchId: store.watches()[0]!.id,
+      takenOn: '2026-05-20',
+      takenFrom: 'added',
+      scale: null,
+      spots: [],
+      note: '',
+      widthPx: 1,
+      heightPx: 1,
+    },
+    { mediaType: 'image/png', bytes: PNG },
+  );
   return store;
 }
 
 /** Everything that is archived, row by row. */
-const contents = ({ db }: Store) => Object.fromEntries([...ARCHIVED, PICTURES].map((table) => [table, db.prepare(`SELECT * FROM ${table} ORDER BY ${columnsOf(db, table).key.join(', ')}`).all()]));
+const contents = ({ db }: Store) =>
+  Object.fromEntries(
+    [...ARCHIVED, PICTURES].map((table) => [
+      table,
+      db.prepare(`SELECT * FROM ${table} ORDER BY ${columnsOf(db, table).key.join(', ')}`).all(),
+    ]),
+  );
 const totals = ({ db }: Store) => db.prepare('SELECT total_changes() AS n').get();
 const reading = (file: string) => readArchive(file, join(folder, 'work'), MIGRATIONS);
 
 /** A zip by hand, with a list that fits what is in it unless told otherwise. */
-async function zipOf(files: Readonly<Record<string, Buffer>>, manifest: Record<string, unknown> = {}, compress = true): Promise<string> {
+async function zipOf(
+  files: Readonly<Record<string, Buffer>>,
+  manifest: Record<string, unknown> = {},
+  compress = true,
+): Promise<string> {
   const zip = new yazl.ZipFile();
   const file = join(folder, `${v7()}.zip`);
   const written = pipeline(zip.outputStream, createWriteStream(file));
   for (const [name, bytes] of Object.entries(files)) zip.addBuffer(bytes, name, { compress });
-  const entries = Object.entries(files).map(([name, bytes]) => ({ name, sha256: createHash('sha256').update(bytes).digest('hex'), bytes: bytes.length }));
-  zip.addBuffer(Buffer.from(JSON.stringify({ format: 'juglans-archive', version: 1, schema: 11, day: '2026-05-29', rows: {}, entries, ...manifest })), 'manifest.json');
+  const entries = Object.entries(files).map(([name, bytes]) => ({
+    name,
+    sha256: createHash('sha256').update(bytes).digest('hex'),
+    bytes: bytes.length,
+  }));
+  zip.addBuffer(
+    Buffer.from(
+      JSON.stringify({
+        format: 'juglans-archive',
+        version: 1,
+        schema: 11,
+        day: '2026-05-29',
+        rows: {},
+        entries,
+        ...manifest,
+      }),
+    ),
+    'manifest.json',
+  );
   zip.end();
   await written;
   return file;
 }
 
 test('every table is either archived or left out on purpose', () => {
-  const tables = (opened('all').db.prepare("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'").all() as { name: string }[]).map(({ name }) => name);
+  const tables = (
+    opened('all')
+      .db.prepare("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'")
+      .all() as { name: string }[]
+  ).map(({ name }) => name);
   expect(tables.sort()).toEqual([...ARCHIVED, PICTURES, ...LEFT_OUT].sort());
 });
 
@@ -75,7 +130,9 @@ test('a backup made while others write, restored into a fresh folder, is one mom
   let written = 0;
   const writing = (async () => {
     while (going) {
-      source.putPlant(blankPlant({ id: v7(), name: `Written meanwhile ${written++}`, hostId: 'apple', placeId: OUTDOORS }));
+      source.putPlant(
+        blankPlant({ id: v7(), name: `Written meanwhile ${written++}`, hostId: 'apple', placeId: OUTDOORS }),
+      );
       await new Promise((resolve) => setImmediate(resolve));
     }
   })();
@@ -90,9 +147,14 @@ test('a backup made while others write, restored into a fresh folder, is one mom
   read.discard();
   const [there, here] = [contents(source), contents(fresh)];
   // The plants are those of one moment: an unbroken run from the first; everything else is the same.
-  const meanwhile = (here.plant as { name: string }[]).flatMap(({ name }) => (name.startsWith('Written') ? [Number(name.slice(18))] : [])).sort((a, b) => a - b);
+  const meanwhile = (here.plant as { name: string }[])
+    .flatMap(({ name }) => (name.startsWith('Written') ? [Number(name.slice(18))] : []))
+    .sort((a, b) => a - b);
   expect(meanwhile).toEqual(meanwhile.map((_, i) => i));
-  const without = (all: typeof here) => ({ ...all, plant: (all.plant as { name: string }[]).filter(({ name }) => !name.startsWith('Written')) });
+  const without = (all: typeof here) => ({
+    ...all,
+    plant: (all.plant as { name: string }[]).filter(({ name }) => !name.startsWith('Written')),
+  });
   expect(without(here)).toEqual(without(there));
   expect(fresh.db.pragma('integrity_check', { simple: true })).toBe('ok');
   expect(existsSync(join(folder, 'work')) ? readdirSync(join(folder, 'work')) : []).toEqual([]);
@@ -110,7 +172,8 @@ describe('what comes in', () => {
     const sprays = source.allSprays();
     source.removeSpray(sprays[0]!.id);
     const read = await reading(file);
-    const difference = (table: string) => compareWith(source, read.file).find((entry) => entry.table === table);
+    const difference = (table: string) =>
+      compareWith(source, read.file).find((entry) => entry.table === table);
     expect(difference('plant')).toMatchObject({ fresh: 0, differing: 1, onlyHere: 1 });
     expect(difference('spray')).toMatchObject({ fresh: 1, differing: 0, alike: sprays.length - 1 });
     takeIn(source, read.file, 'add');
@@ -127,26 +190,46 @@ describe('what comes in', () => {
   test('over HTTP: a backup, an upload, a preview, a restore, and the copy made before it', async () => {
     const store = fallowBank();
     const clock = { today: () => '2026-05-29' };
-    const backups = backupKeeper(store, clock, { folder: join(folder, 'backups'), work: join(folder, 'work') });
-    const app = createApp({ store, clock, demo: false, backups }, null, (error) => { throw error; });
-    const ask = (method: string, path: string, body?: BodyInit, type = 'application/json') => app.request(`/api${path}`, { method, ...(body === undefined ? {} : { body, headers: { 'content-type': type } }) });
+    const backups = backupKeeper(store, clock, {
+      folder: join(folder, 'backups'),
+      work: join(folder, 'work'),
+    });
+    const app = createApp({ store, clock, demo: false, backups }, null, (error) => {
+      throw error;
+    });
+    const ask = (method: string, path: string, body?: BodyInit, type = 'application/json') =>
+      app.request(`/api${path}`, {
+        method,
+        ...(body === undefined ? {} : { body, headers: { 'content-type': type } }),
+      });
     expect((await ask('POST', '/backups')).status).toBe(200);
     const exported = Buffer.from(await (await ask('GET', '/export.zip')).arrayBuffer());
     const [plant] = store.plants();
     store.putPlant({ ...plant!, name: 'Changed after' });
-    const preview = await (await ask('POST', '/archive', new Uint8Array(exported), 'application/zip')).json() as { archive: { id: string; gardenName: string; differences: { table: string; differing: number }[] } };
+    const preview = (await (
+      await ask('POST', '/archive', new Uint8Array(exported), 'application/zip')
+    ).json()) as {
+      archive: { id: string; gardenName: string; differences: { table: string; differing: number }[] };
+    };
     expect(preview.archive.gardenName).toBe('Fallow Bank');
     expect(preview.archive.differences.find(({ table }) => table === 'plant')?.differing).toBe(1);
-    const { before } = await (await ask('POST', `/archive/${preview.archive.id}`, JSON.stringify({ how: 'replace' }))).json() as { before: { name: string } };
+    const { before } = (await (
+      await ask('POST', `/archive/${preview.archive.id}`, JSON.stringify({ how: 'replace' }))
+    ).json()) as { before: { name: string } };
     expect(store.plant(plant!.id)!.name).toBe(plant!.name);
-    const list = await (await ask('GET', '/backups')).json() as { backups: { name: string }[] };
-    expect(list.backups.map(({ name }) => name)).toEqual(expect.arrayContaining(['juglans-2026-05-29.zip', before.name]));
+    const list = (await (await ask('GET', '/backups')).json()) as { backups: { name: string }[] };
+    expect(list.backups.map(({ name }) => name)).toEqual(
+      expect.arrayContaining(['juglans-2026-05-29.zip', before.name]),
+    );
     // The copy holds what was replaced.
     const kept = await reading(join(folder, 'backups', before.name));
     expect(kept.store.plant(plant!.id)!.name).toBe('Changed after');
     kept.discard();
-    for (const name of ['..%2f..%2fetc%2fpasswd', 'juglans-2026-05-29.zip%00', 'other.zip']) expect((await ask('GET', `/backups/${name}`)).status).toBe(404);
-    expect((await ask('POST', `/archive/${preview.archive.id}`, JSON.stringify({ how: 'add' }))).status).toBe(404);
+    for (const name of ['..%2f..%2fetc%2fpasswd', 'juglans-2026-05-29.zip%00', 'other.zip'])
+      expect((await ask('GET', `/backups/${name}`)).status).toBe(404);
+    expect((await ask('POST', `/archive/${preview.archive.id}`, JSON.stringify({ how: 'add' }))).status).toBe(
+      404,
+    );
     expect(readdirSync(join(folder, 'work'))).toEqual([]);
   }, 180_000);
 });
@@ -176,14 +259,15 @@ describe('what is no whole, sound archive is refused and changes nothing', () =>
       expect(read.name).toBe('ArchiveError');
       return 'refused';
     };
-    for (const share of [0, 0.1, 0.5, 0.9, 0.999]) expect(await tryOut(whole.subarray(0, Math.floor(whole.length * share)))).toBe('refused');
+    for (const share of [0, 0.1, 0.5, 0.9, 0.999])
+      expect(await tryOut(whole.subarray(0, Math.floor(whole.length * share)))).toBe('refused');
     // Bits of file contents; a few bytes of a zip (times, attributes) say nothing of what it holds.
     let refused = 0;
     for (let i = 0; i < 24; i++) {
       const bytes = Buffer.from(whole);
       const at = Math.floor(((i + 0.5) / 24) * whole.length);
       bytes[at] = bytes[at]! ^ 0x10;
-      if (await tryOut(bytes) === 'refused') refused++;
+      if ((await tryOut(bytes)) === 'refused') refused++;
     }
     expect(refused).toBeGreaterThanOrEqual(23);
   }, 240_000);
@@ -198,21 +282,56 @@ describe('what is no whole, sound archive is refused and changes nothing', () =>
   });
 
   test('bombs, paths that climb, pictures that are pages, rows that refer to nothing, records that hold nonsense', async () => {
-    await refusedBy(await zipOf({ 'records/plant.jsonl': Buffer.alloc(60_000_000, '\n') }), /far more than a garden holds/);
+    await refusedBy(
+      await zipOf({ 'records/plant.jsonl': Buffer.alloc(60_000_000, '\n') }),
+      /far more than a garden holds/,
+    );
     // Its name is put in by hand: a zip writer refuses such names.
     const climbing = await zipOf({ 'csv/aaaaaaaa.csv': Buffer.from('x') });
-    writeFileSync(climbing, Buffer.from(readFileSync(climbing).toString('latin1').replaceAll('csv/aaaaaaaa.csv', '../../../aaaa.csv'), 'latin1'));
+    writeFileSync(
+      climbing,
+      Buffer.from(
+        readFileSync(climbing).toString('latin1').replaceAll('csv/aaaaaaaa.csv', '../../../aaaa.csv'),
+        'latin1',
+      ),
+    );
     await refusedBy(climbing, /damaged|no archive of a garden has/);
-    await refusedBy(await zipOf({ 'photos/evil.html': Buffer.from('<script>') }), /no archive of a garden has/);
+    await refusedBy(
+      await zipOf({ 'photos/evil.html': Buffer.from('<script>') }),
+      /no archive of a garden has/,
+    );
     const svg = Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>');
     await refusedBy(await zipOf({ [`photos/${v7()}.png`]: svg }), /JPEG, PNG or WebP/);
     const move = { id: v7(), plant_id: v7(), place_id: v7(), moved_on: '2026-05-01' };
-    await refusedBy(await zipOf({ 'records/plant_move.jsonl': Buffer.from(`${JSON.stringify(move)}\n`) }), /refer to others that are missing/);
-    await refusedBy(await zipOf({ 'records/plant_move.jsonl': Buffer.from('{"id":1,"evil":2}\n') }), /parts that are not known/);
-    await refusedBy(await zipOf({ 'records/station.jsonl': Buffer.from(`${JSON.stringify({ id: v7(), name: 'S', kind: 'oracle' })}\n`) }), /does not hold what such a record holds: station/);
+    await refusedBy(
+      await zipOf({ 'records/plant_move.jsonl': Buffer.from(`${JSON.stringify(move)}\n`) }),
+      /refer to others that are missing/,
+    );
+    await refusedBy(
+      await zipOf({ 'records/plant_move.jsonl': Buffer.from('{"id":1,"evil":2}\n') }),
+      /parts that are not known/,
+    );
+    await refusedBy(
+      await zipOf({
+        'records/station.jsonl': Buffer.from(`${JSON.stringify({ id: v7(), name: 'S', kind: 'oracle' })}\n`),
+      }),
+      /does not hold what such a record holds: station/,
+    );
     const station = { id: v7(), name: 'S', kind: 'logger' };
-    const day = (date: string, more = {}) => zipOf({ 'records/station.jsonl': Buffer.from(`${JSON.stringify(station)}\n`), 'records/station_day.jsonl': Buffer.from(`${JSON.stringify({ station_id: station.id, date, min_c: 4, max_c: 9, ...more })}\n`) });
-    for (const bad of [await day('2026-02-30'), await day('2026-02-20', { max_c: 900 }), await day('2026-02-20', { hours_c: '[1]' }), await day('2026-02-20', { rain_mm: -1 })]) await refusedBy(bad, /no garden has had/);
+    const day = (date: string, more = {}) =>
+      zipOf({
+        'records/station.jsonl': Buffer.from(`${JSON.stringify(station)}\n`),
+        'records/station_day.jsonl': Buffer.from(
+          `${JSON.stringify({ station_id: station.id, date, min_c: 4, max_c: 9, ...more })}\n`,
+        ),
+      });
+    for (const bad of [
+      await day('2026-02-30'),
+      await day('2026-02-20', { max_c: 900 }),
+      await day('2026-02-20', { hours_c: '[1]' }),
+      await day('2026-02-20', { rain_mm: -1 }),
+    ])
+      await refusedBy(bad, /no garden has had/);
     await refusedBy(await zipOf({ 'records/station.jsonl': Buffer.from('not json\n') }), /damaged/);
     await refusedBy(await zipOf({ 'records/session.jsonl': Buffer.from('{}\n') }), /not known/);
     await refusedBy(await zipOf({}, { rows: { plant: 3 } }), /should hold 3 rows/);
@@ -226,14 +345,21 @@ test('cells that a spreadsheet would run stay text', async () => {
   const file = join(folder, 'csv.zip');
   await writeArchive(store.db, file, '2026-05-29');
   const { default: yauzl } = await import('yauzl');
-  const text = await new Promise<string>((resolve, reject) => yauzl.open(file, { lazyEntries: true }, (error, zip) => {
-    if (error) return reject(error);
-    zip.on('entry', (entry: { fileName: string }) => {
-      if (entry.fileName !== 'csv/watch.csv') return zip.readEntry();
-      return zip.openReadStream(entry as never, (_, stream) => { const parts: Buffer[] = []; stream.on('data', (part: Buffer) => parts.push(part)).on('end', () => resolve(Buffer.concat(parts).toString())); });
-    });
-    return zip.readEntry();
-  }));
+  const text = await new Promise<string>((resolve, reject) =>
+    yauzl.open(file, { lazyEntries: true }, (error, zip) => {
+      if (error) return reject(error);
+      zip.on('entry', (entry: { fileName: string }) => {
+        if (entry.fileName !== 'csv/watch.csv') return zip.readEntry();
+        return zip.openReadStream(entry as never, (_, stream) => {
+          const parts: Buffer[] = [];
+          stream
+            .on('data', (part: Buffer) => parts.push(part))
+            .on('end', () => resolve(Buffer.concat(parts).toString()));
+        });
+      });
+      return zip.readEntry();
+    }),
+  );
   expect(text).toContain("'=HYPERLINK");
   expect(text.split('\n').filter((line) => line.startsWith('id,'))).toHaveLength(1);
 });
@@ -241,14 +367,23 @@ test('cells that a spreadsheet would run stay text', async () => {
 test('backups rotate: a week of days, five of weeks, one a month; what was made before a restore stays', async () => {
   const store = opened('small');
   let day = '2026-01-01';
-  const keeper = backupKeeper(store, { today: () => day }, { folder: join(folder, 'backups'), work: join(folder, 'work') });
+  const keeper = backupKeeper(
+    store,
+    { today: () => day },
+    { folder: join(folder, 'backups'), work: join(folder, 'work') },
+  );
   await keeper.make('before-restore');
   for (let i = 0; i < 70; i++) {
     day = new Date(Date.UTC(2026, 0, 1 + i)).toISOString().slice(0, 10);
     await keeper.make();
   }
-  const names = keeper.list().map(({ name }) => name).sort();
-  expect(names.slice(-7)).toEqual(['05', '06', '07', '08', '09', '10', '11'].map((d) => `juglans-2026-03-${d}.zip`));
+  const names = keeper
+    .list()
+    .map(({ name }) => name)
+    .sort();
+  expect(names.slice(-7)).toEqual(
+    ['05', '06', '07', '08', '09', '10', '11'].map((d) => `juglans-2026-03-${d}.zip`),
+  );
   expect(names).toContain('juglans-2026-01-01-before-restore.zip');
   // January's and February's last days stand for their months.
   expect(names).toContain('juglans-2026-01-31.zip');

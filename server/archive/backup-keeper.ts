@@ -40,17 +40,27 @@ interface BackupFolders {
 export const BACKUP_NAME = /^juglans-(\d{4}-\d{2}-\d{2})(-[a-z0-9-]{1,40})?\.zip$/;
 const LOOK_EVERY_MS = 30 * 60 * 1000;
 /** Kept: the last 7 days, then one a week for 5 weeks, then one a month for two years. */
-const KEEP_DAYS = 7, KEEP_WEEKS = 5, KEEP_MONTHS = 24;
+const KEEP_DAYS = 7,
+  KEEP_WEEKS = 5,
+  KEEP_MONTHS = 24;
 
-export function backupKeeper(store: Store, clock: Clock, { folder, work, migrations = join(process.cwd(), 'server/migrations') }: BackupFolders): BackupKeeper {
+export function backupKeeper(
+  store: Store,
+  clock: Clock,
+  { folder, work, migrations = join(process.cwd(), 'server/migrations') }: BackupFolders,
+): BackupKeeper {
   let timer: ReturnType<typeof setInterval> | null = null;
   let making: Promise<unknown> = Promise.resolve();
   let trouble: string | null = null;
   let writesAtLast = -1;
-  const list = (): Backup[] => (existsSync(folder) ? readdirSync(folder) : []).filter((name) => BACKUP_NAME.test(name)).map((name) => {
-    const { size, mtimeMs } = statSync(join(folder, name));
-    return { name, bytes: size, writtenAtMs: mtimeMs };
-  }).sort((a, b) => b.writtenAtMs - a.writtenAtMs || (a.name < b.name ? 1 : -1));
+  const list = (): Backup[] =>
+    (existsSync(folder) ? readdirSync(folder) : [])
+      .filter((name) => BACKUP_NAME.test(name))
+      .map((name) => {
+        const { size, mtimeMs } = statSync(join(folder, name));
+        return { name, bytes: size, writtenAtMs: mtimeMs };
+      })
+      .sort((a, b) => b.writtenAtMs - a.writtenAtMs || (a.name < b.name ? 1 : -1));
   const read = (file: string) => readArchive(file, work, migrations);
   const makeNow = async (label: string): Promise<Backup> => {
     try {
@@ -77,7 +87,11 @@ export function backupKeeper(store: Store, clock: Clock, { folder, work, migrati
     return next;
   };
   return {
-    folder, list, make, read, lastTrouble: () => trouble,
+    folder,
+    list,
+    make,
+    read,
+    lastTrouble: () => trouble,
     fileOf: (name) => (BACKUP_NAME.test(name) && existsSync(join(folder, name)) ? join(folder, name) : null),
     workFile(name) {
       mkdirSync(work, { recursive: true });
@@ -103,16 +117,26 @@ export function backupKeeper(store: Store, clock: Clock, { folder, work, migrati
 
 /** Lets go of old daily backups; what was made by hand or before a restore stays a year. */
 function rotate(folder: string, backups: readonly Backup[], today: CivilDate): void {
-  const dated = backups.map(({ name }) => ({ name, on: BACKUP_NAME.exec(name)![1]!, labelled: BACKUP_NAME.exec(name)![2] !== undefined }));
+  const dated = backups.map(({ name }) => ({
+    name,
+    on: BACKUP_NAME.exec(name)![1]!,
+    labelled: BACKUP_NAME.exec(name)![2] !== undefined,
+  }));
   const daily = dated.filter(({ labelled }) => !labelled);
   const kept = new Set(daily.slice(0, KEEP_DAYS).map(({ name }) => name));
   const keepOnePer = (span: (on: CivilDate) => string, count: number) => {
     const spans = new Set<string>();
-    for (const { name, on } of daily) if (!spans.has(span(on)) && spans.size < count) { spans.add(span(on)); kept.add(name); }
+    for (const { name, on } of daily)
+      if (!spans.has(span(on)) && spans.size < count) {
+        spans.add(span(on));
+        kept.add(name);
+      }
   };
   keepOnePer((on) => String(Math.floor(daysBetween('2000-01-03', on) / 7)), KEEP_WEEKS);
   keepOnePer((on) => on.slice(0, 7), KEEP_MONTHS);
-  for (const { name, on, labelled } of dated) if (labelled ? daysBetween(on, today) > 366 : !kept.has(name)) rmSync(join(folder, name), { force: true });
+  for (const { name, on, labelled } of dated)
+    if (labelled ? daysBetween(on, today) > 366 : !kept.has(name))
+      rmSync(join(folder, name), { force: true });
 }
 
 function troubleWords(error: unknown): string {

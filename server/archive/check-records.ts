@@ -1,14 +1,43 @@
 import type { z } from 'zod';
 import {
-  careRecord, clockRecord, deviceRecord, gardenRecord, growthRecord, guessRecord, handworkRecord, inspectionRecord, localAdviceRecord, monthlyNormals, moveRecord, pairedReadingRecord, photoRecord, placeRecord, plantRecord, productRecord, readingRecord, roundRecord, sampleRecord,
-  sightingRecord, sprayerRecord, sprayRecord, stationRecord, stopRecord, tagRecord, tapeRecord, trapRecord, watchRecord, weatherFixRecord,
+  careRecord,
+  clockRecord,
+  deviceRecord,
+  gardenRecord,
+  growthRecord,
+  guessRecord,
+  handworkRecord,
+  inspectionRecord,
+  localAdviceRecord,
+  monthlyNormals,
+  moveRecord,
+  pairedReadingRecord,
+  photoRecord,
+  placeRecord,
+  plantRecord,
+  productRecord,
+  readingRecord,
+  roundRecord,
+  sampleRecord,
+  sightingRecord,
+  sprayerRecord,
+  sprayRecord,
+  stationRecord,
+  stopRecord,
+  tagRecord,
+  tapeRecord,
+  trapRecord,
+  watchRecord,
+  weatherFixRecord,
 } from '#core/records';
 import { COLDEST_PLAUSIBLE_C, HOTTEST_PLAUSIBLE_C } from '#core/weather';
 import { HOSTS, MATERIALS, TARGETS } from '#knowledge';
 import type { Store } from '../store/store.ts';
 import { ArchiveError } from './archive-error.ts';
 
-const HOST_IDS = new Set(HOSTS.map(({ id }) => id)), MATERIAL_IDS = new Set(MATERIALS.map(({ id }) => id)), TARGET_IDS = new Set(TARGETS.map(({ id }) => id));
+const HOST_IDS = new Set(HOSTS.map(({ id }) => id)),
+  MATERIAL_IDS = new Set(MATERIALS.map(({ id }) => id)),
+  TARGET_IDS = new Set(TARGETS.map(({ id }) => id));
 
 /**
  * Holds every record of a foreign database to the same rules as one that comes in by a form.
@@ -18,19 +47,39 @@ export function checkRecords(store: Store): void {
   const check = (kind: string, schema: z.ZodType, records: readonly object[]) => {
     for (const record of records) {
       const { success, error } = schema.safeParse(record);
-      if (!success) throw new ArchiveError(`A record in it does not hold what such a record holds: ${kind}, ${error.issues[0]!.path.join('.')}: ${error.issues[0]!.message}.`);
+      if (!success)
+        throw new ArchiveError(
+          `A record in it does not hold what such a record holds: ${kind}, ${error.issues[0]!.path.join('.')}: ${error.issues[0]!.message}.`,
+        );
     }
   };
   const garden = store.garden();
   if (garden) check('garden', gardenRecord, [garden]);
-  const plants = store.plants(), watches = store.watches(), products = store.products(), stations = store.stations(), places = store.places();
+  const plants = store.plants(),
+    watches = store.watches(),
+    products = store.products(),
+    stations = store.stations(),
+    places = store.places();
   const known = (kind: string, ids: ReadonlySet<string>, given: readonly (string | null)[]) => {
     const foreign = given.find((id) => id !== null && !ids.has(id));
-    if (foreign) throw new ArchiveError(`It names a ${kind} this program does not know: ${foreign.slice(0, 40)}.`);
+    if (foreign)
+      throw new ArchiveError(`It names a ${kind} this program does not know: ${foreign.slice(0, 40)}.`);
   };
-  known('kind of plant', HOST_IDS, plants.map(({ hostId }) => hostId));
-  known('trouble', TARGET_IDS, watches.map(({ targetId }) => targetId));
-  known('material', MATERIAL_IDS, [...products, ...store.localAdvice.all()].map(({ materialId }) => materialId));
+  known(
+    'kind of plant',
+    HOST_IDS,
+    plants.map(({ hostId }) => hostId),
+  );
+  known(
+    'trouble',
+    TARGET_IDS,
+    watches.map(({ targetId }) => targetId),
+  );
+  known(
+    'material',
+    MATERIAL_IDS,
+    [...products, ...store.localAdvice.all()].map(({ materialId }) => materialId),
+  );
   check('station', stationRecord, stations);
   check('place', placeRecord, places);
   check('plant', plantRecord, plants);
@@ -70,8 +119,15 @@ export function checkRecords(store: Store): void {
 /** Days of weather are many and of one shape: looked through where they lie. */
 function checkDays({ db }: Store): void {
   for (const table of ['station_day', 'forecast_day']) {
-    const hours = table === 'station_day' ? "OR (hours_c IS NOT NULL AND (json_type(hours_c) <> 'array' OR json_array_length(hours_c) <> 24))" : '';
-    const { n } = db.prepare(`SELECT count(*) AS n FROM ${table} WHERE date IS NOT strftime('%Y-%m-%d', date) OR min_c < ${COLDEST_PLAUSIBLE_C} OR max_c > ${HOTTEST_PLAUSIBLE_C} OR rain_mm < 0 OR wind_ms < 0 ${hours}`).get() as { n: number };
+    const hours =
+      table === 'station_day'
+        ? "OR (hours_c IS NOT NULL AND (json_type(hours_c) <> 'array' OR json_array_length(hours_c) <> 24))"
+        : '';
+    const { n } = db
+      .prepare(
+        `SELECT count(*) AS n FROM ${table} WHERE date IS NOT strftime('%Y-%m-%d', date) OR min_c < ${COLDEST_PLAUSIBLE_C} OR max_c > ${HOTTEST_PLAUSIBLE_C} OR rain_mm < 0 OR wind_ms < 0 ${hours}`,
+      )
+      .get() as { n: number };
     if (n > 0) throw new ArchiveError(`It holds ${n} days of weather that no garden has had.`);
   }
 }

@@ -37,7 +37,11 @@ export interface ReadArchive {
  * every file, row, reference, record and picture in it.
  * @throws ArchiveError for anything that is not a whole, sound archive this program knows.
  */
-export async function readArchive(file: string, workFolder: string, migrations: string): Promise<ReadArchive> {
+export async function readArchive(
+  file: string,
+  workFolder: string,
+  migrations: string,
+): Promise<ReadArchive> {
   mkdirSync(workFolder, { recursive: true });
   const folder = mkdtempSync(join(workFolder, 'archive-'));
   const records = join(folder, 'read.sqlite');
@@ -49,7 +53,10 @@ export async function readArchive(file: string, workFolder: string, migrations: 
       const manifest = await manifestOf(zip, entries);
       const db = openDatabase(records, migrations, manifest.schema);
       try {
-        if (db.pragma('user_version', { simple: true }) !== manifest.schema) throw new ArchiveError(`It was written by a later version of the program (its records are of version ${manifest.schema}).`);
+        if (db.pragma('user_version', { simple: true }) !== manifest.schema)
+          throw new ArchiveError(
+            `It was written by a later version of the program (its records are of version ${manifest.schema}).`,
+          );
         await fill(db, zip, entries, manifest);
       } finally {
         db.close();
@@ -62,7 +69,15 @@ export async function readArchive(file: string, workFolder: string, migrations: 
         store.close();
         throw error;
       }
-      return { manifest, store, file: records, discard: () => { store.close(); discard(); } };
+      return {
+        manifest,
+        store,
+        file: records,
+        discard: () => {
+          store.close();
+          discard();
+        },
+      };
     } finally {
       zip.close();
     }
@@ -77,34 +92,54 @@ function asArchiveError(error: unknown): unknown {
   const code = (error as { code?: string }).code ?? '';
   // A full disk is not the archive's fault.
   if (/^(ENOSPC|EACCES|EROFS|EIO|SQLITE_(FULL|READONLY|IOERR|CANTOPEN))/.test(code)) return error;
-  return new ArchiveError(`It is damaged or no archive of a garden: ${error instanceof Error ? error.message : 'it cannot be read'}.`);
+  return new ArchiveError(
+    `It is damaged or no archive of a garden: ${error instanceof Error ? error.message : 'it cannot be read'}.`,
+  );
 }
 
-const opened = (file: string) => new Promise<yauzl.ZipFile>((resolve, reject) => {
-  yauzl.open(file, { lazyEntries: true, autoClose: false, validateEntrySizes: true, strictFileNames: true }, (error, zip) => (error ? reject(error) : resolve(zip)));
-});
+const opened = (file: string) =>
+  new Promise<yauzl.ZipFile>((resolve, reject) => {
+    yauzl.open(
+      file,
+      { lazyEntries: true, autoClose: false, validateEntrySizes: true, strictFileNames: true },
+      (error, zip) => (error ? reject(error) : resolve(zip)),
+    );
+  });
 
 function listed(zip: yauzl.ZipFile): Promise<Map<string, yauzl.Entry>> {
   return new Promise((resolve, reject) => {
     const entries = new Map<string, yauzl.Entry>();
     let total = 0;
     const refuse = (why: string) => reject(new ArchiveError(why));
-    zip.on('error', reject).on('end', () => resolve(entries)).on('entry', (entry: yauzl.Entry) => {
-      const { fileName, uncompressedSize, compressedSize } = entry;
-      total += uncompressedSize;
-      if (!ENTRY_NAME.test(fileName)) return refuse(`It holds a file that no archive of a garden has: ${JSON.stringify(fileName.slice(0, 80))}.`);
-      if (entries.has(fileName) || entries.size >= MOST_ENTRIES) return refuse('It holds a file twice, or far too many.');
-      if (total > MOST_BYTES || uncompressedSize > MOST_ENTRY_BYTES || (uncompressedSize > RATIO_FROM_BYTES && uncompressedSize > MOST_RATIO * Math.max(1, compressedSize))) return refuse('It would unpack into far more than a garden holds.');
-      entries.set(fileName, entry);
-      return zip.readEntry();
-    });
+    zip
+      .on('error', reject)
+      .on('end', () => resolve(entries))
+      .on('entry', (entry: yauzl.Entry) => {
+        const { fileName, uncompressedSize, compressedSize } = entry;
+        total += uncompressedSize;
+        if (!ENTRY_NAME.test(fileName))
+          return refuse(
+            `It holds a file that no archive of a garden has: ${JSON.stringify(fileName.slice(0, 80))}.`,
+          );
+        if (entries.has(fileName) || entries.size >= MOST_ENTRIES)
+          return refuse('It holds a file twice, or far too many.');
+        if (
+          total > MOST_BYTES ||
+          uncompressedSize > MOST_ENTRY_BYTES ||
+          (uncompressedSize > RATIO_FROM_BYTES && uncompressedSize > MOST_RATIO * Math.max(1, compressedSize))
+        )
+          return refuse('It would unpack into far more than a garden holds.');
+        entries.set(fileName, entry);
+        return zip.readEntry();
+      });
     zip.readEntry();
   });
 }
 
-const stream = (zip: yauzl.ZipFile, entry: yauzl.Entry) => new Promise<Readable>((resolve, reject) => {
-  zip.openReadStream(entry, (error, readable) => (error ? reject(error) : resolve(readable)));
-});
+const stream = (zip: yauzl.ZipFile, entry: yauzl.Entry) =>
+  new Promise<Readable>((resolve, reject) => {
+    zip.openReadStream(entry, (error, readable) => (error ? reject(error) : resolve(readable)));
+  });
 
 async function bytesOf(zip: yauzl.ZipFile, entry: yauzl.Entry): Promise<Buffer> {
   const chunks: Buffer[] = [];
@@ -114,17 +149,31 @@ async function bytesOf(zip: yauzl.ZipFile, entry: yauzl.Entry): Promise<Buffer> 
 
 async function manifestOf(zip: yauzl.ZipFile, entries: ReadonlyMap<string, yauzl.Entry>): Promise<Manifest> {
   const entry = entries.get('manifest.json');
-  if (!entry || entry.uncompressedSize > 60_000_000) throw new ArchiveError('It has no list of what it holds: it was cut short, or is no archive of a garden.');
+  if (!entry || entry.uncompressedSize > 60_000_000)
+    throw new ArchiveError(
+      'It has no list of what it holds: it was cut short, or is no archive of a garden.',
+    );
   const read = manifestSchema.safeParse(JSON.parse((await bytesOf(zip, entry)).toString('utf8')));
   if (!read.success) throw new ArchiveError('Its list of what it holds cannot be read.');
-  if (read.data.version > ARCHIVE_VERSION) throw new ArchiveError(`It is an archive of version ${read.data.version}; this program reads up to ${ARCHIVE_VERSION}. Use the newer program.`);
+  if (read.data.version > ARCHIVE_VERSION)
+    throw new ArchiveError(
+      `It is an archive of version ${read.data.version}; this program reads up to ${ARCHIVE_VERSION}. Use the newer program.`,
+    );
   const named = new Set(read.data.entries.map(({ name }) => name));
-  for (const name of entries.keys()) if (name !== 'manifest.json' && !named.has(name)) throw new ArchiveError(`It holds a file its list does not name: ${name}.`);
-  for (const name of named) if (!entries.has(name)) throw new ArchiveError(`A file is missing from it: ${name}.`);
+  for (const name of entries.keys())
+    if (name !== 'manifest.json' && !named.has(name))
+      throw new ArchiveError(`It holds a file its list does not name: ${name}.`);
+  for (const name of named)
+    if (!entries.has(name)) throw new ArchiveError(`A file is missing from it: ${name}.`);
   return read.data;
 }
 
-async function fill(db: Db, zip: yauzl.ZipFile, entries: ReadonlyMap<string, yauzl.Entry>, manifest: Manifest): Promise<void> {
+async function fill(
+  db: Db,
+  zip: yauzl.ZipFile,
+  entries: ReadonlyMap<string, yauzl.Entry>,
+  manifest: Manifest,
+): Promise<void> {
   const sums = new Map(manifest.entries.map(({ name, sha256 }) => [name, sha256]));
   // Nothing depends on these records yet: they need not reach the disk at every step.
   db.pragma('synchronous = OFF');
@@ -132,35 +181,53 @@ async function fill(db: Db, zip: yauzl.ZipFile, entries: ReadonlyMap<string, yau
   const tables = ARCHIVED.filter((table) => hasTable(db, table));
   for (const name of entries.keys()) {
     const table = /^records\/(.*)\.jsonl$/.exec(name)?.[1];
-    if (table && !(tables as readonly string[]).includes(table)) throw new ArchiveError(`It holds records of a kind that is not known: ${table}.`);
+    if (table && !(tables as readonly string[]).includes(table))
+      throw new ArchiveError(`It holds records of a kind that is not known: ${table}.`);
   }
   for (const table of tables) {
     const entry = entries.get(`records/${table}.jsonl`);
-    if (entry) await through(await stream(zip, entry), sumChecked(entry.fileName, sums), (source) => fillTable(db, table, source));
+    if (entry)
+      await through(await stream(zip, entry), sumChecked(entry.fileName, sums), (source) =>
+        fillTable(db, table, source),
+      );
   }
   for (const [name, entry] of entries) {
     if (name.startsWith('photos/')) {
-      if (entry.uncompressedSize > 16_000_000) throw new ArchiveError(`A picture in it is far too large: ${name}.`);
+      if (entry.uncompressedSize > 16_000_000)
+        throw new ArchiveError(`A picture in it is far too large: ${name}.`);
       const bytes = await bytesOf(zip, entry);
-      if (createHash('sha256').update(bytes).digest('hex') !== sums.get(name)) throw new ArchiveError(`A file in it was changed or damaged: ${name}.`);
+      if (createHash('sha256').update(bytes).digest('hex') !== sums.get(name))
+        throw new ArchiveError(`A file in it was changed or damaged: ${name}.`);
       const { mediaType } = checkPicture(bytes);
-      db.prepare(`INSERT INTO ${PICTURES} (photo_id, media_type, bytes) VALUES (?, ?, ?)`).run(name.slice('photos/'.length, name.lastIndexOf('.')), mediaType, bytes);
+      db.prepare(`INSERT INTO ${PICTURES} (photo_id, media_type, bytes) VALUES (?, ?, ?)`).run(
+        name.slice('photos/'.length, name.lastIndexOf('.')),
+        mediaType,
+        bytes,
+      );
     } else if (name.startsWith('csv/') || name === 'README.txt') {
       // For reading only, yet what was changed in it should not go unseen.
-      await through(await stream(zip, entry), sumChecked(name, sums), async (source) => { for await (const chunk of source) void chunk; });
+      await through(await stream(zip, entry), sumChecked(name, sums), async (source) => {
+        for await (const chunk of source) void chunk;
+      });
     }
   }
 }
 
 /** Reads a file to its end; what the work itself finds wrong is told before the stream that was cut off for it. */
-async function through(readable: Readable, checked: Transform, work: (source: AsyncIterable<Buffer>) => Promise<void>): Promise<void> {
+async function through(
+  readable: Readable,
+  checked: Transform,
+  work: (source: AsyncIterable<Buffer>) => Promise<void>,
+): Promise<void> {
   let found: unknown;
   await pipeline(readable, checked, async (source: AsyncIterable<Buffer>) => {
     await work(source).catch((error: unknown) => {
       found = error;
       throw error;
     });
-  }).catch((error: unknown) => { throw found ?? error; });
+  }).catch((error: unknown) => {
+    throw found ?? error;
+  });
 }
 
 /** Passes a file on and compares its sum at the end. */
@@ -172,7 +239,11 @@ function sumChecked(name: string, sums: ReadonlyMap<string, string>): Transform 
       done(null, chunk);
     },
     flush(done) {
-      done(hash.digest('hex') === sums.get(name) ? null : new ArchiveError(`A file in it was changed or damaged: ${name}.`));
+      done(
+        hash.digest('hex') === sums.get(name)
+          ? null
+          : new ArchiveError(`A file in it was changed or damaged: ${name}.`),
+      );
     },
   });
 }
@@ -180,7 +251,9 @@ function sumChecked(name: string, sums: ReadonlyMap<string, string>): Transform 
 async function fillTable(db: Db, table: string, source: AsyncIterable<Buffer>): Promise<void> {
   const { all } = columnsOf(db, table);
   const known = new Set(all);
-  const insert = db.prepare(`INSERT INTO ${table} (${all.join(', ')}) VALUES (${all.map(() => '?').join(', ')})`);
+  const insert = db.prepare(
+    `INSERT INTO ${table} (${all.join(', ')}) VALUES (${all.map(() => '?').join(', ')})`,
+  );
   let waiting: unknown[][] = [];
   const write = () => {
     db.transaction(() => waiting.forEach((values) => insert.run(...values)))();
@@ -188,7 +261,8 @@ async function fillTable(db: Db, table: string, source: AsyncIterable<Buffer>): 
   };
   for await (const line of linesOf(source, table)) {
     const row = JSON.parse(line) as Record<string, unknown>;
-    if (row === null || typeof row !== 'object' || Object.keys(row).some((column) => !known.has(column))) throw new ArchiveError(`A record in it has parts that are not known (${table}).`);
+    if (row === null || typeof row !== 'object' || Object.keys(row).some((column) => !known.has(column)))
+      throw new ArchiveError(`A record in it has parts that are not known (${table}).`);
     waiting.push(all.map((column) => row[column] ?? null));
     if (waiting.length >= ROWS_AT_A_TIME) write();
   }
@@ -209,12 +283,18 @@ async function* linesOf(source: AsyncIterable<Buffer>, table: string): AsyncGene
 }
 
 function checkWhole({ db }: Store, manifest: Manifest): void {
-  if (db.pragma('integrity_check', { simple: true }) !== 'ok' || (db.pragma('foreign_key_check') as unknown[]).length > 0) throw new ArchiveError('Records in it refer to others that are missing.');
+  if (
+    db.pragma('integrity_check', { simple: true }) !== 'ok' ||
+    (db.pragma('foreign_key_check') as unknown[]).length > 0
+  )
+    throw new ArchiveError('Records in it refer to others that are missing.');
   for (const [table, rows] of Object.entries(manifest.rows)) {
     if (!(ARCHIVED as readonly string[]).includes(table)) continue;
     const { n } = db.prepare(`SELECT count(*) AS n FROM ${table}`).get() as { n: number };
     if (n !== rows) throw new ArchiveError(`It should hold ${rows} rows of ${table} and holds ${n}.`);
   }
-  const { n } = db.prepare(`SELECT count(*) AS n FROM photo WHERE id NOT IN (SELECT photo_id FROM ${PICTURES})`).get() as { n: number };
+  const { n } = db
+    .prepare(`SELECT count(*) AS n FROM photo WHERE id NOT IN (SELECT photo_id FROM ${PICTURES})`)
+    .get() as { n: number };
   if (n > 0) throw new ArchiveError('Pictures are missing from it.');
 }

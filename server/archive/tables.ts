@@ -2,8 +2,39 @@ import type { Db } from '../store/database.ts';
 
 /** Tables whose rows go into an archive, those referred to before those that refer. */
 export const ARCHIVED = [
-  'garden', 'station', 'station_day', 'forecast_day', 'place', 'monthly_normal', 'plant', 'plant_move', 'plant_touch', 'watch', 'inspection', 'product', 'sprayer', 'spray', 'round', 'sample', 'tape', 'stop', 'trap', 'device', 'tag', 'growth', 'care', 'guess',
-  'photo', 'reading', 'weather_fix', 'paired_reading', 'sighting', 'watch_clock', 'handwork', 'local_advice', 'change_log',
+  'garden',
+  'station',
+  'station_day',
+  'forecast_day',
+  'place',
+  'monthly_normal',
+  'plant',
+  'plant_move',
+  'plant_touch',
+  'watch',
+  'inspection',
+  'product',
+  'sprayer',
+  'spray',
+  'round',
+  'sample',
+  'tape',
+  'stop',
+  'trap',
+  'device',
+  'tag',
+  'growth',
+  'care',
+  'guess',
+  'photo',
+  'reading',
+  'weather_fix',
+  'paired_reading',
+  'sighting',
+  'watch_clock',
+  'handwork',
+  'local_advice',
+  'change_log',
 ] as const;
 export type ArchivedTable = (typeof ARCHIVED)[number];
 
@@ -21,7 +52,14 @@ export interface Columns {
 /** A table's columns and what tells its rows apart. */
 export function columnsOf(db: Db, table: string, schema = 'main'): Columns {
   const info = db.pragma(`${schema}.table_info(${table})`) as { name: string; pk: number }[];
-  return { all: info.map(({ name }) => name), key: info.filter(({ pk }) => pk > 0).sort((a, b) => a.pk - b.pk).map(({ name }) => name) };
+  return {
+    all: info.map(({ name }) => name),
+    key: info
+      .filter(({ pk }) => pk > 0)
+      .sort((a, b) => a.pk - b.pk)
+      .map(({ name }) => name),
+  };
 }
 
-export const hasTable = (db: Db, table: string): boolean => db.prepare("SELECT 1 FROM sqlite_master WHERE type = 'table' AND name = ?").get(table) !== undefined;
+export const hasTable = (db: Db, table: string): boolean =>
+  db.prepare("SELECT 1 FROM sqlite_master WHERE type = 'table' AND name = ?").get(table) !== undefined;

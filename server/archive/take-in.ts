@@ -36,18 +36,37 @@ function beside<T>(store: Store, file: string, work: () => T): T {
   }
 }
 
-const sameKey = (key: readonly string[]) => key.map((column) => `there.${column} = here.${column}`).join(' AND ');
+const sameKey = (key: readonly string[]) =>
+  key.map((column) => `there.${column} = here.${column}`).join(' AND ');
 
 /** Compares row by row, by id. */
 export function compareWith(store: Store, file: string): TableDifference[] {
-  return beside(store, file, () => TABLES.filter((table) => !NOT_MERGED.has(table)).map((table): TableDifference => {
-    const { all, key } = columnsOf(store.db, table);
-    const differs = all.filter((column) => !key.includes(column)).map((column) => `there.${column} IS NOT here.${column}`).join(' OR ') || '0';
-    const count = (sql: string) => (store.db.prepare(sql).get() as { n: number }).n;
-    const both = count(`SELECT count(*) AS n FROM incoming.${table} AS there JOIN main.${table} AS here ON ${sameKey(key)}`);
-    const differing = count(`SELECT count(*) AS n FROM incoming.${table} AS there JOIN main.${table} AS here ON ${sameKey(key)} WHERE ${differs}`);
-    return { table, fresh: count(`SELECT count(*) AS n FROM incoming.${table}`) - both, alike: both - differing, differing, onlyHere: count(`SELECT count(*) AS n FROM main.${table}`) - both };
-  }).filter(({ fresh, alike, differing, onlyHere }) => fresh + alike + differing + onlyHere > 0));
+  return beside(store, file, () =>
+    TABLES.filter((table) => !NOT_MERGED.has(table))
+      .map((table): TableDifference => {
+        const { all, key } = columnsOf(store.db, table);
+        const differs =
+          all
+            .filter((column) => !key.includes(column))
+            .map((column) => `there.${column} IS NOT here.${column}`)
+            .join(' OR ') || '0';
+        const count = (sql: string) => (store.db.prepare(sql).get() as { n: number }).n;
+        const both = count(
+          `SELECT count(*) AS n FROM incoming.${table} AS there JOIN main.${table} AS here ON ${sameKey(key)}`,
+        );
+        const differing = count(
+          `SELECT count(*) AS n FROM incoming.${table} AS there JOIN main.${table} AS here ON ${sameKey(key)} WHERE ${differs}`,
+        );
+        return {
+          table,
+          fresh: count(`SELECT count(*) AS n FROM incoming.${table}`) - both,
+          alike: both - differing,
+          differing,
+          onlyHere: count(`SELECT count(*) AS n FROM main.${table}`) - both,
+        };
+      })
+      .filter(({ fresh, alike, differing, onlyHere }) => fresh + alike + differing + onlyHere > 0),
+  );
 }
 
 /** Takes an archive's records in, all or none. */
@@ -55,11 +74,16 @@ export function takeIn(store: Store, file: string, how: TakeIn): void {
   beside(store, file, () => {
     store.db.pragma('foreign_keys = OFF');
     try {
-      store.withoutChangeLog(how === 'replace', () => store.db.transaction(() => {
-        if (how === 'replace') for (const table of [...TABLES].reverse()) store.db.exec(`DELETE FROM main.${table}`);
-        for (const table of TABLES) if (how === 'replace' || !NOT_MERGED.has(table)) copy(store, table, how);
-        if ((store.db.pragma('main.foreign_key_check') as unknown[]).length > 0) throw new Error('records would refer to nothing');
-      })());
+      store.withoutChangeLog(how === 'replace', () =>
+        store.db.transaction(() => {
+          if (how === 'replace')
+            for (const table of [...TABLES].reverse()) store.db.exec(`DELETE FROM main.${table}`);
+          for (const table of TABLES)
+            if (how === 'replace' || !NOT_MERGED.has(table)) copy(store, table, how);
+          if ((store.db.pragma('main.foreign_key_check') as unknown[]).length > 0)
+            throw new Error('records would refer to nothing');
+        })(),
+      );
     } finally {
       store.db.pragma('foreign_keys = ON');
     }
@@ -70,6 +94,11 @@ export function takeIn(store: Store, file: string, how: TakeIn): void {
 function copy(store: Store, table: string, how: TakeIn): void {
   const { all, key } = columnsOf(store.db, table);
   const rest = all.filter((column) => !key.includes(column));
-  const onConflict = how === 'add-and-change' && rest.length > 0 ? `DO UPDATE SET ${rest.map((column) => `${column} = excluded.${column}`).join(', ')}` : 'DO NOTHING';
-  store.db.exec(`INSERT INTO main.${table} (${all.join(', ')}) SELECT ${all.join(', ')} FROM incoming.${table} WHERE true ON CONFLICT (${key.join(', ')}) ${onConflict}`);
+  const onConflict =
+    how === 'add-and-change' && rest.length > 0
+      ? `DO UPDATE SET ${rest.map((column) => `${column} = excluded.${column}`).join(', ')}`
+      : 'DO NOTHING';
+  store.db.exec(
+    `INSERT INTO main.${table} (${all.join(', ')}) SELECT ${all.join(', ')} FROM incoming.${table} WHERE true ON CONFLICT (${key.join(', ')}) ${onConflict}`,
+  );
 }

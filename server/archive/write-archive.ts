@@ -11,9 +11,24 @@ import type { Db } from '../store/database.ts';
 import { ARCHIVE_FORMAT, ARCHIVE_VERSION, type Manifest } from './manifest.ts';
 import { ARCHIVED, columnsOf, PICTURES } from './tables.ts';
 
-const EXTENSIONS: Readonly<Record<string, string>> = { 'image/jpeg': 'jpg', 'image/png': 'png', 'image/webp': 'webp' };
+const EXTENSIONS: Readonly<Record<string, string>> = {
+  'image/jpeg': 'jpg',
+  'image/png': 'png',
+  'image/webp': 'webp',
+};
 /** Tables that people may want to open in a spreadsheet. */
-const AS_CSV = ['plant', 'watch', 'sample', 'tape', 'trap', 'spray', 'handwork', 'growth', 'station_day', 'product'] as const;
+const AS_CSV = [
+  'plant',
+  'watch',
+  'sample',
+  'tape',
+  'trap',
+  'spray',
+  'handwork',
+  'growth',
+  'station_day',
+  'product',
+] as const;
 const ROWS_AT_A_TIME = 500;
 
 const README = `A garden kept with Juglans.
@@ -57,33 +72,55 @@ async function writeZip(db: Db, part: string, day: CivilDate): Promise<Manifest>
   const entries: Manifest['entries'] = [];
   const rows: Record<string, number> = {};
   // One after the other: a statement that is still being read holds the connection.
-  const add = (name: string, chunks: Iterable<string | Buffer>, compress = true) => new Promise<void>((resolve, reject) => {
-    const hash = createHash('sha256');
-    let bytes = 0;
-    const measured = new Transform({
-      transform(chunk: Buffer, _, done) {
-        hash.update(chunk);
-        bytes += chunk.length;
-        done(null, chunk);
-      },
-      flush(done) {
-        entries.push({ name, sha256: hash.digest('hex'), bytes });
-        done();
-      },
+  const add = (name: string, chunks: Iterable<string | Buffer>, compress = true) =>
+    new Promise<void>((resolve, reject) => {
+      const hash = createHash('sha256');
+      let bytes = 0;
+      const measured = new Transform({
+        transform(chunk: Buffer, _, done) {
+          hash.update(chunk);
+          bytes += chunk.length;
+          done(null, chunk);
+        },
+        flush(done) {
+          entries.push({ name, sha256: hash.digest('hex'), bytes });
+          done();
+        },
+      });
+      measured.once('end', resolve).once('error', reject);
+      zip.addReadStream(
+        Readable.from(chunks, { objectMode: true }).once('error', reject).pipe(measured),
+        name,
+        { compress },
+      );
     });
-    measured.once('end', resolve).once('error', reject);
-    zip.addReadStream(Readable.from(chunks, { objectMode: true }).once('error', reject).pipe(measured), name, { compress });
-  });
   const all = async () => {
     await add('README.txt', [README]);
-    for (const table of ARCHIVED) await add(`records/${table}.jsonl`, jsonLines(db, table, (count) => { rows[table] = count; }));
+    for (const table of ARCHIVED)
+      await add(
+        `records/${table}.jsonl`,
+        jsonLines(db, table, (count) => {
+          rows[table] = count;
+        }),
+      );
     for (const table of AS_CSV) await add(`csv/${table.replaceAll('_', '-')}.csv`, csvLines(db, table));
     // Pictures are packed already.
-    for (const { id, mediaType } of db.prepare(`SELECT photo_id AS id, media_type AS mediaType FROM ${PICTURES} ORDER BY photo_id`).all() as { id: string; mediaType: string }[]) {
-      const { bytes } = db.prepare(`SELECT bytes FROM ${PICTURES} WHERE photo_id = ?`).get(id) as { bytes: Buffer };
+    for (const { id, mediaType } of db
+      .prepare(`SELECT photo_id AS id, media_type AS mediaType FROM ${PICTURES} ORDER BY photo_id`)
+      .all() as { id: string; mediaType: string }[]) {
+      const { bytes } = db.prepare(`SELECT bytes FROM ${PICTURES} WHERE photo_id = ?`).get(id) as {
+        bytes: Buffer;
+      };
       await add(`photos/${id}.${EXTENSIONS[mediaType]!}`, [bytes], false);
     }
-    const manifest: Manifest = { format: ARCHIVE_FORMAT, version: ARCHIVE_VERSION, schema: db.pragma('user_version', { simple: true }) as number, day, rows, entries: [...entries] };
+    const manifest: Manifest = {
+      format: ARCHIVE_FORMAT,
+      version: ARCHIVE_VERSION,
+      schema: db.pragma('user_version', { simple: true }) as number,
+      day,
+      rows,
+      entries: [...entries],
+    };
     zip.addBuffer(Buffer.from(JSON.stringify(manifest)), 'manifest.json');
     zip.end();
     return manifest;
@@ -96,12 +133,20 @@ async function writeZip(db: Db, part: string, day: CivilDate): Promise<Manifest>
 function* pages(db: Db, table: string): Generator<Record<string, unknown>[]> {
   const { key } = columnsOf(db, table);
   const order = key.join(', ');
-  const after = db.prepare(`SELECT * FROM ${table} WHERE (${order}) > (${key.map(() => '?').join(', ')}) ORDER BY ${order} LIMIT ${ROWS_AT_A_TIME}`);
-  let page = db.prepare(`SELECT * FROM ${table} ORDER BY ${order} LIMIT ${ROWS_AT_A_TIME}`).all() as Record<string, unknown>[];
+  const after = db.prepare(
+    `SELECT * FROM ${table} WHERE (${order}) > (${key.map(() => '?').join(', ')}) ORDER BY ${order} LIMIT ${ROWS_AT_A_TIME}`,
+  );
+  let page = db.prepare(`SELECT * FROM ${table} ORDER BY ${order} LIMIT ${ROWS_AT_A_TIME}`).all() as Record<
+    string,
+    unknown
+  >[];
   while (page.length > 0) {
     yield page;
     const last = page.at(-1)!;
-    page = page.length < ROWS_AT_A_TIME ? [] : after.all(...key.map((column) => last[column])) as Record<string, unknown>[];
+    page =
+      page.length < ROWS_AT_A_TIME
+        ? []
+        : (after.all(...key.map((column) => last[column])) as Record<string, unknown>[]);
   }
 }
 
@@ -119,6 +164,12 @@ function* csvLines(db: Db, table: string): Generator<string> {
   yield writeTableCsv(all, []);
   for (const page of pages(db, table)) {
     // Each page without the header again.
-    yield writeTableCsv(all, page.map((row) => all.map((column) => row[column] as string | number | null))).split('\n').slice(1).join('\n');
+    yield writeTableCsv(
+      all,
+      page.map((row) => all.map((column) => row[column] as string | number | null)),
+    )
+      .split('\n')
+      .slice(1)
+      .join('\n');
   }
 }

@@ -16,22 +16,42 @@ export function answerRoutes(parts: AppParts) {
       const { garden, reader, today } = presentSeason(parts);
       return c.json({ now: nowAnswer(parts.store, reader, garden, today) });
     })
-    .get('/hour', query(z.object({ hours: z.coerce.number('a number').min(0.25, 'at least a quarter').max(12, 'at most 12').default(1) })), (c) => {
-      const { garden, reader, today } = presentSeason(parts);
-      return c.json({ jobs: hourAnswer(parts.store, reader, garden, today, c.req.valid('query').hours) });
-    })
+    .get(
+      '/hour',
+      query(
+        z.object({
+          hours: z.coerce.number('a number').min(0.25, 'at least a quarter').max(12, 'at most 12').default(1),
+        }),
+      ),
+      (c) => {
+        const { garden, reader, today } = presentSeason(parts);
+        return c.json({ jobs: hourAnswer(parts.store, reader, garden, today, c.req.valid('query').hours) });
+      },
+    )
     .get('/band', (c) => {
       const { garden, reader, today } = presentSeason(parts);
       return c.json({ band: bandAnswer(parts.store, reader, garden, today) });
     })
     .get('/book', (c) => c.json({ entries: bookEntries(parts.store, presentSeason(parts).today) }))
-    .get('/book.csv', (c) => c.body(bookCsv(bookEntries(parts.store, presentSeason(parts).today)), 200, { 'content-type': 'text/csv; charset=utf-8', 'content-disposition': 'attachment; filename="record-book.csv"' }))
+    .get('/book.csv', (c) =>
+      c.body(bookCsv(bookEntries(parts.store, presentSeason(parts).today)), 200, {
+        'content-type': 'text/csv; charset=utf-8',
+        'content-disposition': 'attachment; filename="record-book.csv"',
+      }),
+    )
     .get('/seasons', (c) => {
       const { reader, today } = presentSeason(parts);
       return c.json({ watches: countedWatches(parts.store, reader, today) });
     })
     .get('/seasons/:id', (c) => {
       const { reader, today } = presentSeason(parts);
-      return c.json({ seasons: seasonsAnswer(parts.store, reader, found(pictureOf(parts.store, reader, c.req.param('id'), today), 'watch'), today) });
+      return c.json({
+        seasons: seasonsAnswer(
+          parts.store,
+          reader,
+          found(pictureOf(parts.store, reader, c.req.param('id'), today), 'watch'),
+          today,
+        ),
+      });
     });
 }

@@ -30,24 +30,52 @@ export function archiveRoutes(parts: AppParts) {
     return waiting.delete(id);
   };
   const preview = async (file: string) => {
-    const read = await keeper().read(file).catch((error: unknown) => {
-      if (error instanceof ArchiveError) throw new Problem(422, `This archive cannot be taken in. ${error.message} Nothing was changed.`);
-      throw error;
-    });
+    const read = await keeper()
+      .read(file)
+      .catch((error: unknown) => {
+        if (error instanceof ArchiveError)
+          throw new Problem(422, `This archive cannot be taken in. ${error.message} Nothing was changed.`);
+        throw error;
+      });
     const id = v7();
     waiting.set(id, read);
     while (waiting.size > MOST_WAITING) discard([...waiting.keys()][0]!);
-    return { id, day: read.manifest.day, gardenName: read.store.garden()?.name ?? null, hereEmpty: store.garden() === null, differences: compareWith(store, read.file) };
+    return {
+      id,
+      day: read.manifest.day,
+      gardenName: read.store.garden()?.name ?? null,
+      hereEmpty: store.garden() === null,
+      differences: compareWith(store, read.file),
+    };
   };
   const sent = (file: string, name: string, then: () => void = () => undefined) => {
     const stream = createReadStream(file);
     stream.once('close', then);
-    return new Response(Readable.toWeb(stream) as ReadableStream, { headers: { 'content-type': 'application/zip', 'content-length': String(statSync(file).size), 'content-disposition': `attachment; filename="${name}"`, 'cache-control': 'no-store' } });
+    return new Response(Readable.toWeb(stream) as ReadableStream, {
+      headers: {
+        'content-type': 'application/zip',
+        'content-length': String(statSync(file).size),
+        'content-disposition': `attachment; filename="${name}"`,
+        'cache-control': 'no-store',
+      },
+    });
   };
   return new Hono()
-    .get('/backups', (c) => c.json({ backups: keeper().list(), folder: keeper().folder, trouble: keeper().lastTrouble() }))
-    .post('/backups', async (c) => c.json({ backup: await keeper().make().catch((error: unknown) => { throw backupProblem(error, keeper()); }) }))
-    .get('/backups/:name', (c) => sent(found(keeper().fileOf(c.req.param('name')), 'backup'), c.req.param('name')))
+    .get('/backups', (c) =>
+      c.json({ backups: keeper().list(), folder: keeper().folder, trouble: keeper().lastTrouble() }),
+    )
+    .post('/backups', async (c) =>
+      c.json({
+        backup: await keeper()
+          .make()
+          .catch((error: unknown) => {
+            throw backupProblem(error, keeper());
+          }),
+      }),
+    )
+    .get('/backups/:name', (c) =>
+      sent(found(keeper().fileOf(c.req.param('name')), 'backup'), c.req.param('name')),
+    )
     .get('/export.zip', async () => {
       const file = keeper().workFile(`${v7()}.zip`);
       await writeArchive(store.db, file, clock.today());
@@ -56,21 +84,40 @@ export function archiveRoutes(parts: AppParts) {
     .post('/archive', async (c) => {
       const file = keeper().workFile(`${v7()}.upload`);
       try {
-        await pipeline(Readable.fromWeb((c.req.raw.body ?? new Blob([]).stream()) as Parameters<typeof Readable.fromWeb>[0]), limited(MOST_UPLOAD_BYTES), createWriteStream(file, { mode: 0o600 }));
+        await pipeline(
+          Readable.fromWeb(
+            (c.req.raw.body ?? new Blob([]).stream()) as Parameters<typeof Readable.fromWeb>[0],
+          ),
+          limited(MOST_UPLOAD_BYTES),
+          createWriteStream(file, { mode: 0o600 }),
+        );
         return c.json({ archive: await preview(file) });
       } finally {
         rmSync(file, { force: true });
       }
     })
-    .post('/archive/of-backup', jsonBody(z.object({ name: z.string().max(80) })), async (c) => c.json({ archive: await preview(found(keeper().fileOf(c.req.valid('json').name), 'backup')) }))
-    .post('/archive/:id', jsonBody(z.object({ how: z.enum(['add', 'add-and-change', 'replace']) })), async (c) => {
-      const read = found(waiting.get(c.req.param('id')), 'archive waiting');
-      // A copy of what is here first: whatever comes in can be undone.
-      const before = store.garden() === null ? null : await keeper().make('before-restore').catch((error: unknown) => { throw backupProblem(error, keeper()); });
-      takeIn(store, read.file, c.req.valid('json').how);
-      discard(c.req.param('id'));
-      return c.json({ before });
-    })
+    .post('/archive/of-backup', jsonBody(z.object({ name: z.string().max(80) })), async (c) =>
+      c.json({ archive: await preview(found(keeper().fileOf(c.req.valid('json').name), 'backup')) }),
+    )
+    .post(
+      '/archive/:id',
+      jsonBody(z.object({ how: z.enum(['add', 'add-and-change', 'replace']) })),
+      async (c) => {
+        const read = found(waiting.get(c.req.param('id')), 'archive waiting');
+        // A copy of what is here first: whatever comes in can be undone.
+        const before =
+          store.garden() === null
+            ? null
+            : await keeper()
+                .make('before-restore')
+                .catch((error: unknown) => {
+                  throw backupProblem(error, keeper());
+                });
+        takeIn(store, read.file, c.req.valid('json').how);
+        discard(c.req.param('id'));
+        return c.json({ before });
+      },
+    )
     .delete('/archive/:id', (c) => {
       if (!discard(c.req.param('id'))) throw new Problem(404, 'There is no such archive waiting.');
       return c.body(null, 204);

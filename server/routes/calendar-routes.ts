@@ -13,7 +13,11 @@ export function calendarRoutes(parts: AppParts) {
     const { garden, reader, today } = presentSeason(parts);
     return calendarFile(garden, calendarEntries(store, reader, garden, today), new Date());
   };
-  const headers = (disposition: string) => ({ 'content-type': 'text/calendar; charset=utf-8', 'content-disposition': `${disposition}; filename="juglans.ics"`, 'cache-control': 'no-store' });
+  const headers = (disposition: string) => ({
+    'content-type': 'text/calendar; charset=utf-8',
+    'content-disposition': `${disposition}; filename="juglans.ics"`,
+    'cache-control': 'no-store',
+  });
   const address = () => {
     const secret = store.meta(SECRET_KEY);
     return secret ? `/api/calendar/${secret}.ics` : null;
@@ -35,7 +39,8 @@ export function calendarRoutes(parts: AppParts) {
     .get('/calendar/:secret{[0-9a-f]+\\.ics}', (c) => {
       const given = Buffer.from(c.req.param('secret').slice(0, -'.ics'.length));
       const known = Buffer.from(store.meta(SECRET_KEY) ?? '');
-      if (known.length === 0 || given.length !== known.length || !timingSafeEqual(given, known)) throw new Problem(404, 'There is no calendar at this address. It may have been closed.');
+      if (known.length === 0 || given.length !== known.length || !timingSafeEqual(given, known))
+        throw new Problem(404, 'There is no calendar at this address. It may have been closed.');
       return c.body(file(), 200, headers('inline'));
     });
 }

@@ -12,7 +12,10 @@ import { jsonBody } from '../validate.ts';
 
 export const NETWORK_KEY = 'home-network';
 
-const passphrase = z.string().min(SHORTEST_PASSPHRASE, `at least ${SHORTEST_PASSPHRASE} characters; three or four words do well`).max(200, 'at most 200 characters');
+const passphrase = z
+  .string()
+  .min(SHORTEST_PASSPHRASE, `at least ${SHORTEST_PASSPHRASE} characters; three or four words do well`)
+  .max(200, 'at most 200 characters');
 const said = z.object({ passphrase: z.string().max(200, 'at most 200 characters') });
 
 /** Letting devices in and shutting them out. */
@@ -24,14 +27,23 @@ export function doorRoutes({ store, network, now = Date.now }: AppParts) {
     // A new secret at every login: one that was put there before it is worth nothing after.
     if (known) store.shutOut(known.id);
     const token = store.letIn(deviceName(c.req.header('user-agent')), now());
-    setCookie(c, COOKIE, token, { httpOnly: true, sameSite: 'Strict', secure: new URL(c.req.url).protocol === 'https:', path: '/', maxAge: IDLE_MS / 1000 });
+    setCookie(c, COOKIE, token, {
+      httpOnly: true,
+      sameSite: 'Strict',
+      secure: new URL(c.req.url).protocol === 'https:',
+      path: '/',
+      maxAge: IDLE_MS / 1000,
+    });
   };
   const check = async (c: Context, given: string): Promise<boolean> => {
     const caller = callerOf(c);
     const wait = guesses.waitSeconds(caller, now());
     if (wait > 0) {
       c.header('retry-after', String(wait));
-      throw new Problem(429, `Too many tries. Wait ${wait < 90 ? `${wait} seconds` : `${Math.ceil(wait / 60)} minutes`}.`);
+      throw new Problem(
+        429,
+        `Too many tries. Wait ${wait < 90 ? `${wait} seconds` : `${Math.ceil(wait / 60)} minutes`}.`,
+      );
     }
     const right = await isPassphrase(given, store.meta(PASSPHRASE_KEY) ?? '');
     if (right) guesses.succeeded(caller);
@@ -40,13 +52,24 @@ export function doorRoutes({ store, network, now = Date.now }: AppParts) {
   };
   const state = (c: Context) => {
     const here = askingDevice(store, c, now());
-    return { passphraseSet: Boolean(store.meta(PASSPHRASE_KEY)), canOpen: network !== undefined, opened: network?.state() ?? null, devices: store.letInDevices().map((device) => ({ ...device, here: device.id === here?.id })) };
+    return {
+      passphraseSet: Boolean(store.meta(PASSPHRASE_KEY)),
+      canOpen: network !== undefined,
+      opened: network?.state() ?? null,
+      devices: store.letInDevices().map((device) => ({ ...device, here: device.id === here?.id })),
+    };
   };
   return new Hono()
-    .get('/door', (c) => c.json({ locked: Boolean(store.meta(PASSPHRASE_KEY)), letIn: !store.meta(PASSPHRASE_KEY) || askingDevice(store, c, now()) !== null }))
+    .get('/door', (c) =>
+      c.json({
+        locked: Boolean(store.meta(PASSPHRASE_KEY)),
+        letIn: !store.meta(PASSPHRASE_KEY) || askingDevice(store, c, now()) !== null,
+      }),
+    )
     .post('/door', jsonBody(said), async (c) => {
       if (!store.meta(PASSPHRASE_KEY)) throw new Problem(409, 'There is no passphrase: the door is open.');
-      if (!(await check(c, c.req.valid('json').passphrase))) throw fieldProblem('passphrase', 'that is not it');
+      if (!(await check(c, c.req.valid('json').passphrase)))
+        throw fieldProblem('passphrase', 'that is not it');
       letIn(c);
       return c.json({ letIn: true });
     })
@@ -58,26 +81,44 @@ export function doorRoutes({ store, network, now = Date.now }: AppParts) {
     })
 
     .get('/network', (c) => c.json({ network: state(c) }))
-    .put('/network/passphrase', jsonBody(z.object({ passphrase, current: z.string().max(200, 'at most 200 characters').default('') })), async (c) => {
-      const given = c.req.valid('json');
-      if (store.meta(PASSPHRASE_KEY) && !(await check(c, given.current))) throw fieldProblem('current', 'that is not the passphrase until now');
-      store.putMeta(PASSPHRASE_KEY, await hashPassphrase(given.passphrase));
-      store.shutOutAllBut(null);
-      letIn(c);
-      return c.json({ set: true });
-    })
+    .put(
+      '/network/passphrase',
+      jsonBody(z.object({ passphrase, current: z.string().max(200, 'at most 200 characters').default('') })),
+      async (c) => {
+        const given = c.req.valid('json');
+        if (store.meta(PASSPHRASE_KEY) && !(await check(c, given.current)))
+          throw fieldProblem('current', 'that is not the passphrase until now');
+        store.putMeta(PASSPHRASE_KEY, await hashPassphrase(given.passphrase));
+        store.shutOutAllBut(null);
+        letIn(c);
+        return c.json({ set: true });
+      },
+    )
     .post('/network/passphrase/removal', jsonBody(said), async (c) => {
-      if (network?.state()) throw new Problem(409, 'Stop listening on the home network first: without a passphrase anybody there could come in.');
-      if (store.meta(PASSPHRASE_KEY) && !(await check(c, c.req.valid('json').passphrase))) throw fieldProblem('passphrase', 'that is not it');
+      if (network?.state())
+        throw new Problem(
+          409,
+          'Stop listening on the home network first: without a passphrase anybody there could come in.',
+        );
+      if (store.meta(PASSPHRASE_KEY) && !(await check(c, c.req.valid('json').passphrase)))
+        throw fieldProblem('passphrase', 'that is not it');
       store.putMeta(PASSPHRASE_KEY, '');
       store.shutOutAllBut(null);
       return c.json({ set: false });
     })
     .put('/network', jsonBody(z.object({ listen: z.boolean(), https: z.boolean() })), async (c) => {
       const { listen, https } = c.req.valid('json');
-      if (!network) throw new Problem(409, 'This program was started in a way that has no second address to listen on.');
-      if (listen && !store.meta(PASSPHRASE_KEY)) throw new Problem(409, 'Set a passphrase first: on the home network anybody could come in without one.');
-      if (listen) await network.openAgain(https).catch((error: Error) => { throw new Problem(409, `It could not listen: ${error.message}`); });
+      if (!network)
+        throw new Problem(409, 'This program was started in a way that has no second address to listen on.');
+      if (listen && !store.meta(PASSPHRASE_KEY))
+        throw new Problem(
+          409,
+          'Set a passphrase first: on the home network anybody could come in without one.',
+        );
+      if (listen)
+        await network.openAgain(https).catch((error: Error) => {
+          throw new Problem(409, `It could not listen: ${error.message}`);
+        });
       else await network.close();
       store.putMeta(NETWORK_KEY, listen ? (https ? 'https' : 'http') : '');
       return c.json({ network: state(c) });
@@ -97,11 +138,24 @@ function callerOf(c: Context): string {
   }
 }
 
-const BROWSERS = [['Firefox', /firefox|fxios/i], ['Edge', /edg/i], ['Chrome', /chrome|crios/i], ['Safari', /safari/i]] as const;
-const SYSTEMS = [['iPhone', /iphone/i], ['iPad', /ipad/i], ['Android', /android/i], ['Windows', /windows/i], ['Mac', /mac os/i], ['Linux', /linux/i]] as const;
+const BROWSERS = [
+  ['Firefox', /firefox|fxios/i],
+  ['Edge', /edg/i],
+  ['Chrome', /chrome|crios/i],
+  ['Safari', /safari/i],
+] as const;
+const SYSTEMS = [
+  ['iPhone', /iphone/i],
+  ['iPad', /ipad/i],
+  ['Android', /android/i],
+  ['Windows', /windows/i],
+  ['Mac', /mac os/i],
+  ['Linux', /linux/i],
+] as const;
 
 /** What a device calls itself, in few words. */
 export function deviceName(userAgent: string | undefined): string {
-  const named = (of: readonly (readonly [string, RegExp])[]) => of.find(([, pattern]) => pattern.test(userAgent ?? ''))?.[0];
+  const named = (of: readonly (readonly [string, RegExp])[]) =>
+    of.find(([, pattern]) => pattern.test(userAgent ?? ''))?.[0];
   return [named(BROWSERS), named(SYSTEMS)].filter(Boolean).join(', ') || 'a device';
 }

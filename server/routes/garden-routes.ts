@@ -13,18 +13,24 @@ const HOST_IDS = new Set(HOSTS.map((host) => host.id));
 export function gardenRoutes(parts: AppParts) {
   const { store, clock, demo, onStep } = parts;
   return new Hono()
-    .get('/garden', (c) => c.json({ garden: store.garden(), today: clock.today(), demo, canStep: clock.step !== undefined }))
+    .get('/garden', (c) =>
+      c.json({ garden: store.garden(), today: clock.today(), demo, canStep: clock.step !== undefined }),
+    )
     .put('/garden', jsonBody(gardenRecord), (c) => {
       store.putGarden(c.req.valid('json'));
       return c.json({ garden: store.garden() });
     })
-    .post('/clock/step', jsonBody(z.object({ days: z.number().int().min(1, 'at least a day').max(31, 'at most 31 days') })), (c) => {
-      if (!clock.step) throw new Problem(409, 'Only the made-up garden\'s day can be moved.');
-      const from = clock.today();
-      clock.step(c.req.valid('json').days);
-      onStep?.(from, clock.today());
-      return c.json({ today: clock.today() });
-    })
+    .post(
+      '/clock/step',
+      jsonBody(z.object({ days: z.number().int().min(1, 'at least a day').max(31, 'at most 31 days') })),
+      (c) => {
+        if (!clock.step) throw new Problem(409, "Only the made-up garden's day can be moved.");
+        const from = clock.today();
+        clock.step(c.req.valid('json').days);
+        onStep?.(from, clock.today());
+        return c.json({ today: clock.today() });
+      },
+    )
 
     .get('/places', (c) => c.json({ places: store.places() }))
     .put('/places/:id', jsonBody(placeRecord), (c) => {
@@ -43,8 +49,13 @@ export function gardenRoutes(parts: AppParts) {
           ...plant,
           moves: store.moves(plant.id),
           touching: store.touching(plant.id),
-          watches: (byPlant.get(plant.id) ?? [])
-            .map(({ watch, targetName, status, level, levelBefore }) => ({ id: watch.id, targetName, status, level, levelBefore })),
+          watches: (byPlant.get(plant.id) ?? []).map(({ watch, targetName, status, level, levelBefore }) => ({
+            id: watch.id,
+            targetName,
+            status,
+            level,
+            levelBefore,
+          })),
         })),
       });
     })

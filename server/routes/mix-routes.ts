@@ -2,7 +2,17 @@ import { Hono } from 'hono';
 import { z } from 'zod';
 import { addDays, type CivilDate } from '#core/calendar';
 import { tankMeeting, worstOf } from '#core/materials';
-import { handworkRecord, localAdviceRecord, type Plant, productRecord, type SprayRecord, sprayerRecord, sprayLoad, sprayRecord, type Watch } from '#core/records';
+import {
+  handworkRecord,
+  localAdviceRecord,
+  type Plant,
+  productRecord,
+  type SprayRecord,
+  sprayerRecord,
+  sprayLoad,
+  sprayRecord,
+  type Watch,
+} from '#core/records';
 import { placeOn } from '#core/weather';
 import { HOSTS, ingredientsOf, MATERIALS, meetingRules, schoolsFor } from '#knowledge';
 import { benchAnswer } from '../answers/bench-answer.ts';
@@ -21,73 +31,92 @@ const MATERIAL_IDS = new Set(MATERIALS.map((material) => material.id));
 const HOST_IDS = new Set(HOSTS.map((host) => host.id));
 
 const benchAsked = z.object({
-  watch: z.string().min(1).max(400, 'at most ten at a time'), leafState: z.enum(['dormant', 'delayed-dormant', 'in-leaf']).optional(), bees: z.enum(['yes', 'no']).optional(),
+  watch: z.string().min(1).max(400, 'at most ten at a time'),
+  leafState: z.enum(['dormant', 'delayed-dormant', 'in-leaf']).optional(),
+  bees: z.enum(['yes', 'no']).optional(),
 });
 
 /** The shelf, the sprayers and what was sprayed. */
 export function mixRoutes(parts: AppParts) {
   const { store, clock } = parts;
-  return new Hono()
-    .get('/shelf', (c) => c.json({ products: store.products(), sprayers: store.sprayers() }))
-    .put('/products/:id', jsonBody(productRecord), (c) => {
-      const product = c.req.valid('json');
-      sameId(c.req.param('id'), product);
-      if (!MATERIAL_IDS.has(product.materialId)) throw fieldProblem('materialId', 'choose one from the list');
-      if (product.lines.some((line) => line.hostIds.some((id) => !HOST_IDS.has(id)))) throw fieldProblem('lines', 'a line names a plant that is not in the list');
-      store.putProduct(product);
-      return c.json({ product });
-    })
-    .put('/sprayers/:id', jsonBody(sprayerRecord), (c) => {
-      const sprayer = c.req.valid('json');
-      sameId(c.req.param('id'), sprayer);
-      store.putSprayer(sprayer);
-      return c.json({ sprayer });
-    })
+  return (
+    new Hono()
+      .get('/shelf', (c) => c.json({ products: store.products(), sprayers: store.sprayers() }))
+      .put('/products/:id', jsonBody(productRecord), (c) => {
+        const product = c.req.valid('json');
+        sameId(c.req.param('id'), product);
+        if (!MATERIAL_IDS.has(product.materialId))
+          throw fieldProblem('materialId', 'choose one from the list');
+        if (product.lines.some((line) => line.hostIds.some((id) => !HOST_IDS.has(id))))
+          throw fieldProblem('lines', 'a line names a plant that is not in the list');
+        store.putProduct(product);
+        return c.json({ product });
+      })
+      .put('/sprayers/:id', jsonBody(sprayerRecord), (c) => {
+        const sprayer = c.req.valid('json');
+        sameId(c.req.param('id'), sprayer);
+        store.putSprayer(sprayer);
+        return c.json({ sprayer });
+      })
 
-    .route('/local-advice', recordRoute(localAdviceRecord, store.localAdvice, 'advice', ({ materialId }) => {
-      if (!MATERIAL_IDS.has(materialId)) throw fieldProblem('materialId', 'choose one from the list');
-    }))
-    .get('/shelf/state', (c) => {
-      const { garden, reader, today } = presentSeason(parts);
-      return c.json({ state: shelfAnswer(store, reader, garden, today) });
-    })
-    .get('/bench', query(benchAsked), (c) => {
-      const { garden, reader, today } = presentSeason(parts);
-      const { watch, leafState, bees } = c.req.valid('query');
-      const pictures = watch.split(',').map((id) => found(pictureOf(store, reader, id, today), 'watch'));
-      return c.json({ bench: benchAnswer(store, reader, garden, today, pictures, { leafState: leafState ?? null, beesAtHoneydew: bees === undefined ? null : bees === 'yes' }) });
-    })
-    .get('/changes/:kind/:id', (c) => {
-      const { kind, id } = c.req.param();
-      return c.json(store.changesOf(found(isKeptKind(kind) ? kind : null, 'kind of record'), id));
-    })
+      .route(
+        '/local-advice',
+        recordRoute(localAdviceRecord, store.localAdvice, 'advice', ({ materialId }) => {
+          if (!MATERIAL_IDS.has(materialId)) throw fieldProblem('materialId', 'choose one from the list');
+        }),
+      )
+      .get('/shelf/state', (c) => {
+        const { garden, reader, today } = presentSeason(parts);
+        return c.json({ state: shelfAnswer(store, reader, garden, today) });
+      })
+      .get('/bench', query(benchAsked), (c) => {
+        const { garden, reader, today } = presentSeason(parts);
+        const { watch, leafState, bees } = c.req.valid('query');
+        const pictures = watch.split(',').map((id) => found(pictureOf(store, reader, id, today), 'watch'));
+        return c.json({
+          bench: benchAnswer(store, reader, garden, today, pictures, {
+            leafState: leafState ?? null,
+            beesAtHoneydew: bees === undefined ? null : bees === 'yes',
+          }),
+        });
+      })
+      .get('/changes/:kind/:id', (c) => {
+        const { kind, id } = c.req.param();
+        return c.json(store.changesOf(found(isKeptKind(kind) ? kind : null, 'kind of record'), id));
+      })
 
-    .route('/handwork', recordRoute(handworkRecord, store.handwork, 'hand work', (work) => {
-      refersTo(store.watch(work.watchId), 'watchId', 'watch');
-      notInFuture(work.on, 'on', clock.today());
-    }))
+      .route(
+        '/handwork',
+        recordRoute(handworkRecord, store.handwork, 'hand work', (work) => {
+          refersTo(store.watch(work.watchId), 'watchId', 'watch');
+          notInFuture(work.on, 'on', clock.today());
+        }),
+      )
 
-    .put('/sprays/:id', jsonBody(sprayRecord), (c) => {
-      const spray = c.req.valid('json');
-      sameId(c.req.param('id'), spray);
-      return c.json({ spray: keepSpray(parts, spray) });
-    })
-    // One tank for several plants is kept as a whole, or not at all.
-    .put('/loads/:id', jsonBody(sprayLoad), (c) => {
-      const { id, sprays } = c.req.valid('json');
-      sameId(c.req.param('id'), { id });
-      return c.json({ sprays: store.db.transaction(() => sprays.map((spray) => keepSpray(parts, spray)))() });
-    })
-    .delete('/loads/:id', (c) => {
-      const sprays = store.allSprays().filter(({ loadId }) => loadId === c.req.param('id'));
-      found(sprays.length > 0 || null, 'tank');
-      store.db.transaction(() => sprays.forEach(({ id }) => store.removeSpray(id)))();
-      return c.body(null, 204);
-    })
-    .delete('/sprays/:id', (c) => {
-      found(store.removeSpray(c.req.param('id')) || null, 'spray');
-      return c.body(null, 204);
-    });
+      .put('/sprays/:id', jsonBody(sprayRecord), (c) => {
+        const spray = c.req.valid('json');
+        sameId(c.req.param('id'), spray);
+        return c.json({ spray: keepSpray(parts, spray) });
+      })
+      // One tank for several plants is kept as a whole, or not at all.
+      .put('/loads/:id', jsonBody(sprayLoad), (c) => {
+        const { id, sprays } = c.req.valid('json');
+        sameId(c.req.param('id'), { id });
+        return c.json({
+          sprays: store.db.transaction(() => sprays.map((spray) => keepSpray(parts, spray)))(),
+        });
+      })
+      .delete('/loads/:id', (c) => {
+        const sprays = store.allSprays().filter(({ loadId }) => loadId === c.req.param('id'));
+        found(sprays.length > 0 || null, 'tank');
+        store.db.transaction(() => sprays.forEach(({ id }) => store.removeSpray(id)))();
+        return c.body(null, 204);
+      })
+      .delete('/sprays/:id', (c) => {
+        found(store.removeSpray(c.req.param('id')) || null, 'spray');
+        return c.body(null, 204);
+      })
+  );
 }
 
 /** Checks a spray and keeps it, with the weather as it is known. */
@@ -108,17 +137,42 @@ function checkAgainstRules(parts: AppParts, spray: SprayRecord, watch: Watch): v
   const plant = store.plant(watch.plantId)!;
   const loads = spray.parts.map((part, i) => {
     const product = refersTo(store.product(part.productId), `parts.${i}.productId`, 'product');
-    return { part, product, line: refersTo(product.lines.find((entry) => entry.id === part.lineId), `parts.${i}.lineId`, 'line on its label') };
+    return {
+      part,
+      product,
+      line: refersTo(
+        product.lines.find((entry) => entry.id === part.lineId),
+        `parts.${i}.lineId`,
+        'line on its label',
+      ),
+    };
   });
-  const met = tankMeeting(meetingRules(schoolsFor(garden, plant)), loads.map(({ product }) => ingredientsOf(product.materialId, product.containsOil)));
+  const met = tankMeeting(
+    meetingRules(schoolsFor(garden, plant)),
+    loads.map(({ product }) => ingredientsOf(product.materialId, product.containsOil)),
+  );
   if (met?.tank === 'never') throw fieldProblem('parts', met.rules[0]!.says);
   if (spray.againstLabel) return;
   if (met?.tank === 'no') throw fieldProblem('parts', `not in one tank. ${met.rules[0]!.says}`);
-  const scene = useScene(store, garden, reader.start, spray.on, plant, watch, { leafState: spray.leafState, beesAtHoneydew: null, planned: [] }, spray);
+  const scene = useScene(
+    store,
+    garden,
+    reader.start,
+    spray.on,
+    plant,
+    watch,
+    { leafState: spray.leafState, beesAtHoneydew: null, planned: [] },
+    spray,
+  );
   loads.forEach(({ part, product, line }, i) => {
     const [worst] = judgeLine(scene, product, line, part.productAmount);
-    if (['wait', 'no', 'never'].includes(worstOf([worst!]))) throw fieldProblem(`parts.${i}.lineId`, `${worst!.says} Record it as done against the label if that is what happened.`);
-    if (part.rate < line.rateLow - 1e-9 || part.rate > line.rateHigh + 1e-9) throw fieldProblem(`parts.${i}.rate`, `the label line gives ${line.rateLow} to ${line.rateHigh}`);
+    if (['wait', 'no', 'never'].includes(worstOf([worst!])))
+      throw fieldProblem(
+        `parts.${i}.lineId`,
+        `${worst!.says} Record it as done against the label if that is what happened.`,
+      );
+    if (part.rate < line.rateLow - 1e-9 || part.rate > line.rateHigh + 1e-9)
+      throw fieldProblem(`parts.${i}.rate`, `the label line gives ${line.rateLow} to ${line.rateHigh}`);
   });
 }
 
@@ -127,10 +181,17 @@ function weatherOf({ store, clock }: AppParts, plant: Plant, on: CivilDate): Att
   const place = store.place(placeOn(staysOf(store, plant), on));
   if (!place?.stationId) return null;
   const measured = store.days(place.stationId, on, on)[0];
-  const day = measured ?? (on >= addDays(clock.today(), -1) ? store.forecast(place.stationId, on).find((entry) => entry.date === on) : undefined);
+  const day =
+    measured ??
+    (on >= addDays(clock.today(), -1)
+      ? store.forecast(place.stationId, on).find((entry) => entry.date === on)
+      : undefined);
   if (!day) return null;
   return {
-    minC: day.minC + place.minOffsetC, maxC: day.maxC + place.maxOffsetC, rainMm: day.rainMm, windMs: day.windMs,
+    minC: day.minC + place.minOffsetC,
+    maxC: day.maxC + place.maxOffsetC,
+    rainMm: day.rainMm,
+    windMs: day.windMs,
     origin: measured ? 'measured' : 'forecast',
   };
 }

@@ -18,23 +18,39 @@ export function photoRoutes({ store, clock }: AppParts) {
     return record;
   };
   return new Hono()
-    .get('/watches/:id/photos', (c) => c.json({ photos: store.photos(found(store.watch(c.req.param('id')), 'watch').id) }))
+    .get('/watches/:id/photos', (c) =>
+      c.json({ photos: store.photos(found(store.watch(c.req.param('id')), 'watch').id) }),
+    )
     .get('/photos/:id/image', (c) => {
       const { mediaType, bytes } = found(store.photoImage(c.req.param('id')), 'photo');
       return c.body(new Uint8Array(bytes), 200, {
-        'content-type': mediaType, 'cache-control': 'private, max-age=31536000, immutable', 'content-security-policy': "default-src 'none'; sandbox", 'content-disposition': 'inline',
+        'content-type': mediaType,
+        'cache-control': 'private, max-age=31536000, immutable',
+        'content-security-policy': "default-src 'none'; sandbox",
+        'content-disposition': 'inline',
       });
     })
-    .put('/photos/:id/image', bodyLimit({ maxSize: MOST_UPLOAD_BYTES, onError: () => { throw pictureProblem('is larger than 4 MB'); } }), async (c) => {
-      const form = await c.req.parseBody().catch(() => { throw new Problem(400, 'This could not be read: it is not a form with a picture.'); });
-      const record = checked(c.req.param('id'), readRecord(form.record));
-      if (!(form.image instanceof File)) throw pictureProblem('is missing');
-      const bytes = Buffer.from(await form.image.arrayBuffer());
-      const { mediaType, widthPx, heightPx } = checkPicture(bytes);
-      const photo = { ...record, widthPx, heightPx };
-      store.putPhoto(photo, { mediaType, bytes });
-      return c.json({ photo });
-    })
+    .put(
+      '/photos/:id/image',
+      bodyLimit({
+        maxSize: MOST_UPLOAD_BYTES,
+        onError: () => {
+          throw pictureProblem('is larger than 4 MB');
+        },
+      }),
+      async (c) => {
+        const form = await c.req.parseBody().catch(() => {
+          throw new Problem(400, 'This could not be read: it is not a form with a picture.');
+        });
+        const record = checked(c.req.param('id'), readRecord(form.record));
+        if (!(form.image instanceof File)) throw pictureProblem('is missing');
+        const bytes = Buffer.from(await form.image.arrayBuffer());
+        const { mediaType, widthPx, heightPx } = checkPicture(bytes);
+        const photo = { ...record, widthPx, heightPx };
+        store.putPhoto(photo, { mediaType, bytes });
+        return c.json({ photo });
+      },
+    )
     .put('/photos/:id', jsonBody(photoRecord), (c) => {
       const record = checked(c.req.param('id'), c.req.valid('json'));
       found(store.describePhoto(record) || null, 'photo');
@@ -47,7 +63,10 @@ export function photoRoutes({ store, clock }: AppParts) {
 }
 
 function readRecord(text: unknown) {
-  if (typeof text !== 'string') throw new Problem(422, 'The words that go with the picture are missing.', [{ path: ['record'], message: 'is missing' }]);
+  if (typeof text !== 'string')
+    throw new Problem(422, 'The words that go with the picture are missing.', [
+      { path: ['record'], message: 'is missing' },
+    ]);
   let json: unknown;
   try {
     json = JSON.parse(text);

@@ -8,7 +8,12 @@ import { jsonBody } from '../validate.ts';
  * Keeping and taking out the records of one table: PUT and DELETE at `/:id`. `check` refuses what
  * each field allows but the garden does not.
  */
-export function recordRoute<Schema extends z.ZodType<{ id: string }>>(schema: Schema, table: RecordTable<z.infer<Schema>>, what: string, check: (record: z.infer<Schema>) => void) {
+export function recordRoute<Schema extends z.ZodType<{ id: string }>>(
+  schema: Schema,
+  table: RecordTable<z.infer<Schema>>,
+  what: string,
+  check: (record: z.infer<Schema>) => void,
+) {
   return new Hono()
     .put('/:id', jsonBody(schema), (c) => {
       const record = c.req.valid('json') as z.infer<Schema>;

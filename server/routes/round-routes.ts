@@ -1,5 +1,14 @@
 import { Hono } from 'hono';
-import { careRecord, deviceRecord, growthRecord, guessRecord, roundRecord, stopRecord, tagRecord, trapRecord } from '#core/records';
+import {
+  careRecord,
+  deviceRecord,
+  growthRecord,
+  guessRecord,
+  roundRecord,
+  stopRecord,
+  tagRecord,
+  trapRecord,
+} from '#core/records';
 import { roundAnswer, roundsAnswer } from '../answers/round-answer.ts';
 import { feedingAnswer } from '../answers/feeding-answer.ts';
 import { found, notInFuture, presentSeason, refersTo, type AppParts } from '../context.ts';
@@ -14,46 +23,84 @@ export function roundRoutes(parts: AppParts) {
     refersTo(store.plant(plantId), 'plantId', 'plant');
     notInFuture(on, 'on', clock.today());
   };
-  return new Hono()
-    .get('/rounds', (c) => c.json({ rounds: roundsAnswer(store) }))
-    // A round begun without a signal may not be known here yet: the walk is the same.
-    .get('/rounds/:id', (c) => {
-      const { reader, today } = presentSeason(parts);
-      return c.json({ round: roundAnswer(store, reader, store.rounds.one(c.req.param('id')) ?? null, today) });
-    })
-    .get('/walk', (c) => {
-      const { reader, today } = presentSeason(parts);
-      return c.json({ round: roundAnswer(store, reader, null, today) });
-    })
-    .route('/rounds', recordRoute(roundRecord, store.rounds, 'round', (round) => notInFuture(round.startedOn, 'startedOn', clock.today())))
-    .route('/stops', recordRoute(stopRecord, store.stops, 'stop', (stop) => {
-      refersTo(store.rounds.one(stop.roundId), 'roundId', 'round');
-      ofPlant(stop);
-      if (stop.watchId !== null && refersTo(store.watch(stop.watchId), 'watchId', 'watch').plantId !== stop.plantId) throw fieldProblem('watchId', 'is a watch on another plant');
-    }))
-    .route('/traps', recordRoute(trapRecord, store.traps, 'trap reading', (trap) => {
-      ofWatch(trap);
-      notInFuture(trap.takenOff, 'takenOff', clock.today());
-    }))
-    .route('/devices', recordRoute(deviceRecord, store.devices, 'tape or trap', (device) => {
-      ofWatch(device);
-      notInFuture(device.hungOn, 'hungOn', clock.today());
-    }))
-    .route('/tags', recordRoute(tagRecord, store.tags, 'tag', (tag) => {
-      ofWatch(tag);
-      notInFuture(tag.taggedOn, 'taggedOn', clock.today());
-    }))
-    .route('/growth', recordRoute(growthRecord, store.growth, 'growth stage', ofPlant))
-    .route('/care', recordRoute(careRecord, store.care, 'entry', ofPlant))
-    .get('/plants/:id/diary', (c) => {
-      const { id } = found(store.plant(c.req.param('id')), 'plant');
-      return c.json({ growth: store.growth.by('plant_id', id), care: store.care.by('plant_id', id) });
-    })
-    .get('/plants/:id/feeding', (c) => {
-      const { garden, reader, today } = presentSeason(parts);
-      return c.json({ feeding: feedingAnswer(store, reader, garden, found(store.plant(c.req.param('id')), 'plant'), today) });
-    })
-    .get('/growth', (c) => c.json({ growth: store.growth.all() }))
-    .get('/guesses', (c) => c.json({ guesses: store.guesses.all() }))
-    .route('/guesses', recordRoute(guessRecord, store.guesses, 'guess', (guess) => notInFuture(guess.on, 'on', clock.today())));
+  return (
+    new Hono()
+      .get('/rounds', (c) => c.json({ rounds: roundsAnswer(store) }))
+      // A round begun without a signal may not be known here yet: the walk is the same.
+      .get('/rounds/:id', (c) => {
+        const { reader, today } = presentSeason(parts);
+        return c.json({
+          round: roundAnswer(store, reader, store.rounds.one(c.req.param('id')) ?? null, today),
+        });
+      })
+      .get('/walk', (c) => {
+        const { reader, today } = presentSeason(parts);
+        return c.json({ round: roundAnswer(store, reader, null, today) });
+      })
+      .route(
+        '/rounds',
+        recordRoute(roundRecord, store.rounds, 'round', (round) =>
+          notInFuture(round.startedOn, 'startedOn', clock.today()),
+        ),
+      )
+      .route(
+        '/stops',
+        recordRoute(stopRecord, store.stops, 'stop', (stop) => {
+          refersTo(store.rounds.one(stop.roundId), 'roundId', 'round');
+          ofPlant(stop);
+          if (
+            stop.watchId !== null &&
+            refersTo(store.watch(stop.watchId), 'watchId', 'watch').plantId !== stop.plantId
+          )
+            throw fieldProblem('watchId', 'is a watch on another plant');
+        }),
+      )
+      .route(
+        '/traps',
+        recordRoute(trapRecord, store.traps, 'trap reading', (trap) => {
+          ofWatch(trap);
+          notInFuture(trap.takenOff, 'takenOff', clock.today());
+        }),
+      )
+      .route(
+        '/devices',
+        recordRoute(deviceRecord, store.devices, 'tape or trap', (device) => {
+          ofWatch(device);
+          notInFuture(device.hungOn, 'hungOn', clock.today());
+        }),
+      )
+      .route(
+        '/tags',
+        recordRoute(tagRecord, store.tags, 'tag', (tag) => {
+          ofWatch(tag);
+          notInFuture(tag.taggedOn, 'taggedOn', clock.today());
+        }),
+      )
+      .route('/growth', recordRoute(growthRecord, store.growth, 'growth stage', ofPlant))
+      .route('/care', recordRoute(careRecord, store.care, 'entry', ofPlant))
+      .get('/plants/:id/diary', (c) => {
+        const { id } = found(store.plant(c.req.param('id')), 'plant');
+        return c.json({ growth: store.growth.by('plant_id', id), care: store.care.by('plant_id', id) });
+      })
+      .get('/plants/:id/feeding', (c) => {
+        const { garden, reader, today } = presentSeason(parts);
+        return c.json({
+          feeding: feedingAnswer(
+            store,
+            reader,
+            garden,
+            found(store.plant(c.req.param('id')), 'plant'),
+            today,
+          ),
+        });
+      })
+      .get('/growth', (c) => c.json({ growth: store.growth.all() }))
+      .get('/guesses', (c) => c.json({ guesses: store.guesses.all() }))
+      .route(
+        '/guesses',
+        recordRoute(guessRecord, store.guesses, 'guess', (guess) =>
+          notInFuture(guess.on, 'on', clock.today()),
+        ),
+      )
+  );
 }

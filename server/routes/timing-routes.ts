@@ -12,14 +12,30 @@ import { fieldProblem } from '../problem.ts';
 import { query } from '../validate.ts';
 import { recordRoute } from './record-route.ts';
 
-const modelChoice = z.object({
-  method: z.enum(['average', 'single-triangle', 'single-sine', 'double-sine', 'double-triangle']).optional(),
-  cutoff: z.enum(['none', 'horizontal', 'intermediate', 'vertical']).optional(),
-}).refine(({ method, cutoff }) => method !== 'average' || cutoff === undefined || cutoff === 'none' || cutoff === 'horizontal', { path: ['cutoff'], message: 'the average method has no such cutoff' });
+const modelChoice = z
+  .object({
+    method: z
+      .enum(['average', 'single-triangle', 'single-sine', 'double-sine', 'double-triangle'])
+      .optional(),
+    cutoff: z.enum(['none', 'horizontal', 'intermediate', 'vertical']).optional(),
+  })
+  .refine(
+    ({ method, cutoff }) =>
+      method !== 'average' || cutoff === undefined || cutoff === 'none' || cutoff === 'horizontal',
+    { path: ['cutoff'], message: 'the average method has no such cutoff' },
+  );
 
-const flag = z.enum(['yes', 'no']).default('no').transform((word) => word === 'yes');
+const flag = z
+  .enum(['yes', 'no'])
+  .default('no')
+  .transform((word) => word === 'yes');
 const sprayQuestion = z.object({
-  plant: z.string(), product: z.string(), line: z.string(), bees: flag, thirsty: flag, hours: z.coerce.number().int('a whole number').min(1, 'at least 1').max(12, 'at most 12').default(2),
+  plant: z.string(),
+  product: z.string(),
+  line: z.string(),
+  bees: flag,
+  thirsty: flag,
+  hours: z.coerce.number().int('a whole number').min(1, 'at least 1').max(12, 'at most 12').default(2),
 });
 
 /** When the moment is: clocks, what starts them, what the garden's own tapes say. */
@@ -34,7 +50,12 @@ export function timingRoutes(parts: AppParts) {
     .get('/watches/:id/clock', query(modelChoice), (c) => {
       const { reader, today, picture } = present(c.req.param('id'));
       const { method, cutoff } = c.req.valid('query');
-      return c.json({ clock: clockAnswer(store, reader, picture, today, { ...(method ? { method } : {}), ...(cutoff ? { cutoff } : {}) }) });
+      return c.json({
+        clock: clockAnswer(store, reader, picture, today, {
+          ...(method ? { method } : {}),
+          ...(cutoff ? { cutoff } : {}),
+        }),
+      });
     })
     .get('/watches/:id/hatch', (c) => {
       const { reader, picture } = present(c.req.param('id'));
@@ -57,15 +78,36 @@ export function timingRoutes(parts: AppParts) {
       const { garden, reader, today } = presentSeason(parts);
       const asked = c.req.valid('query');
       const product = found(store.product(asked.product), 'product');
-      const line = found(product.lines.find(({ id }) => id === asked.line), 'label line');
+      const line = found(
+        product.lines.find(({ id }) => id === asked.line),
+        'label line',
+      );
       const plant = found(store.plant(asked.plant), 'plant');
-      return c.json({ spray: sprayAnswer(store, reader, garden, today, plant, product, line, { beesAtHoneydew: asked.bees, thirsty: asked.thirsty }, asked.hours) });
+      return c.json({
+        spray: sprayAnswer(
+          store,
+          reader,
+          garden,
+          today,
+          plant,
+          product,
+          line,
+          { beesAtHoneydew: asked.bees, thirsty: asked.thirsty },
+          asked.hours,
+        ),
+      });
     })
-    .route('/sightings', recordRoute(sightingRecord, store.sightings, 'sighting', (sighting) => {
-      watchOf(sighting.watchId, 'watchId');
-      notInFuture(sighting.on, 'on', clock.today());
-    }))
-    .route('/watch-clocks', recordRoute(clockRecord, store.clocks, 'chosen start', (chosen) => {
-      if (!store.watch(chosen.id)) throw fieldProblem('id', 'there is no such watch');
-    }));
+    .route(
+      '/sightings',
+      recordRoute(sightingRecord, store.sightings, 'sighting', (sighting) => {
+        watchOf(sighting.watchId, 'watchId');
+        notInFuture(sighting.on, 'on', clock.today());
+      }),
+    )
+    .route(
+      '/watch-clocks',
+      recordRoute(clockRecord, store.clocks, 'chosen start', (chosen) => {
+        if (!store.watch(chosen.id)) throw fieldProblem('id', 'there is no such watch');
+      }),
+    );
 }

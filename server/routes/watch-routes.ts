@@ -11,10 +11,22 @@ import { fieldProblem, Problem } from '../problem.ts';
 import { jsonBody, query } from '../validate.ts';
 
 const TARGET_GROUP = new Map(TARGETS.map((target) => [target.id, target.group]));
-const CHECK_ANSWERS = new Map(CHECKS.map((check) => [check.id, new Set([NOT_SURE, ...check.answers.map((answer) => answer.id)])]));
+const CHECK_ANSWERS = new Map(
+  CHECKS.map((check) => [check.id, new Set([NOT_SURE, ...check.answers.map((answer) => answer.id)])]),
+);
 
-const said = z.enum(['yes', 'no', 'unsaid']).default('unsaid').transform((word) => (word === 'unsaid' ? null : word === 'yes'));
-const seenOnTheSpot = z.object({ helpersSeen: said, antsSeen: said, beesAtHoneydew: said, thirsty: said, cropIsOff: said, bloomSoon: said });
+const said = z
+  .enum(['yes', 'no', 'unsaid'])
+  .default('unsaid')
+  .transform((word) => (word === 'unsaid' ? null : word === 'yes'));
+const seenOnTheSpot = z.object({
+  helpersSeen: said,
+  antsSeen: said,
+  beesAtHoneydew: said,
+  thirsty: said,
+  cropIsOff: said,
+  bloomSoon: said,
+});
 
 /** Watches, and what is seen and counted for them. */
 export function watchRoutes(parts: AppParts) {
@@ -31,11 +43,22 @@ export function watchRoutes(parts: AppParts) {
     })
     .get('/watches/:id/weigh', query(seenOnTheSpot), (c) => {
       const { garden, reader, today } = presentSeason(parts);
-      return c.json({ answer: weighAnswer(store, reader, garden, found(pictureOf(store, reader, c.req.param('id'), today), 'watch'), today, c.req.valid('query')) });
+      return c.json({
+        answer: weighAnswer(
+          store,
+          reader,
+          garden,
+          found(pictureOf(store, reader, c.req.param('id'), today), 'watch'),
+          today,
+          c.req.valid('query'),
+        ),
+      });
     })
     .get('/watches/:id/spread', (c) => {
       const { reader, today } = presentSeason(parts);
-      return c.json({ spread: spreadAnswer(store, reader, found(store.watch(c.req.param('id')), 'watch'), today) });
+      return c.json({
+        spread: spreadAnswer(store, reader, found(store.watch(c.req.param('id')), 'watch'), today),
+      });
     })
     .put('/watches/:id', jsonBody(watchRecord), (c) => {
       const watch = c.req.valid('json');
@@ -58,7 +81,9 @@ export function watchRoutes(parts: AppParts) {
       notInFuture(inspection.on, 'on', clock.today());
       for (const [check, answer] of Object.entries(inspection.answers)) {
         if (!CHECK_ANSWERS.get(check)?.has(answer)) {
-          throw new Problem(422, 'Something needs correcting before it can be kept.', [{ path: ['answers', check], message: 'is not an answer to that check' }]);
+          throw new Problem(422, 'Something needs correcting before it can be kept.', [
+            { path: ['answers', check], message: 'is not an answer to that check' },
+          ]);
         }
       }
       store.putInspection(inspection);
@@ -71,9 +96,14 @@ export function watchRoutes(parts: AppParts) {
       watchOf(sample.watchId);
       notInFuture(sample.on, 'on', clock.today());
       if (sample.roundId !== null) refersTo(store.rounds.one(sample.roundId), 'roundId', 'round');
-      if (sample.sprayId !== null && !store.sprays(sample.watchId).some((spray) => spray.id === sample.sprayId)) throw fieldProblem('sprayId', 'there is no such spray on this watch');
+      if (
+        sample.sprayId !== null &&
+        !store.sprays(sample.watchId).some((spray) => spray.id === sample.sprayId)
+      )
+        throw fieldProblem('sprayId', 'there is no such spray on this watch');
       const tags = new Set(store.tags.by('watch_id', sample.watchId).map((tag) => tag.id));
-      if (sample.units.some(({ tagId }) => tagId !== undefined && !tags.has(tagId))) throw fieldProblem('units', 'one carries a tag this watch does not know');
+      if (sample.units.some(({ tagId }) => tagId !== undefined && !tags.has(tagId)))
+        throw fieldProblem('units', 'one carries a tag this watch does not know');
       store.putSample(sample);
       return c.json({ sample });
     })

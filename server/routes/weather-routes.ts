@@ -2,7 +2,15 @@ import { Hono } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
 import { writeDailyCsv } from '#core/formats';
 import { addDays } from '#core/calendar';
-import { monthlyNormals, pairedReadingRecord, readingRecord, stationRecord, typedForecast, weatherFixRecord, weatherImport } from '#core/records';
+import {
+  monthlyNormals,
+  pairedReadingRecord,
+  readingRecord,
+  stationRecord,
+  typedForecast,
+  weatherFixRecord,
+  weatherImport,
+} from '#core/records';
 import { offsetLearned, stationCheck } from '../answers/station-check.ts';
 import { found, notInFuture, refersTo, sameId, type AppParts } from '../context.ts';
 import { fieldProblem, Problem } from '../problem.ts';
@@ -22,47 +30,101 @@ export function weatherRoutes({ store, clock, weatherFolder }: AppParts) {
       store.putStation(station);
       return c.json({ station });
     })
-    .post('/stations/:id/days',
-      bodyLimit({ maxSize: MOST_IMPORT_BYTES, onError: () => { throw new Problem(413, 'That is more than 4 MB: import fewer years at a time.'); } }),
-      jsonBody(weatherImport), (c) => {
+    .post(
+      '/stations/:id/days',
+      bodyLimit({
+        maxSize: MOST_IMPORT_BYTES,
+        onError: () => {
+          throw new Problem(413, 'That is more than 4 MB: import fewer years at a time.');
+        },
+      }),
+      jsonBody(weatherImport),
+      (c) => {
         const station = found(store.station(c.req.param('id')), 'thermometer');
         const { days, replaceChanged, preview } = c.req.valid('json');
-        if (new Set(days.map((day) => day.date)).size < days.length) throw fieldProblem('days', 'a day stands in it twice');
+        if (new Set(days.map((day) => day.date)).size < days.length)
+          throw fieldProblem('days', 'a day stands in it twice');
         const ahead = days.find((day) => day.date > clock.today());
-        if (ahead) throw fieldProblem('days', `${ahead.date} lies ahead of the garden's day, ${clock.today()}`);
+        if (ahead)
+          throw fieldProblem('days', `${ahead.date} lies ahead of the garden's day, ${clock.today()}`);
         return c.json({ outcome: store.importDays(station.id, days, replaceChanged, preview) });
-      })
-    .route('/readings', recordRoute(readingRecord, store.readings, 'reading', (reading) => {
-      refersTo(store.station(reading.stationId), 'stationId', 'thermometer');
-      notInFuture(reading.readOn, 'readOn', clock.today());
-      const twice = store.readings.by('station_id', reading.stationId).some((other) => other.id !== reading.id && other.readOn === reading.readOn && other.time === reading.time);
-      if (twice) throw fieldProblem('readOn', `there is a reading of that ${reading.time} already; take it out first`);
-    }))
-    .route('/weather-fixes', recordRoute(weatherFixRecord, store.fixes, 'fix', (fix) => { refersTo(store.station(fix.stationId), 'stationId', 'thermometer'); }))
-    .get('/stations/:id/check', (c) => c.json({ check: stationCheck(store, found(store.station(c.req.param('id')), 'thermometer'), addDays(clock.today(), -1)) }))
-    .route('/paired-readings', recordRoute(pairedReadingRecord, store.pairs, 'paired reading', (pair) => {
-      refersTo(store.place(pair.placeId), 'placeId', 'place');
-      notInFuture(pair.on, 'on', clock.today());
-    }))
-    .get('/places/:id/offset', (c) => c.json({ learned: offsetLearned(store, found(store.place(c.req.param('id')), 'place')) }))
-    .get('/weather-files', (c) => c.json({ folder: weatherFolder?.folder ?? null, files: store.weatherFiles() }))
+      },
+    )
+    .route(
+      '/readings',
+      recordRoute(readingRecord, store.readings, 'reading', (reading) => {
+        refersTo(store.station(reading.stationId), 'stationId', 'thermometer');
+        notInFuture(reading.readOn, 'readOn', clock.today());
+        const twice = store.readings
+          .by('station_id', reading.stationId)
+          .some(
+            (other) =>
+              other.id !== reading.id && other.readOn === reading.readOn && other.time === reading.time,
+          );
+        if (twice)
+          throw fieldProblem(
+            'readOn',
+            `there is a reading of that ${reading.time} already; take it out first`,
+          );
+      }),
+    )
+    .route(
+      '/weather-fixes',
+      recordRoute(weatherFixRecord, store.fixes, 'fix', (fix) => {
+        refersTo(store.station(fix.stationId), 'stationId', 'thermometer');
+      }),
+    )
+    .get('/stations/:id/check', (c) =>
+      c.json({
+        check: stationCheck(
+          store,
+          found(store.station(c.req.param('id')), 'thermometer'),
+          addDays(clock.today(), -1),
+        ),
+      }),
+    )
+    .route(
+      '/paired-readings',
+      recordRoute(pairedReadingRecord, store.pairs, 'paired reading', (pair) => {
+        refersTo(store.place(pair.placeId), 'placeId', 'place');
+        notInFuture(pair.on, 'on', clock.today());
+      }),
+    )
+    .get('/places/:id/offset', (c) =>
+      c.json({ learned: offsetLearned(store, found(store.place(c.req.param('id')), 'place')) }),
+    )
+    .get('/weather-files', (c) =>
+      c.json({ folder: weatherFolder?.folder ?? null, files: store.weatherFiles() }),
+    )
     .get('/normals', (c) => c.json({ normals: store.normals() }))
     .put('/normals', jsonBody(monthlyNormals), (c) => {
       store.replaceNormals(c.req.valid('json').normals);
       return c.json({ normals: store.normals() });
     })
-    .get('/stations/:id/readings', (c) => c.json({ readings: store.readings.by('station_id', found(store.station(c.req.param('id')), 'thermometer').id) }))
-    .get('/stations/:id/forecast', (c) => c.json({ days: store.forecast(found(store.station(c.req.param('id')), 'thermometer').id, clock.today()) }))
+    .get('/stations/:id/readings', (c) =>
+      c.json({
+        readings: store.readings.by('station_id', found(store.station(c.req.param('id')), 'thermometer').id),
+      }),
+    )
+    .get('/stations/:id/forecast', (c) =>
+      c.json({
+        days: store.forecast(found(store.station(c.req.param('id')), 'thermometer').id, clock.today()),
+      }),
+    )
     .put('/stations/:id/forecast', jsonBody(typedForecast), (c) => {
       const station = found(store.station(c.req.param('id')), 'thermometer');
       const { days } = c.req.valid('json');
-      if (days[0] && days[0].date < clock.today()) throw fieldProblem('days', 'a forecast begins today or later');
+      if (days[0] && days[0].date < clock.today())
+        throw fieldProblem('days', 'a forecast begins today or later');
       store.replaceForecast(station.id, days);
       return c.json({ days });
     })
     .get('/stations/:id/days.csv', (c) => {
       const station = found(store.station(c.req.param('id')), 'thermometer');
       const csv = writeDailyCsv(store.days(station.id, '0001-01-01', '9999-12-31'));
-      return c.body(csv, 200, { 'content-type': 'text/csv; charset=utf-8', 'content-disposition': 'attachment; filename="daily-weather.csv"' });
+      return c.body(csv, 200, {
+        'content-type': 'text/csv; charset=utf-8',
+        'content-disposition': 'attachment; filename="daily-weather.csv"',
+      });
     });
 }

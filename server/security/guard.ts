@@ -12,10 +12,23 @@ export const PASSPHRASE_KEY = 'passphrase';
 /** What a browser may do with our pages: nothing from elsewhere, no script within the page, no frame around it. */
 const setHeaders = secureHeaders({
   contentSecurityPolicy: {
-    defaultSrc: ["'none'"], scriptSrc: ["'self'"], styleSrc: ["'self'"], imgSrc: ["'self'", 'blob:', 'data:'], fontSrc: ["'self'"], connectSrc: ["'self'"], workerSrc: ["'self'"], manifestSrc: ["'self'"],
-    baseUri: ["'none'"], formAction: ["'self'"], frameAncestors: ["'none'"], objectSrc: ["'none'"],
+    defaultSrc: ["'none'"],
+    scriptSrc: ["'self'"],
+    styleSrc: ["'self'"],
+    imgSrc: ["'self'", 'blob:', 'data:'],
+    fontSrc: ["'self'"],
+    connectSrc: ["'self'"],
+    workerSrc: ["'self'"],
+    manifestSrc: ["'self'"],
+    baseUri: ["'none'"],
+    formAction: ["'self'"],
+    frameAncestors: ["'none'"],
+    objectSrc: ["'none'"],
   },
-  referrerPolicy: 'no-referrer', xFrameOptions: 'DENY', crossOriginResourcePolicy: 'same-origin', crossOriginOpenerPolicy: 'same-origin',
+  referrerPolicy: 'no-referrer',
+  xFrameOptions: 'DENY',
+  crossOriginResourcePolicy: 'same-origin',
+  crossOriginOpenerPolicy: 'same-origin',
   permissionsPolicy: { camera: ['self'], geolocation: [], microphone: [] },
   // A certificate made here is trusted by nobody else: a browser must not be told to insist on it.
   strictTransportSecurity: false,
@@ -39,7 +52,8 @@ const POLICY = 'content-security-policy';
 export function rightHost(): MiddlewareHandler {
   return async (c, next) => {
     const name = nameInHost(c.req.header('host') ?? new URL(c.req.url).host);
-    if (name === null || !ownNames().has(name)) throw new Problem(421, 'This computer is not known by that name.');
+    if (name === null || !ownNames().has(name))
+      throw new Problem(421, 'This computer is not known by that name.');
     return next();
   };
 }
@@ -54,7 +68,8 @@ export function rightOrigin(): MiddlewareHandler {
       const site = c.req.header('sec-fetch-site');
       const host = c.req.header('host') ?? new URL(c.req.url).host;
       const foreign = origin !== undefined && originHost(origin) !== host.toLowerCase();
-      if (foreign || (site !== undefined && site !== 'same-origin' && site !== 'none')) throw new Problem(403, 'Another site asked for this change. It was not made.');
+      if (foreign || (site !== undefined && site !== 'same-origin' && site !== 'none'))
+        throw new Problem(403, 'Another site asked for this change. It was not made.');
     }
     return next();
   };
@@ -72,7 +87,9 @@ function originHost(origin: string): string | null {
 const OPEN = /^\/api\/(health|door|calendar\/[0-9a-f]+\.ics)$/;
 
 declare module 'hono' {
-  interface ContextVariableMap { device: Device | null }
+  interface ContextVariableMap {
+    device: Device | null;
+  }
 }
 
 /** The device that asks; null when it was not let in. */

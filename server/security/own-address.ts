@@ -2,13 +2,19 @@ import { hostname, networkInterfaces } from 'node:os';
 
 /** IPv4 addresses of this computer on its networks, without loopback. */
 export function homeAddresses(): string[] {
-  return Object.values(networkInterfaces()).flatMap((all) => all ?? []).filter(({ family, internal }) => family === 'IPv4' && !internal).map(({ address }) => address);
+  return Object.values(networkInterfaces())
+    .flatMap((all) => all ?? [])
+    .filter(({ family, internal }) => family === 'IPv4' && !internal)
+    .map(({ address }) => address);
 }
 
 /** Names this computer answers to, with those given it in OWN_NAMES; anything else in a Host header comes from a page that pretends to be here. */
 export function ownNames(): ReadonlySet<string> {
   const name = hostname().toLowerCase();
-  const given = (process.env.OWN_NAMES ?? '').toLowerCase().split(/[\s,]+/).filter(Boolean);
+  const given = (process.env.OWN_NAMES ?? '')
+    .toLowerCase()
+    .split(/[\s,]+/)
+    .filter(Boolean);
   return new Set(['localhost', '127.0.0.1', '[::1]', name, `${name}.local`, ...homeAddresses(), ...given]);
 }
 

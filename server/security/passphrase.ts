@@ -1,7 +1,12 @@
 import { randomBytes, scrypt, timingSafeEqual } from 'node:crypto';
 import { promisify } from 'node:util';
 
-const derive = promisify(scrypt) as (text: string, salt: Buffer, length: number, options: { N: number; r: number; p: number; maxmem: number }) => Promise<Buffer>;
+const derive = promisify(scrypt) as (
+  text: string,
+  salt: Buffer,
+  length: number,
+  options: { N: number; r: number; p: number; maxmem: number },
+) => Promise<Buffer>;
 
 /** Cost of scrypt: about 64 MB and a good part of a second on a small computer. */
 const COST = { N: 2 ** 16, r: 8, p: 1 } as const;
@@ -22,6 +27,11 @@ export async function isPassphrase(given: string, kept: string): Promise<boolean
   const [kind, n, r, p, salt, hash] = kept.split('$');
   if (kind !== 'scrypt' || !salt || !hash) return false;
   const known = Buffer.from(hash, 'base64');
-  const derived = await derive(given.normalize('NFC'), Buffer.from(salt, 'base64'), known.length, { N: Number(n), r: Number(r), p: Number(p), maxmem: MAX_MEMORY });
+  const derived = await derive(given.normalize('NFC'), Buffer.from(salt, 'base64'), known.length, {
+    N: Number(n),
+    r: Number(r),
+    p: Number(p),
+    maxmem: MAX_MEMORY,
+  });
   return timingSafeEqual(derived, known);
 }

@@ -14,7 +14,10 @@ const FREE_TRIES_OF_ALL = 40;
 const MOST_CALLERS = 1000;
 const ALL = '*';
 
-interface Failures { count: number; until: number }
+interface Failures {
+  count: number;
+  until: number;
+}
 
 export function throttle(): Throttle {
   const known = new Map<string, Failures>();
@@ -27,7 +30,8 @@ export function throttle(): Throttle {
     if (known.size > MOST_CALLERS) known.delete([...known.keys()].find((key) => key !== ALL)!);
   };
   return {
-    waitSeconds: (caller, nowMs) => Math.max(0, ...[caller, ALL].map((key) => Math.ceil(((known.get(key)?.until ?? 0) - nowMs) / 1000))),
+    waitSeconds: (caller, nowMs) =>
+      Math.max(0, ...[caller, ALL].map((key) => Math.ceil(((known.get(key)?.until ?? 0) - nowMs) / 1000))),
     failed(caller, nowMs) {
       note(caller, FREE_TRIES, nowMs);
       note(ALL, FREE_TRIES_OF_ALL, nowMs);

@@ -27,15 +27,27 @@ const SETTLED_MS = 1500;
  * Watches `folder`. A file goes to the station whose name, written small with dashes, it begins
  * with: `garden-station-2026.csv`. Days already there are never changed: a folder asks nobody.
  */
-export function watchedFolder(store: Store, clock: Clock, folder: string, logError: (error: unknown) => void): WatchedFolder {
+export function watchedFolder(
+  store: Store,
+  clock: Clock,
+  folder: string,
+  logError: (error: unknown) => void,
+): WatchedFolder {
   mkdirSync(folder, { recursive: true });
   const readNow = () => {
     const known = new Map(store.weatherFiles().map((file) => [file.name, file.stamp]));
-    for (const name of readdirSync(folder).filter((entry) => READABLE.test(entry)).sort()) {
+    for (const name of readdirSync(folder)
+      .filter((entry) => READABLE.test(entry))
+      .sort()) {
       const { size, mtimeMs } = statSync(join(folder, name));
       const stamp = `${size}-${Math.round(mtimeMs)}`;
       if (known.get(name) === stamp) continue;
-      store.putWeatherFile({ name, stamp, readOn: clock.today(), outcome: takeIn(store, clock, folder, name, size) });
+      store.putWeatherFile({
+        name,
+        stamp,
+        readOn: clock.today(),
+        outcome: takeIn(store, clock, folder, name, size),
+      });
     }
   };
   let watcher: ReturnType<typeof watch> | null = null;
@@ -43,7 +55,11 @@ export function watchedFolder(store: Store, clock: Clock, folder: string, logErr
     folder,
     readNow,
     start() {
-      watcher = watch(folder, { ignoreInitial: false, depth: 0, awaitWriteFinish: { stabilityThreshold: SETTLED_MS } });
+      watcher = watch(folder, {
+        ignoreInitial: false,
+        depth: 0,
+        awaitWriteFinish: { stabilityThreshold: SETTLED_MS },
+      });
       watcher.on('all', (event) => {
         if (event !== 'add' && event !== 'change') return;
         try {
@@ -53,22 +69,30 @@ export function watchedFolder(store: Store, clock: Clock, folder: string, logErr
         }
       });
     },
-    close: async () => { await watcher?.close(); },
+    close: async () => {
+      await watcher?.close();
+    },
   };
 }
 
 function takeIn(store: Store, clock: Clock, folder: string, name: string, size: number): FileOutcome {
   const station = stationOf(store.stations(), name);
-  if (!station) return { kind: 'refused', reason: 'its name begins with no station\'s name' };
+  if (!station) return { kind: 'refused', reason: "its name begins with no station's name" };
   if (size > LARGEST_BYTES) return { kind: 'refused', reason: `it has ${Math.round(size / 1e6)} MB` };
   try {
     const read = readUnattended(readFileSync(join(folder, name), 'utf8'));
     const days = read.days.filter(({ date }) => date <= clock.today());
     const preview = store.importDays(station.id, days, false, true);
-    if (preview.looksFahrenheit) return { kind: 'refused', reason: 'its temperatures look like °F under a name for °C' };
+    if (preview.looksFahrenheit)
+      return { kind: 'refused', reason: 'its temperatures look like °F under a name for °C' };
     const outcome = store.importDays(station.id, days, false, false);
     return {
-      kind: 'read', stationId: station.id, added: outcome.added, unchanged: outcome.unchanged, differing: outcome.changed.length, doubts: outcome.doubts.length,
+      kind: 'read',
+      stationId: station.id,
+      added: outcome.added,
+      unchanged: outcome.unchanged,
+      differing: outcome.changed.length,
+      doubts: outcome.doubts.length,
       problems: read.problems.length + read.days.length - days.length,
     };
   } catch (error) {
@@ -80,6 +104,7 @@ function takeIn(store: Store, clock: Clock, folder: string, name: string, size: 
 /** The station with the longest name the file begins with. */
 function stationOf(stations: readonly StationSummary[], name: string): StationSummary | undefined {
   const file = basename(name).toLowerCase();
-  return stations.filter((station) => fileStart(station.name) !== '' && file.startsWith(fileStart(station.name)))
+  return stations
+    .filter((station) => fileStart(station.name) !== '' && file.startsWith(fileStart(station.name)))
     .sort((a, b) => b.name.length - a.name.length)[0];
 }

@@ -21,12 +21,17 @@ test('what stood in a record before it was changed or taken out is kept, in the 
   store.removeSpray(spray.id);
   const { now, changes } = store.changesOf('spray', spray.id);
   expect(now).toBeNull();
-  expect(changes).toMatchObject([{ action: 'removed', before: { spray_ml: 1234, note: 'measured again' } }, { action: 'changed', before: { spray_ml: spray.sprayMl, note: '' } }]);
-  expect(() => store.db.transaction(() => {
-    store.putSpray({ ...record, id: spray.id }, weather);
-    store.putSpray({ ...record, note: 'never' }, weather);
-    throw new Error('no');
-  })()).toThrow('no');
+  expect(changes).toMatchObject([
+    { action: 'removed', before: { spray_ml: 1234, note: 'measured again' } },
+    { action: 'changed', before: { spray_ml: spray.sprayMl, note: '' } },
+  ]);
+  expect(() =>
+    store.db.transaction(() => {
+      store.putSpray({ ...record, id: spray.id }, weather);
+      store.putSpray({ ...record, note: 'never' }, weather);
+      throw new Error('no');
+    })(),
+  ).toThrow('no');
   expect(store.changesOf('spray', spray.id).changes).toHaveLength(2);
 });
 
@@ -34,5 +39,7 @@ test('a restore is silent, and what follows it is kept again', () => {
   const [plant] = store.plants();
   store.withoutChangeLog(true, () => store.putPlant({ ...plant!, note: 'silent' }));
   store.putPlant({ ...plant!, note: 'heard' });
-  expect(store.changesOf('plant', plant!.id).changes).toMatchObject([{ action: 'changed', before: { note: 'silent' } }]);
+  expect(store.changesOf('plant', plant!.id).changes).toMatchObject([
+    { action: 'changed', before: { note: 'silent' } },
+  ]);
 });

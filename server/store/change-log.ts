@@ -2,7 +2,32 @@ import type { Db } from './database.ts';
 
 /** Records whose earlier states are kept. Weather, what is counted up inside, and pictures are not among them: they are many, and come from files. */
 const KEPT = [
-  'place', 'plant', 'plant_move', 'watch', 'inspection', 'sample', 'tape', 'trap', 'device', 'tag', 'product', 'sprayer', 'spray', 'handwork', 'growth', 'care', 'round', 'stop', 'sighting', 'watch_clock', 'local_advice', 'photo', 'reading', 'weather_fix', 'paired_reading', 'station',
+  'place',
+  'plant',
+  'plant_move',
+  'watch',
+  'inspection',
+  'sample',
+  'tape',
+  'trap',
+  'device',
+  'tag',
+  'product',
+  'sprayer',
+  'spray',
+  'handwork',
+  'growth',
+  'care',
+  'round',
+  'stop',
+  'sighting',
+  'watch_clock',
+  'local_advice',
+  'photo',
+  'reading',
+  'weather_fix',
+  'paired_reading',
+  'station',
 ] as const;
 export type KeptKind = (typeof KEPT)[number];
 export const isKeptKind = (kind: string): kind is KeptKind => (KEPT as readonly string[]).includes(kind);
@@ -28,7 +53,8 @@ export function changeLog(db: Db) {
     const columns = (db.pragma(`table_info(${table})`) as { name: string }[]).map(({ name }) => name);
     const before = `json_object(${columns.map((name) => `'${name}', OLD.${name}`).join(', ')})`;
     const differs = columns.map((name) => `OLD.${name} IS NOT NEW.${name}`).join(' OR ');
-    const keep = (action: string) => `INSERT INTO main.change_log (at, kind, record_id, action, before) VALUES (strftime('%Y-%m-%dT%H:%M:%SZ', 'now'), '${table}', OLD.id, '${action}', ${before})`;
+    const keep = (action: string) =>
+      `INSERT INTO main.change_log (at, kind, record_id, action, before) VALUES (strftime('%Y-%m-%dT%H:%M:%SZ', 'now'), '${table}', OLD.id, '${action}', ${before})`;
     db.exec(`CREATE TEMP TRIGGER ${table}_kept_before_change AFTER UPDATE ON main.${table} WHEN keeps_changes() AND (${differs}) BEGIN ${keep('changed')}; END;
       CREATE TEMP TRIGGER ${table}_kept_before_removal AFTER DELETE ON main.${table} WHEN keeps_changes() BEGIN ${keep('removed')}; END`);
   }
@@ -45,8 +71,13 @@ export function changeLog(db: Db) {
     /** A record's row as it stands, null once taken out, and its earlier states, newest first. */
     changesOf: (kind: KeptKind, id: string): { now: Change['before'] | null; changes: Change[] } => ({
       now: (db.prepare(`SELECT * FROM ${kind} WHERE id = ?`).get(id) as Change['before'] | undefined) ?? null,
-      changes: (db.prepare('SELECT seq, at, action, before FROM change_log WHERE kind = ? AND record_id = ? ORDER BY seq DESC LIMIT 200').all(kind, id) as (Omit<Change, 'before'> & { before: string })[])
-      .map((row) => ({ ...row, before: JSON.parse(row.before) as Change['before'] })),
+      changes: (
+        db
+          .prepare(
+            'SELECT seq, at, action, before FROM change_log WHERE kind = ? AND record_id = ? ORDER BY seq DESC LIMIT 200',
+          )
+          .all(kind, id) as (Omit<Change, 'before'> & { before: string })[]
+      ).map((row) => ({ ...row, before: JSON.parse(row.before) as Change['before'] })),
     }),
   };
 }

@@ -29,7 +29,11 @@ export function openDatabase(path: string, migrationsFolder: string, upTo = Infi
   db.pragma('foreign_keys = ON');
   db.pragma('busy_timeout = 5000');
   rememberStatements(db);
-  migrate(db, readMigrations(migrationsFolder).filter(({ version }) => version <= upTo), existed ? path : null);
+  migrate(
+    db,
+    readMigrations(migrationsFolder).filter(({ version }) => version <= upTo),
+    existed ? path : null,
+  );
   return db;
 }
 
@@ -49,7 +53,9 @@ function migrate(db: Db, migrations: readonly Migration[], copyFrom: string | nu
   const latest = migrations.at(-1)?.version ?? 0;
   if (current > latest) {
     db.close();
-    throw new NewerDatabaseError(`This database is of version ${current}; this program knows ${latest}. Use the newer program.`);
+    throw new NewerDatabaseError(
+      `This database is of version ${current}; this program knows ${latest}. Use the newer program.`,
+    );
   }
   const pending = migrations.filter((migration) => migration.version > current);
   if (pending.length > 0 && copyFrom && current > 0) {
@@ -62,7 +68,8 @@ function migrate(db: Db, migrations: readonly Migration[], copyFrom: string | nu
     for (const { version, sql } of pending) {
       db.transaction(() => {
         db.exec(sql);
-        if ((db.pragma('foreign_key_check') as unknown[]).length > 0) throw new Error(`migration ${version} would leave records that refer to nothing`);
+        if ((db.pragma('foreign_key_check') as unknown[]).length > 0)
+          throw new Error(`migration ${version} would leave records that refer to nothing`);
         db.pragma(`user_version = ${version}`);
       })();
     }

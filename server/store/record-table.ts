@@ -22,21 +22,36 @@ interface StoredForms<T> {
  * come from the code, never from outside.
  */
 export function recordTable<T extends { readonly id: string }>(
-  db: Db, table: string, columns: Readonly<Record<keyof T & string, string>>, order: string, { flags = [], json = [] }: StoredForms<T> = {},
+  db: Db,
+  table: string,
+  columns: Readonly<Record<keyof T & string, string>>,
+  order: string,
+  { flags = [], json = [] }: StoredForms<T> = {},
 ): RecordTable<T> {
   const fields = Object.entries(columns) as [keyof T & string, string][];
   const select = `SELECT ${fields.map(([field, column]) => `${column} AS "${field}"`).join(', ')} FROM ${table}`;
   const upsert = `INSERT INTO ${table} (${fields.map(([, column]) => column).join(', ')}) VALUES (${fields.map(([field]) => `@${field}`).join(', ')})
-    ON CONFLICT (id) DO UPDATE SET ${fields.filter(([field]) => field !== 'id').map(([field, column]) => `${column} = @${field}`).join(', ')}`;
-  const read = (row: Record<string, unknown>, field: string) => (row[field] === null ? null : JSON.parse(row[field] as string) as unknown);
+    ON CONFLICT (id) DO UPDATE SET ${fields
+      .filter(([field]) => field !== 'id')
+      .map(([field, column]) => `${column} = @${field}`)
+      .join(', ')}`;
+  const read = (row: Record<string, unknown>, field: string) =>
+    row[field] === null ? null : (JSON.parse(row[field] as string) as unknown);
   const toRecord = (row: unknown) => ({
-    ...(row as T), ...Object.fromEntries(flags.map((flag) => [flag, (row as Record<string, unknown>)[flag] === 1])), ...Object.fromEntries(json.map((field) => [field, read(row as Record<string, unknown>, field)])),
+    ...(row as T),
+    ...Object.fromEntries(flags.map((flag) => [flag, (row as Record<string, unknown>)[flag] === 1])),
+    ...Object.fromEntries(json.map((field) => [field, read(row as Record<string, unknown>, field)])),
   });
   const toRow = (record: T) => ({
-    ...record, ...Object.fromEntries(flags.map((flag) => [flag, Number(record[flag])])), ...Object.fromEntries(json.map((field) => [field, record[field] === null ? null : JSON.stringify(record[field])])),
+    ...record,
+    ...Object.fromEntries(flags.map((flag) => [flag, Number(record[flag])])),
+    ...Object.fromEntries(
+      json.map((field) => [field, record[field] === null ? null : JSON.stringify(record[field])]),
+    ),
   });
   return {
-    by: (column, value) => db.prepare(`${select} WHERE ${column} = ? ORDER BY ${order}`).all(value).map(toRecord),
+    by: (column, value) =>
+      db.prepare(`${select} WHERE ${column} = ? ORDER BY ${order}`).all(value).map(toRecord),
     all: () => db.prepare(`${select} ORDER BY ${order}`).all().map(toRecord),
     one: (id) => {
       const row = db.prepare(`${select} WHERE id = ?`).get(id);

@@ -24,21 +24,26 @@ export function sessionStore(db: Db) {
     /** Lets a device in and gives its secret, which is kept nowhere. */
     letIn(device: string, nowMs: number): string {
       const token = randomBytes(32).toString('base64url');
-      db.prepare('INSERT INTO session (id, token_hash, device, created_at, last_used_at) VALUES (?, ?, ?, ?, ?)').run(randomBytes(8).toString('hex'), hashOf(token), device, nowMs, nowMs);
+      db.prepare(
+        'INSERT INTO session (id, token_hash, device, created_at, last_used_at) VALUES (?, ?, ?, ?, ?)',
+      ).run(randomBytes(8).toString('hex'), hashOf(token), device, nowMs, nowMs);
       return token;
     },
     /** The device a secret belongs to, if it was let in and not idle for too long; its use is noted. */
     deviceOf(token: string, nowMs: number): Device | null {
-      const found = db.prepare(`SELECT ${COLUMNS} FROM session WHERE token_hash = ?`).get(hashOf(token)) as Device | undefined;
+      const found = db.prepare(`SELECT ${COLUMNS} FROM session WHERE token_hash = ?`).get(hashOf(token)) as
+        Device | undefined;
       if (!found) return null;
       if (nowMs - found.lastUsedAt > IDLE_MS) {
         db.prepare('DELETE FROM session WHERE id = ?').run(found.id);
         return null;
       }
-      if (nowMs - found.lastUsedAt > NOTE_EVERY_MS) db.prepare('UPDATE session SET last_used_at = ? WHERE id = ?').run(nowMs, found.id);
+      if (nowMs - found.lastUsedAt > NOTE_EVERY_MS)
+        db.prepare('UPDATE session SET last_used_at = ? WHERE id = ?').run(nowMs, found.id);
       return found;
     },
-    letInDevices: (): Device[] => db.prepare(`SELECT ${COLUMNS} FROM session ORDER BY last_used_at DESC`).all() as Device[],
+    letInDevices: (): Device[] =>
+      db.prepare(`SELECT ${COLUMNS} FROM session ORDER BY last_used_at DESC`).all() as Device[],
     shutOut: (id: string) => db.prepare('DELETE FROM session WHERE id = ?').run(id).changes > 0,
     shutOutAllBut: (id: string | null) => void db.prepare('DELETE FROM session WHERE id IS NOT ?').run(id),
   };

@@ -13,7 +13,20 @@ import { type WatchVersions, watchVersions } from './watch-versions.ts';
 import { weatherInStore, type WeatherInStore } from './weather-in-store.ts';
 import { weatherStore, type WeatherStore } from './weather-store.ts';
 
-export interface Store extends GardenStore, WatchStore, PhotoStore, RoundStore, WeatherStore, WeatherInStore, ShelfStore, SessionStore, DeliveryStore, WatchVersions, ReturnType<typeof metaStore>, ReturnType<typeof changeLog> {
+export interface Store
+  extends
+    GardenStore,
+    WatchStore,
+    PhotoStore,
+    RoundStore,
+    WeatherStore,
+    WeatherInStore,
+    ShelfStore,
+    SessionStore,
+    DeliveryStore,
+    WatchVersions,
+    ReturnType<typeof metaStore>,
+    ReturnType<typeof changeLog> {
   readonly db: Db;
   /** Counts up with every row written; this process is the only one that writes. */
   writes(): number;
@@ -28,21 +41,50 @@ export interface Store extends GardenStore, WatchStore, PhotoStore, RoundStore, 
 export function openStore(path: string, migrationsFolder: string): Store {
   const db = openDatabase(path, migrationsFolder);
   const totalChanges = db.prepare('SELECT total_changes() AS n');
-  const garden = gardenStore(db), weather = weatherStore(db), weatherIn = weatherInStore(db);
+  const garden = gardenStore(db),
+    weather = weatherStore(db),
+    weatherIn = weatherInStore(db);
   let weatherWrites = 0;
-  const countedTable = <T extends { readonly id: string }>(table: RecordTable<T>): RecordTable<T> => ({ ...table, put: counted(table.put), remove: counted(table.remove) });
-  const counted = <Args extends unknown[], Result>(write: (...args: Args) => Result) => (...args: Args): Result => {
-    weatherWrites++;
-    return write(...args);
-  };
+  const countedTable = <T extends { readonly id: string }>(table: RecordTable<T>): RecordTable<T> => ({
+    ...table,
+    put: counted(table.put),
+    remove: counted(table.remove),
+  });
+  const counted =
+    <Args extends unknown[], Result>(write: (...args: Args) => Result) =>
+    (...args: Args): Result => {
+      weatherWrites++;
+      return write(...args);
+    };
   return {
     db,
     writes: () => (totalChanges.get() as { n: number }).n,
     weatherWrites: () => weatherWrites,
     weatherChanged: () => void weatherWrites++,
     close: () => void db.close(),
-    ...metaStore(db), ...garden, ...watchStore(db), ...photoStore(db), ...roundStore(db), ...weather, ...weatherIn, ...shelfStore(db), ...sessionStore(db), ...deliveryStore(db), ...watchVersions(db), ...changeLog(db),
-    putGarden: counted(garden.putGarden), putPlace: counted(garden.putPlace), putPlant: counted(garden.putPlant), putMove: counted(garden.putMove), removeMove: counted(garden.removeMove),
-    writeDays: counted(weather.writeDays), importDays: counted(weather.importDays), replaceForecast: counted(weather.replaceForecast), readings: countedTable(weather.readings), fixes: countedTable(weather.fixes), replaceNormals: counted(weatherIn.replaceNormals), putStation: counted(weather.putStation),
+    ...metaStore(db),
+    ...garden,
+    ...watchStore(db),
+    ...photoStore(db),
+    ...roundStore(db),
+    ...weather,
+    ...weatherIn,
+    ...shelfStore(db),
+    ...sessionStore(db),
+    ...deliveryStore(db),
+    ...watchVersions(db),
+    ...changeLog(db),
+    putGarden: counted(garden.putGarden),
+    putPlace: counted(garden.putPlace),
+    putPlant: counted(garden.putPlant),
+    putMove: counted(garden.putMove),
+    removeMove: counted(garden.removeMove),
+    writeDays: counted(weather.writeDays),
+    importDays: counted(weather.importDays),
+    replaceForecast: counted(weather.replaceForecast),
+    readings: countedTable(weather.readings),
+    fixes: countedTable(weather.fixes),
+    replaceNormals: counted(weatherIn.replaceNormals),
+    putStation: counted(weather.putStation),
   };
 }

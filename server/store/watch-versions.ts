@@ -1,7 +1,17 @@
 import type { Db } from './database.ts';
 
 /** Tables whose rows belong to one watch and show in its picture. */
-const OF_A_WATCH = ['inspection', 'sample', 'tape', 'trap', 'device', 'tag', 'sighting', 'handwork', 'spray'] as const;
+const OF_A_WATCH = [
+  'inspection',
+  'sample',
+  'tape',
+  'trap',
+  'device',
+  'tag',
+  'sighting',
+  'handwork',
+  'spray',
+] as const;
 /** Tables that show in the pictures of many watches. */
 const OF_MANY = ['plant', 'product', 'growth'] as const;
 
@@ -24,7 +34,9 @@ export function watchVersions(db: Db): WatchVersions {
     return null;
   });
   const trigger = (table: string, event: 'INSERT' | 'UPDATE' | 'DELETE', call: string) =>
-    db.exec(`CREATE TEMP TRIGGER ${table}_${event.toLowerCase()}_seen AFTER ${event} ON main.${table} BEGIN ${call}; END`);
+    db.exec(
+      `CREATE TEMP TRIGGER ${table}_${event.toLowerCase()}_seen AFTER ${event} ON main.${table} BEGIN ${call}; END`,
+    );
   const watched = (table: string, column: string) => {
     trigger(table, 'INSERT', `SELECT picture_changed(NEW.${column})`);
     trigger(table, 'UPDATE', `SELECT picture_changed(OLD.${column}), picture_changed(NEW.${column})`);
@@ -33,6 +45,8 @@ export function watchVersions(db: Db): WatchVersions {
   for (const table of OF_A_WATCH) watched(table, 'watch_id');
   watched('watch', 'id');
   watched('watch_clock', 'id');
-  for (const table of OF_MANY) for (const event of ['INSERT', 'UPDATE', 'DELETE'] as const) trigger(table, event, 'SELECT picture_changed(NULL)');
+  for (const table of OF_MANY)
+    for (const event of ['INSERT', 'UPDATE', 'DELETE'] as const)
+      trigger(table, event, 'SELECT picture_changed(NULL)');
   return { versionOf: (watchId) => `${forAll}.${perWatch.get(watchId) ?? 0}` };
 }

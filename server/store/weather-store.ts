@@ -1,7 +1,14 @@
 import type { CivilDate } from '#core/calendar';
 import { sameDay } from '#core/formats';
 import type { Reading, Station, WeatherFixRecord } from '#core/records';
-import { daysFromReadings, doubtfulDays, type Doubt, looksFahrenheit, setRight, type WeatherDay } from '#core/weather';
+import {
+  daysFromReadings,
+  doubtfulDays,
+  type Doubt,
+  looksFahrenheit,
+  setRight,
+  type WeatherDay,
+} from '#core/weather';
 import type { Db } from './database.ts';
 import { recordTable } from './record-table.ts';
 
@@ -9,7 +16,11 @@ export interface ImportOutcome {
   readonly added: number;
   readonly unchanged: number;
   /** Days the file and the store tell differently. */
-  readonly changed: readonly { readonly date: CivilDate; readonly stored: WeatherDay; readonly given: WeatherDay }[];
+  readonly changed: readonly {
+    readonly date: CivilDate;
+    readonly stored: WeatherDay;
+    readonly given: WeatherDay;
+  }[];
   readonly replaced: number;
   /** Days of the file that deserve a second look. */
   readonly doubts: readonly Doubt[];
@@ -36,50 +47,99 @@ function dayOf({ hoursC, ...day }: DayRow): WeatherDay {
 
 /** Thermometers and what they read, and the forecast as it stands. */
 export function weatherStore(db: Db) {
-  const insertForecastDay = db.prepare(`INSERT INTO forecast_day (station_id, date, min_c, max_c, rain_mm, wind_ms) VALUES (@stationId, @date, @minC, @maxC, @rainMm, @windMs)`);
-  const insertDay = db.prepare(`INSERT INTO station_day (station_id, date, min_c, max_c, rain_mm, wind_ms, hours_c)
+  const insertForecastDay = db.prepare(
+    `INSERT INTO forecast_day (station_id, date, min_c, max_c, rain_mm, wind_ms) VALUES (@stationId, @date, @minC, @maxC, @rainMm, @windMs)`,
+  );
+  const insertDay =
+    db.prepare(`INSERT INTO station_day (station_id, date, min_c, max_c, rain_mm, wind_ms, hours_c)
      VALUES (@stationId, @date, @minC, @maxC, @rainMm, @windMs, @hoursC)
      ON CONFLICT (station_id, date) DO UPDATE SET min_c = @minC, max_c = @maxC, rain_mm = @rainMm, wind_ms = @windMs, hours_c = @hoursC`);
-  const selectDay = db.prepare(`SELECT ${STATION_DAY_COLUMNS} FROM station_day WHERE station_id = ? AND date = ?`);
+  const selectDay = db.prepare(
+    `SELECT ${STATION_DAY_COLUMNS} FROM station_day WHERE station_id = ? AND date = ?`,
+  );
   const day = (stationId: string, date: CivilDate) => {
     const row = selectDay.get(stationId, date) as DayRow | undefined;
     return row && dayOf(row);
   };
   const writeDays = (stationId: string, days: readonly WeatherDay[]) => {
-    db.transaction(() => days.forEach((entry) => insertDay.run({ stationId, ...entry, hoursC: entry.hoursC ? JSON.stringify(entry.hoursC) : null })))();
+    db.transaction(() =>
+      days.forEach((entry) =>
+        insertDay.run({ stationId, ...entry, hoursC: entry.hoursC ? JSON.stringify(entry.hoursC) : null }),
+      ),
+    )();
   };
 
-  const readingTable = recordTable<Reading>(db, 'reading', { id: 'id', stationId: 'station_id', readOn: 'read_on', time: 'time', lowC: 'low_c', highC: 'high_c', rainMm: 'rain_mm' }, 'read_on, time DESC');
-  const fixes = recordTable<WeatherFixRecord>(db, 'weather_fix', { id: 'id', stationId: 'station_id', from: 'from_day', to: 'to_day', kind: 'kind', why: 'why' }, 'from_day, id');
+  const readingTable = recordTable<Reading>(
+    db,
+    'reading',
+    {
+      id: 'id',
+      stationId: 'station_id',
+      readOn: 'read_on',
+      time: 'time',
+      lowC: 'low_c',
+      highC: 'high_c',
+      rainMm: 'rain_mm',
+    },
+    'read_on, time DESC',
+  );
+  const fixes = recordTable<WeatherFixRecord>(
+    db,
+    'weather_fix',
+    { id: 'id', stationId: 'station_id', from: 'from_day', to: 'to_day', kind: 'kind', why: 'why' },
+    'from_day, id',
+  );
   const rawDays = (stationId: string, from: CivilDate, to: CivilDate): WeatherDay[] => {
-    const kept = (db.prepare(`SELECT ${STATION_DAY_COLUMNS} FROM station_day WHERE station_id = ? AND date BETWEEN ? AND ? ORDER BY date`).all(stationId, from, to) as DayRow[]).map(dayOf);
+    const kept = (
+      db
+        .prepare(
+          `SELECT ${STATION_DAY_COLUMNS} FROM station_day WHERE station_id = ? AND date BETWEEN ? AND ? ORDER BY date`,
+        )
+        .all(stationId, from, to) as DayRow[]
+    ).map(dayOf);
     const readings = readingTable.by('station_id', stationId);
     if (readings.length === 0) return kept;
     const known = new Set(kept.map(({ date }) => date));
-    const read = daysFromReadings(readings).filter(({ date }) => date >= from && date <= to && !known.has(date));
+    const read = daysFromReadings(readings).filter(
+      ({ date }) => date >= from && date <= to && !known.has(date),
+    );
     return read.length === 0 ? kept : [...kept, ...read].sort((a, b) => (a.date < b.date ? -1 : 1));
   };
   return {
     day,
     writeDays,
-    stations: (): StationSummary[] => db.prepare(`SELECT s.id, s.name, s.kind, count(d.date) AS days, min(d.date) AS "from", max(d.date) AS "to",
+    stations: (): StationSummary[] =>
+      db
+        .prepare(
+          `SELECT s.id, s.name, s.kind, count(d.date) AS days, min(d.date) AS "from", max(d.date) AS "to",
         (SELECT count(*) FROM reading r WHERE r.station_id = s.id) AS readings
-      FROM station s LEFT JOIN station_day d ON d.station_id = s.id GROUP BY s.id ORDER BY s.name`).all() as StationSummary[],
-    station: (id: string) => db.prepare('SELECT id, name, kind FROM station WHERE id = ?').get(id) as Station | undefined,
+      FROM station s LEFT JOIN station_day d ON d.station_id = s.id GROUP BY s.id ORDER BY s.name`,
+        )
+        .all() as StationSummary[],
+    station: (id: string) =>
+      db.prepare('SELECT id, name, kind FROM station WHERE id = ?').get(id) as Station | undefined,
     putStation(station: Station): void {
-      db.prepare(`INSERT INTO station (id, name, kind) VALUES (@id, @name, @kind)
-        ON CONFLICT (id) DO UPDATE SET name = @name, kind = @kind`).run(station);
+      db.prepare(
+        `INSERT INTO station (id, name, kind) VALUES (@id, @name, @kind)
+        ON CONFLICT (id) DO UPDATE SET name = @name, kind = @kind`,
+      ).run(station);
     },
 
     /** Days as they came: those kept, and between them those that follow from readings by hand. */
     rawDays,
     /** The same with what was decided about doubtful ones laid over them. */
-    days: (stationId: string, from: CivilDate, to: CivilDate): WeatherDay[] => setRight(rawDays(stationId, from, to), fixes.by('station_id', stationId)),
+    days: (stationId: string, from: CivilDate, to: CivilDate): WeatherDay[] =>
+      setRight(rawDays(stationId, from, to), fixes.by('station_id', stationId)),
     fixes,
     readings: readingTable,
 
     /** All or nothing; with `preview` nothing at all, only the outcome. */
-    importDays(stationId: string, days: readonly WeatherDay[], replaceChanged: boolean, preview: boolean): ImportOutcome {
+    importDays(
+      stationId: string,
+      days: readonly WeatherDay[],
+      replaceChanged: boolean,
+      preview: boolean,
+    ): ImportOutcome {
       const fresh: WeatherDay[] = [];
       const changed: ImportOutcome['changed'][number][] = [];
       for (const given of days) {
@@ -92,15 +152,26 @@ export function weatherStore(db: Db) {
       const doubts = doubtfulDays(given);
       const inFahrenheit = looksFahrenheit(given, rawDays(stationId, '0001-01-01', '9999-12-31')) === true;
       if (!preview) writeDays(stationId, [...fresh, ...replaced]);
-      return { doubts, looksFahrenheit: inFahrenheit, added: fresh.length, unchanged: days.length - fresh.length - changed.length, changed, replaced: replaced.length };
+      return {
+        doubts,
+        looksFahrenheit: inFahrenheit,
+        added: fresh.length,
+        unchanged: days.length - fresh.length - changed.length,
+        changed,
+        replaced: replaced.length,
+      };
     },
 
-    forecast: (stationId: string, from: CivilDate): WeatherDay[] => db.prepare(
-      `SELECT ${DAY_COLUMNS} FROM forecast_day WHERE station_id = ? AND date >= ? ORDER BY date`).all(stationId, from) as WeatherDay[],
+    forecast: (stationId: string, from: CivilDate): WeatherDay[] =>
+      db
+        .prepare(`SELECT ${DAY_COLUMNS} FROM forecast_day WHERE station_id = ? AND date >= ? ORDER BY date`)
+        .all(stationId, from) as WeatherDay[],
     replaceForecast(stationId: string, days: readonly WeatherDay[]): void {
       db.transaction(() => {
         db.prepare('DELETE FROM forecast_day WHERE station_id = ?').run(stationId);
-        days.forEach(({ date, minC, maxC, rainMm, windMs }) => insertForecastDay.run({ stationId, date, minC, maxC, rainMm, windMs }));
+        days.forEach(({ date, minC, maxC, rainMm, windMs }) =>
+          insertForecastDay.run({ stationId, date, minC, maxC, rainMm, windMs }),
+        );
       })();
     },
   };

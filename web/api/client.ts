@@ -18,11 +18,21 @@ export class ApiProblem extends Error {
 }
 
 /** Waits for an answer and reads it; a refusal or a lost connection becomes an {@link ApiProblem}. */
-export async function answer<T>(request: Promise<{ ok: boolean; status: number; json(): Promise<T> }>): Promise<T> {
+export async function answer<T>(
+  request: Promise<{ ok: boolean; status: number; json(): Promise<T> }>,
+): Promise<T> {
   const response = await request.catch(() => {
-    throw new ApiProblem(0, 'The server cannot be reached. Nothing was lost: what you entered is still here.', []);
+    throw new ApiProblem(
+      0,
+      'The server cannot be reached. Nothing was lost: what you entered is still here.',
+      [],
+    );
   });
   if (response.ok) return response.status === 204 ? (undefined as T) : response.json();
   const problem = (await response.json().catch(() => null)) as ProblemBody | null;
-  throw new ApiProblem(response.status, problem?.title ?? 'The server gave no answer that makes sense.', problem?.errors ?? []);
+  throw new ApiProblem(
+    response.status,
+    problem?.title ?? 'The server gave no answer that makes sense.',
+    problem?.errors ?? [],
+  );
 }

@@ -6,8 +6,13 @@ import { at } from './queries.ts';
 import { useWrite } from './use-write.ts';
 
 export const useShelf = () => useQuery({ queryKey: ['shelf'], queryFn: () => answer(api.shelf.$get()) });
-export const useShelfState = () => useQuery({ queryKey: ['shelf', 'state'], queryFn: () => answer(api.shelf.state.$get()).then((body) => body.state) });
-export const useBook = () => useQuery({ queryKey: ['book'], queryFn: () => answer(api.book.$get()).then((body) => body.entries) });
+export const useShelfState = () =>
+  useQuery({
+    queryKey: ['shelf', 'state'],
+    queryFn: () => answer(api.shelf.state.$get()).then((body) => body.state),
+  });
+export const useBook = () =>
+  useQuery({ queryKey: ['book'], queryFn: () => answer(api.book.$get()).then((body) => body.entries) });
 
 export interface BenchQuestion {
   readonly watchIds: readonly string[];
@@ -15,18 +20,40 @@ export interface BenchQuestion {
   readonly bees: 'yes' | 'no' | null;
 }
 
-export const useBench = ({ watchIds, leafState, bees }: BenchQuestion) => useQuery({
-  queryKey: ['bench', watchIds, leafState, bees], placeholderData: (previous) => previous,
-  queryFn: () => answer(api.bench.$get({ query: { watch: watchIds.join(','), ...(leafState ? { leafState } : {}), ...(bees ? { bees } : {}) } })).then((body) => body.bench),
-});
+export const useBench = ({ watchIds, leafState, bees }: BenchQuestion) =>
+  useQuery({
+    queryKey: ['bench', watchIds, leafState, bees],
+    placeholderData: (previous) => previous,
+    queryFn: () =>
+      answer(
+        api.bench.$get({
+          query: {
+            watch: watchIds.join(','),
+            ...(leafState ? { leafState } : {}),
+            ...(bees ? { bees } : {}),
+          },
+        }),
+      ).then((body) => body.bench),
+  });
 
-export const useChanges = (kind: string, id: string) => useQuery({ queryKey: ['changes', kind, id], queryFn: () => answer(api.changes[':kind'][':id'].$get({ param: { kind, id } })) });
+export const useChanges = (kind: string, id: string) =>
+  useQuery({
+    queryKey: ['changes', kind, id],
+    queryFn: () => answer(api.changes[':kind'][':id'].$get({ param: { kind, id } })),
+  });
 
-export const usePutProduct = () => useWrite((product: ProductRecord) => answer(api.products[':id'].$put({ ...at(product), json: product })));
-export const usePutSprayer = () => useWrite((sprayer: Sprayer) => answer(api.sprayers[':id'].$put({ ...at(sprayer), json: sprayer })));
-export const usePutSpray = () => useWrite((spray: SprayRecord) => answer(api.sprays[':id'].$put({ ...at(spray), json: spray })));
-export const useRemoveSpray = () => useWrite((spray: SprayRecord) => answer(api.sprays[':id'].$delete(at(spray))));
-export const usePutLoad = () => useWrite((load: SprayLoad) => answer(api.loads[':id'].$put({ ...at(load), json: load })));
+export const usePutProduct = () =>
+  useWrite((product: ProductRecord) => answer(api.products[':id'].$put({ ...at(product), json: product })));
+export const usePutSprayer = () =>
+  useWrite((sprayer: Sprayer) => answer(api.sprayers[':id'].$put({ ...at(sprayer), json: sprayer })));
+export const usePutSpray = () =>
+  useWrite((spray: SprayRecord) => answer(api.sprays[':id'].$put({ ...at(spray), json: spray })));
+export const useRemoveSpray = () =>
+  useWrite((spray: SprayRecord) => answer(api.sprays[':id'].$delete(at(spray))));
+export const usePutLoad = () =>
+  useWrite((load: SprayLoad) => answer(api.loads[':id'].$put({ ...at(load), json: load })));
 export const useRemoveLoad = () => useWrite((load: SprayLoad) => answer(api.loads[':id'].$delete(at(load))));
-export const usePutAdvice = () => useWrite((advice: LocalAdvice) => answer(api['local-advice'][':id'].$put({ ...at(advice), json: advice })));
-export const useRemoveAdvice = () => useWrite((advice: LocalAdvice) => answer(api['local-advice'][':id'].$delete(at(advice))));
+export const usePutAdvice = () =>
+  useWrite((advice: LocalAdvice) => answer(api['local-advice'][':id'].$put({ ...at(advice), json: advice })));
+export const useRemoveAdvice = () =>
+  useWrite((advice: LocalAdvice) => answer(api['local-advice'][':id'].$delete(at(advice))));

@@ -4,19 +4,31 @@ import { answer, api } from './client.ts';
 import { keepRecord, putEntry } from '../outbox/use-outbox.ts';
 import { useWrite } from './use-write.ts';
 
-export const usePhotos = (watchId: string) => useQuery({
-  queryKey: ['watches', watchId, 'photos'], queryFn: () => answer(api.watches[':id'].photos.$get({ param: { id: watchId } })).then((body) => body.photos),
-});
+export const usePhotos = (watchId: string) =>
+  useQuery({
+    queryKey: ['watches', watchId, 'photos'],
+    queryFn: () =>
+      answer(api.watches[':id'].photos.$get({ param: { id: watchId } })).then((body) => body.photos),
+  });
 
 export const photoAddress = (id: string): string => `/api/photos/${id}/image`;
 
-export const useDescribePhoto = () => useWrite((photo: PhotoRecord) => keepRecord(putEntry('photos', photo, 'marks and note of a photo')));
+export const useDescribePhoto = () =>
+  useWrite((photo: PhotoRecord) => keepRecord(putEntry('photos', photo, 'marks and note of a photo')));
 
 /** Takes a photo out and gives what is needed to put it back: its record and its picture, held in memory. */
-export const useRemovePhoto = () => useWrite(async (photo: PhotoRecord) => {
-  const image = await fetch(photoAddress(photo.id)).then((response) => response.blob());
-  await answer(api.photos[':id'].$delete({ param: { id: photo.id } }));
-  const { id, watchId, takenOn, takenFrom, scale, spots, note } = photo;
-  const record: PhotoRecord = { id, watchId, takenOn, takenFrom, scale, spots, note };
-  return () => keepRecord({ method: 'PUT', path: `/photos/${id}/image`, json: JSON.stringify(record), image, label: 'a photo' });
-});
+export const useRemovePhoto = () =>
+  useWrite(async (photo: PhotoRecord) => {
+    const image = await fetch(photoAddress(photo.id)).then((response) => response.blob());
+    await answer(api.photos[':id'].$delete({ param: { id: photo.id } }));
+    const { id, watchId, takenOn, takenFrom, scale, spots, note } = photo;
+    const record: PhotoRecord = { id, watchId, takenOn, takenFrom, scale, spots, note };
+    return () =>
+      keepRecord({
+        method: 'PUT',
+        path: `/photos/${id}/image`,
+        json: JSON.stringify(record),
+        image,
+        label: 'a photo',
+      });
+  });

@@ -5,19 +5,32 @@ import { answer, api } from './client.ts';
 import { at } from './queries.ts';
 import { useWrite } from './use-write.ts';
 
-export const useClock = (id: string, choice: ModelChoice) => useQuery({
-  queryKey: ['watches', id, 'clock', choice],
-  queryFn: () => answer(api.watches[':id'].clock.$get({ param: { id }, query: choice })).then((body) => body.clock),
-  placeholderData: (previous) => previous,
-});
-export const useHatch = (id: string) => useQuery({ queryKey: ['watches', id, 'hatch'], queryFn: () => answer(api.watches[':id'].hatch.$get({ param: { id } })).then((body) => body.hatch) });
-export const useSeasonDays = (id: string | undefined) => useQuery({
-  queryKey: ['watches', id, 'season-days'], enabled: id !== undefined, queryFn: () => answer(api.watches[':id']['season-days'].$get({ param: { id: id! } })),
-});
-export const usePutSighting = () => useWrite((sighting: Sighting) => answer(api.sightings[':id'].$put({ ...at(sighting), json: sighting })));
-export const useRemoveSighting = () => useWrite((sighting: Sighting) => answer(api.sightings[':id'].$delete(at(sighting))));
-export const usePutClock = () => useWrite((clock: WatchClock) => answer(api['watch-clocks'][':id'].$put({ ...at(clock), json: clock })));
-export const useRemoveClock = () => useWrite((clock: { id: string }) => answer(api['watch-clocks'][':id'].$delete(at(clock))));
+export const useClock = (id: string, choice: ModelChoice) =>
+  useQuery({
+    queryKey: ['watches', id, 'clock', choice],
+    queryFn: () =>
+      answer(api.watches[':id'].clock.$get({ param: { id }, query: choice })).then((body) => body.clock),
+    placeholderData: (previous) => previous,
+  });
+export const useHatch = (id: string) =>
+  useQuery({
+    queryKey: ['watches', id, 'hatch'],
+    queryFn: () => answer(api.watches[':id'].hatch.$get({ param: { id } })).then((body) => body.hatch),
+  });
+export const useSeasonDays = (id: string | undefined) =>
+  useQuery({
+    queryKey: ['watches', id, 'season-days'],
+    enabled: id !== undefined,
+    queryFn: () => answer(api.watches[':id']['season-days'].$get({ param: { id: id! } })),
+  });
+export const usePutSighting = () =>
+  useWrite((sighting: Sighting) => answer(api.sightings[':id'].$put({ ...at(sighting), json: sighting })));
+export const useRemoveSighting = () =>
+  useWrite((sighting: Sighting) => answer(api.sightings[':id'].$delete(at(sighting))));
+export const usePutClock = () =>
+  useWrite((clock: WatchClock) => answer(api['watch-clocks'][':id'].$put({ ...at(clock), json: clock })));
+export const useRemoveClock = () =>
+  useWrite((clock: { id: string }) => answer(api['watch-clocks'][':id'].$delete(at(clock))));
 
 export interface SprayQuestion {
   readonly plant: string;
@@ -28,11 +41,16 @@ export interface SprayQuestion {
   readonly hours: string;
 }
 
-export const useSprayHours = (question: SprayQuestion | null) => useQuery({
-  queryKey: ['spray-hours', question], enabled: question !== null, placeholderData: (previous) => previous,
-  queryFn: () => answer(api['spray-hours'].$get({ query: { ...question! } })).then((body) => body.spray),
-});
+export const useSprayHours = (question: SprayQuestion | null) =>
+  useQuery({
+    queryKey: ['spray-hours', question],
+    enabled: question !== null,
+    placeholderData: (previous) => previous,
+    queryFn: () => answer(api['spray-hours'].$get({ query: { ...question! } })).then((body) => body.spray),
+  });
 
-export const useDormant = () => useQuery({ queryKey: ['dormant'], queryFn: () => answer(api.dormant.$get()).then((body) => body.dormant) });
+export const useDormant = () =>
+  useQuery({ queryKey: ['dormant'], queryFn: () => answer(api.dormant.$get()).then((body) => body.dormant) });
 
-export const askFutures = (id: string) => answer(api.watches[':id'].futures.$get({ param: { id } })).then((body) => body.futures);
+export const askFutures = (id: string) =>
+  answer(api.watches[':id'].futures.$get({ param: { id } })).then((body) => body.futures);

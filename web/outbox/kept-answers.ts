@@ -1,18 +1,29 @@
 import type { PersistedClient, Persister } from '@tanstack/react-query-persist-client';
 import { openDB } from 'idb';
 
-const database = () => openDB('juglans-answers', 1, { upgrade: (db) => { db.createObjectStore('answers'); } });
+const database = () =>
+  openDB('juglans-answers', 1, {
+    upgrade: (db) => {
+      db.createObjectStore('answers');
+    },
+  });
 const KEY = 'all';
 /** Written at most this often: answers change by the dozen when one entry is kept. */
 const WRITE_AFTER_MS = 1000;
 const ASK_FOR_MS = 2500;
 
 async function serverAnswers(): Promise<boolean> {
-  return fetch('/api/health', { signal: AbortSignal.timeout(ASK_FOR_MS) }).then((response) => response.ok, () => false);
+  return fetch('/api/health', { signal: AbortSignal.timeout(ASK_FOR_MS) }).then(
+    (response) => response.ok,
+    () => false,
+  );
 }
 
 /** Takes every kept answer off this device. */
-export const forgetKeptAnswers = () => database().then((db) => db.clear('answers')).catch(() => undefined);
+export const forgetKeptAnswers = () =>
+  database()
+    .then((db) => db.clear('answers'))
+    .catch(() => undefined);
 
 /** Keeps the server's answers on this device, so that pages seen before open without it. A browser without a database simply keeps none. */
 export function answersKeptHere(): Persister {
@@ -20,7 +31,10 @@ export function answersKeptHere(): Persister {
   const write = async () => {
     const client = waiting;
     waiting = null;
-    if (client) await database().then((db) => db.put('answers', client, KEY)).catch(() => undefined);
+    if (client)
+      await database()
+        .then((db) => db.put('answers', client, KEY))
+        .catch(() => undefined);
   };
   return {
     persistClient(client) {
@@ -28,7 +42,15 @@ export function answersKeptHere(): Persister {
       waiting = client;
     },
     // Old answers are shown only when there are no new ones to be had: a form filled from them would undo what was changed since.
-    restoreClient: async () => ((await serverAnswers()) ? undefined : database().then((db) => db.get('answers', KEY) as Promise<PersistedClient | undefined>).catch(() => undefined)),
-    removeClient: () => database().then((db) => db.delete('answers', KEY)).catch(() => undefined),
+    restoreClient: async () =>
+      (await serverAnswers())
+        ? undefined
+        : database()
+            .then((db) => db.get('answers', KEY) as Promise<PersistedClient | undefined>)
+            .catch(() => undefined),
+    removeClient: () =>
+      database()
+        .then((db) => db.delete('answers', KEY))
+        .catch(() => undefined),
   };
 }

@@ -25,14 +25,22 @@ interface OutboxSchema extends DBSchema {
 }
 
 /** What came of sending one entry. */
-type Sent = { readonly kind: 'taken' } | { readonly kind: 'unreachable' } | { readonly kind: 'refused'; readonly title: string };
+type Sent =
+  | { readonly kind: 'taken' }
+  | { readonly kind: 'unreachable' }
+  | { readonly kind: 'refused'; readonly title: string };
 
 const RETRY_MS = 8000;
 const GIVE_UP_MS = 10_000;
 const PATIENCE_MS = 1500;
 
 let opened: Promise<IDBPDatabase<OutboxSchema>> | null = null;
-const database = () => (opened ??= openDB<OutboxSchema>('juglans-outbox', 1, { upgrade: (db) => { db.createObjectStore('waiting', { keyPath: 'seq', autoIncrement: true }); } }));
+const database = () =>
+  (opened ??= openDB<OutboxSchema>('juglans-outbox', 1, {
+    upgrade: (db) => {
+      db.createObjectStore('waiting', { keyPath: 'seq', autoIncrement: true });
+    },
+  }));
 
 let shown: readonly WaitingEntry[] = [];
 const listeners = new Set<() => void>();
@@ -74,7 +82,12 @@ export async function keepAndSend(entry: Entry): Promise<'sent' | 'waiting' | { 
   const seq = await db.add('waiting', { ...entry, enteredAt: nextMoment() });
   await refresh();
   // A hand in a glove does not wait for a slow server: what is safe here may be sent later.
-  await Promise.race([sendWaiting(), new Promise((go) => { setTimeout(go, PATIENCE_MS); })]);
+  await Promise.race([
+    sendWaiting(),
+    new Promise((go) => {
+      setTimeout(go, PATIENCE_MS);
+    }),
+  ]);
   const left = await db.get('waiting', seq);
   if (!left) return 'sent';
   return left.refused === undefined ? 'waiting' : { refused: left.refused };
@@ -84,7 +97,9 @@ let sending: Promise<void> | null = null;
 
 /** Sends what waits; one run at a time, and what comes in meanwhile goes with it. */
 export function sendWaiting(): Promise<void> {
-  sending ??= runSending().finally(() => { sending = null; });
+  sending ??= runSending().finally(() => {
+    sending = null;
+  });
   return sending;
 }
 
@@ -92,7 +107,8 @@ async function runSending(): Promise<void> {
   const db = await database();
   let taken = 0;
   for (let after = 0; ;) {
-    const next = (await db.getAll('waiting', IDBKeyRange.lowerBound(after, true), 1))[0] as WaitingEntry | undefined;
+    const next = (await db.getAll('waiting', IDBKeyRange.lowerBound(after, true), 1))[0] as
+      WaitingEntry | undefined;
     if (!next) break;
     after = next.seq;
     if (next.refused !== undefined) continue;
@@ -109,7 +125,11 @@ async function runSending(): Promise<void> {
 async function send(entry: WaitingEntry): Promise<Sent> {
   let response: Response;
   try {
-    response = await fetch(`/api${entry.path}`, { method: entry.method, signal: AbortSignal.timeout(GIVE_UP_MS), ...bodyOf(entry) });
+    response = await fetch(`/api${entry.path}`, {
+      method: entry.method,
+      signal: AbortSignal.timeout(GIVE_UP_MS),
+      ...bodyOf(entry),
+    });
   } catch {
     return { kind: 'unreachable' };
   }
@@ -118,7 +138,10 @@ async function send(entry: WaitingEntry): Promise<Sent> {
   if (response.status >= 500 || response.status === 401) return { kind: 'unreachable' };
   const problem = (await response.json().catch(() => null)) as ProblemBody | null;
   const details = problem?.errors?.map((error) => `${error.path.join(' ')}: ${error.message}`).join('; ');
-  return { kind: 'refused', title: [problem?.title ?? 'The server would not take it.', details].filter(Boolean).join(' ') };
+  return {
+    kind: 'refused',
+    title: [problem?.title ?? 'The server would not take it.', details].filter(Boolean).join(' '),
+  };
 }
 
 function bodyOf({ json, image, enteredAt }: Entry): { body?: BodyInit; headers: Record<string, string> } {
@@ -152,6 +175,10 @@ export async function retryRefused(seq: number): Promise<void> {
 export function startOutbox(): void {
   void refresh().then(sendWaiting);
   window.addEventListener('online', () => void sendWaiting());
-  document.addEventListener('visibilitychange', () => { if (!document.hidden) void sendWaiting(); });
-  setInterval(() => { if (shown.some((entry) => entry.refused === undefined)) void sendWaiting(); }, RETRY_MS);
+  document.addEventListener('visibilitychange', () => {
+    if (!document.hidden) void sendWaiting();
+  });
+  setInterval(() => {
+    if (shown.some((entry) => entry.refused === undefined)) void sendWaiting();
+  }, RETRY_MS);
 }

@@ -1,8 +1,16 @@
 import { useSyncExternalStore } from 'react';
 import { ApiProblem } from '../api/client.ts';
-import { dropWaiting, type Entry, keepAndSend, onWaitingChange, type WaitingEntry, waitingEntries } from './outbox.ts';
+import {
+  dropWaiting,
+  type Entry,
+  keepAndSend,
+  onWaitingChange,
+  type WaitingEntry,
+  waitingEntries,
+} from './outbox.ts';
 
-export const useWaiting = (): readonly WaitingEntry[] => useSyncExternalStore(onWaitingChange, waitingEntries);
+export const useWaiting = (): readonly WaitingEntry[] =>
+  useSyncExternalStore(onWaitingChange, waitingEntries);
 
 /**
  * Keeps a record on this device and sends it if it can: 'sent' or 'waiting'. A record the server
@@ -12,21 +20,33 @@ export const useWaiting = (): readonly WaitingEntry[] => useSyncExternalStore(on
 export async function keepRecord(entry: Entry): Promise<'sent' | 'waiting'> {
   const result = await keepAndSend(entry);
   if (typeof result === 'string') return result;
-  const own = waitingEntries().findLast((waiting) => waiting.path === entry.path && waiting.refused !== undefined);
+  const own = waitingEntries().findLast(
+    (waiting) => waiting.path === entry.path && waiting.refused !== undefined,
+  );
   if (own) await dropWaiting(own.seq);
   throw new ApiProblem(422, result.refused, []);
 }
 
 /** A record as it was last entered here and not yet taken by the server; undefined when nothing of it waits. */
 export function useWaitingRecord<T extends { readonly id: string }>(kind: string, id: string): T | undefined {
-  const waiting = useWaiting().findLast((entry) => entry.method === 'PUT' && entry.path === recordPath(kind, id) && entry.json !== undefined);
+  const waiting = useWaiting().findLast(
+    (entry) => entry.method === 'PUT' && entry.path === recordPath(kind, id) && entry.json !== undefined,
+  );
   return waiting && (JSON.parse(waiting.json!) as T);
 }
 
 const recordPath = (kind: string, id: string) => `/${kind}/${id}`;
 
 /** The entry that puts a record. */
-export const putEntry = <T extends { readonly id: string }>(kind: string, record: T, label: string): Entry => ({ method: 'PUT', path: recordPath(kind, record.id), json: JSON.stringify(record), label });
+export const putEntry = <T extends { readonly id: string }>(
+  kind: string,
+  record: T,
+  label: string,
+): Entry => ({ method: 'PUT', path: recordPath(kind, record.id), json: JSON.stringify(record), label });
 
 /** The entry that takes it out again. */
-export const takeOutEntry = (kind: string, record: { readonly id: string }, label: string): Entry => ({ method: 'DELETE', path: recordPath(kind, record.id), label: `take out: ${label}` });
+export const takeOutEntry = (kind: string, record: { readonly id: string }, label: string): Entry => ({
+  method: 'DELETE',
+  path: recordPath(kind, record.id),
+  label: `take out: ${label}`,
+});

@@ -3,27 +3,48 @@ import fc from 'fast-check';
 import { LANES, layOutBars } from './band-layout.ts';
 
 test('labelled bars never overlap within a lane, and none leaves the strip', () => {
-  const bar = fc.record({ x: fc.integer({ min: 0, max: 1100 }), width: fc.integer({ min: 4, max: 100 }), labelWidth: fc.integer({ min: 30, max: 160 }) });
-  fc.assert(fc.property(fc.array(bar, { maxLength: 12 }), (given) => {
-    const bars = given.map((entry, i) => ({ ...entry, bar: i })).sort((a, b) => a.x - b.x);
-    const placed = layOutBars(bars, 1224, 600).filter((entry) => entry.labelled);
-    const spans = placed.map((entry) => {
-      const { labelWidth } = bars.find((b) => b.bar === entry.bar)!;
-      const right = entry.labelSide === 'right';
-      const label = right ? [entry.x + entry.width, entry.x + entry.width + 6 + labelWidth] : [entry.x - 6 - labelWidth, entry.x];
-      expect(label[0]! < 600 && 600 < label[1]!).toBe(false);
-      return { lane: entry.lane, from: right ? entry.x : entry.x - 6 - labelWidth, to: entry.x + entry.width + (right ? 6 + labelWidth : 0) };
-    });
-    for (const a of spans) {
-      expect(a.to).toBeLessThanOrEqual(1224);
-      for (const b of spans) if (a !== b && a.lane === b.lane) expect(a.to < b.from || b.to < a.from).toBe(true);
-    }
-  }), { seed: 2 });
+  const bar = fc.record({
+    x: fc.integer({ min: 0, max: 1100 }),
+    width: fc.integer({ min: 4, max: 100 }),
+    labelWidth: fc.integer({ min: 30, max: 160 }),
+  });
+  fc.assert(
+    fc.property(fc.array(bar, { maxLength: 12 }), (given) => {
+      const bars = given.map((entry, i) => ({ ...entry, bar: i })).sort((a, b) => a.x - b.x);
+      const placed = layOutBars(bars, 1224, 600).filter((entry) => entry.labelled);
+      const spans = placed.map((entry) => {
+        const { labelWidth } = bars.find((b) => b.bar === entry.bar)!;
+        const right = entry.labelSide === 'right';
+        const label = right
+          ? [entry.x + entry.width, entry.x + entry.width + 6 + labelWidth]
+          : [entry.x - 6 - labelWidth, entry.x];
+        expect(label[0]! < 600 && 600 < label[1]!).toBe(false);
+        return {
+          lane: entry.lane,
+          from: right ? entry.x : entry.x - 6 - labelWidth,
+          to: entry.x + entry.width + (right ? 6 + labelWidth : 0),
+        };
+      });
+      for (const a of spans) {
+        expect(a.to).toBeLessThanOrEqual(1224);
+        for (const b of spans)
+          if (a !== b && a.lane === b.lane) expect(a.to < b.from || b.to < a.from).toBe(true);
+      }
+    }),
+    { seed: 2 },
+  );
 });
 
 test('four bars at one place take four lanes with labels, a fifth goes without, a label at the end turns left', () => {
-  const placed = layOutBars([1, 2, 3, 4, 5].map((bar) => ({ bar, x: 100, width: 20, labelWidth: 80 })), 1000, 0);
+  const placed = layOutBars(
+    [1, 2, 3, 4, 5].map((bar) => ({ bar, x: 100, width: 20, labelWidth: 80 })),
+    1000,
+    0,
+  );
   expect(placed.map((entry) => entry.lane).slice(0, LANES)).toEqual([0, 1, 2, 3]);
   expect(placed.map((entry) => entry.labelled)).toEqual([true, true, true, true, false]);
-  expect(layOutBars([{ bar: 1, x: 950, width: 20, labelWidth: 80 }], 1000, 0)[0]).toMatchObject({ labelled: true, labelSide: 'left' });
+  expect(layOutBars([{ bar: 1, x: 950, width: 20, labelWidth: 80 }], 1000, 0)[0]).toMatchObject({
+    labelled: true,
+    labelSide: 'left',
+  });
 });

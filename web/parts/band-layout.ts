@@ -19,11 +19,14 @@ const GAP = 10;
  * finds none shares the lane where it covers least.
  */
 export function layOutBars<T>(
-  bars: readonly { bar: T; x: number; width: number; labelWidth: number }[], stripWidth: number, needleX: number,
+  bars: readonly { bar: T; x: number; width: number; labelWidth: number }[],
+  stripWidth: number,
+  needleX: number,
 ): PlacedBar<T>[] {
   const taken: [number, number][][] = Array.from({ length: LANES }, () => []);
   const lanes = Array.from({ length: LANES }, (_, lane) => lane);
-  const free = (lane: number, from: number, to: number) => taken[lane]!.every(([a, b]) => to + GAP < a || from - GAP > b);
+  const free = (lane: number, from: number, to: number) =>
+    taken[lane]!.every(([a, b]) => to + GAP < a || from - GAP > b);
   return bars.map(({ bar, x, width, labelWidth }) => {
     for (const side of ['right', 'left'] as const) {
       const [from, to] = side === 'right' ? [x, x + width + 6 + labelWidth] : [x - 6 - labelWidth, x + width];
@@ -34,13 +37,16 @@ export function layOutBars<T>(
       taken[lane]!.push([from, to]);
       return { bar, x, width, lane, labelled: true, labelSide: side };
     }
-    const lane = lanes.find((candidate) => free(candidate, x, x + width)) ?? leastCovered(taken, x, x + width);
+    const lane =
+      lanes.find((candidate) => free(candidate, x, x + width)) ?? leastCovered(taken, x, x + width);
     taken[lane]!.push([x, x + width]);
     return { bar, x, width, lane, labelled: false, labelSide: 'right' };
   });
 }
 
 function leastCovered(taken: readonly (readonly [number, number][])[], from: number, to: number): number {
-  const covered = taken.map((spans) => spans.reduce((sum, [a, b]) => sum + Math.max(0, Math.min(b, to) - Math.max(a, from)), 0));
+  const covered = taken.map((spans) =>
+    spans.reduce((sum, [a, b]) => sum + Math.max(0, Math.min(b, to) - Math.max(a, from)), 0),
+  );
   return covered.indexOf(Math.min(...covered));
 }

@@ -11,12 +11,22 @@ export function History({ kind, id }: { kind: KeptKind; id: string }) {
   const states: readonly (Row | null)[] = [now, ...changes.map(({ before }) => before)];
   return (
     <details className="sheet p-4" aria-label="Earlier states">
-      <summary className="link-husk list-none inline-block">Changed {changes.length === 1 ? 'once' : `${changes.length} times`}: what stood here before</summary>
+      <summary className="link-husk list-none inline-block">
+        Changed {changes.length === 1 ? 'once' : `${changes.length} times`}: what stood here before
+      </summary>
       <ol className="mt-2 flex flex-col gap-2 text-[0.93rem]">
         {changes.map((change, i) => (
           <li key={change.seq}>
-            <span className="soft">{change.action === 'removed' ? 'taken out' : 'until'} {showMoment(Date.parse(change.at))}</span>
-            <ul className="pl-4">{differing(change.before, states[i] ?? null).map(([column, value]) => <li key={column}><span className="soft">{column.replaceAll('_', ' ')}:</span> {shown(value)}</li>)}</ul>
+            <span className="soft">
+              {change.action === 'removed' ? 'taken out' : 'until'} {showMoment(Date.parse(change.at))}
+            </span>
+            <ul className="pl-4">
+              {differing(change.before, states[i] ?? null).map(([column, value]) => (
+                <li key={column}>
+                  <span className="soft">{column.replaceAll('_', ' ')}:</span> {shown(value)}
+                </li>
+              ))}
+            </ul>
           </li>
         ))}
       </ol>
@@ -25,7 +35,9 @@ export function History({ kind, id }: { kind: KeptKind; id: string }) {
 }
 
 function differing(before: Row, after: Row | null): [string, unknown][] {
-  return Object.entries(before).filter(([column, value]) => column !== 'id' && (after === null || after[column] !== value));
+  return Object.entries(before).filter(
+    ([column, value]) => column !== 'id' && (after === null || after[column] !== value),
+  );
 }
 
 /** Longer things are cut: the whole stands in the archive. */

@@ -3,7 +3,15 @@ import { Link } from 'react-router';
 import { ApiProblem } from '../api/client.ts';
 
 /** A page's heading, which states what it found, and the line beneath it. */
-export function PageHead({ title, lead, children }: { title: string; lead?: ReactNode; children?: ReactNode }) {
+export function PageHead({
+  title,
+  lead,
+  children,
+}: {
+  title: string;
+  lead?: ReactNode;
+  children?: ReactNode;
+}) {
   useEffect(() => {
     document.title = `${title} · Juglans`;
   }, [title]);
@@ -19,11 +27,24 @@ export function PageHead({ title, lead, children }: { title: string; lead?: Reac
 }
 
 /** The ways within one place. */
-export function SubNav({ label, tabs }: { label: string; tabs: readonly (readonly [path: string, name: string, here: boolean])[] }) {
+export function SubNav({
+  label,
+  tabs,
+}: {
+  label: string;
+  tabs: readonly (readonly [path: string, name: string, here: boolean])[];
+}) {
   return (
     <nav aria-label={label} className="flex flex-wrap gap-1.5 mb-3">
       {tabs.map(([path, name, here]) => (
-        <Link key={path} to={path} aria-current={here ? 'page' : undefined} className={`rounded-lg px-3 py-1.5 font-medium ${here ? 'bg-(--husk-pale) text-(--husk-deep)' : 'soft'}`}>{name}</Link>
+        <Link
+          key={path}
+          to={path}
+          aria-current={here ? 'page' : undefined}
+          className={`rounded-lg px-3 py-1.5 font-medium ${here ? 'bg-(--husk-pale) text-(--husk-deep)' : 'soft'}`}
+        >
+          {name}
+        </Link>
       ))}
     </nav>
   );
@@ -46,15 +67,29 @@ interface Question<T> {
 }
 
 /** Shows an answer once it is there; until then that it is coming, or why it is not. */
-export function Answered<T>({ question, children }: { question: Question<T>; children: (data: T) => ReactNode }) {
+export function Answered<T>({
+  question,
+  children,
+}: {
+  question: Question<T>;
+  children: (data: T) => ReactNode;
+}) {
   if (question.data !== undefined) return <>{children(question.data)}</>;
   if (question.error) {
     const missing = question.error instanceof ApiProblem && question.error.status === 404;
     return (
       <EmptyState title={missing ? 'There is nothing at this address.' : question.error.message}>
-        {!missing && <button type="button" className="btn btn-sm mt-2" onClick={() => question.refetch()}>Try again</button>}
+        {!missing && (
+          <button type="button" className="btn btn-sm mt-2" onClick={() => question.refetch()}>
+            Try again
+          </button>
+        )}
       </EmptyState>
     );
   }
-  return <p className="soft" role="status">Working it out…</p>;
+  return (
+    <p className="soft" role="status">
+      Working it out…
+    </p>
+  );
 }

@@ -6,16 +6,28 @@ import { showShare, significant, type Show } from '../show/units.ts';
 import { useShow } from '../show/use-show.ts';
 
 const GRADE_WORDS: Readonly<Record<Grade, string>> = {
-  A: 'exact', B: 'widely published; numbers differ by author and region', C: 'rule of thumb',
+  A: 'exact',
+  B: 'widely published; numbers differ by author and region',
+  C: 'rule of thumb',
 };
 
 /** How far a figure can be trusted, spelled out. */
 export function GradeMark({ grade }: { grade: Grade }) {
-  return <span className="tag" title={GRADE_WORDS[grade]}>grade {grade}: {GRADE_WORDS[grade]}</span>;
+  return (
+    <span className="tag" title={GRADE_WORDS[grade]}>
+      grade {grade}: {GRADE_WORDS[grade]}
+    </span>
+  );
 }
 
 export function Sources({ ids }: { ids: readonly string[] }) {
-  return <span className="soft">{SOURCES.filter((source) => ids.includes(source.id)).map((source) => source.citation).join(' ')}</span>;
+  return (
+    <span className="soft">
+      {SOURCES.filter((source) => ids.includes(source.id))
+        .map((source) => source.citation)
+        .join(' ')}
+    </span>
+  );
 }
 
 interface ReasonProps {
@@ -43,9 +55,17 @@ export function Reason({ title, facts, ruleId, eventId }: ReasonProps) {
           ))}
         </dl>
         <p className="mt-2">{rule.says}</p>
-        <p className="mt-2"><b>What would change this:</b> {rule.wouldChange}</p>
-        <p className="mt-2 text-sm"><GradeMark grade={rule.grade} /> <Sources ids={event ? [...event.sourceIds] : rule.sourceIds} /></p>
-        {event && <p className="mt-1 text-sm soft">As printed: {event.published}. {event.note}</p>}
+        <p className="mt-2">
+          <b>What would change this:</b> {rule.wouldChange}
+        </p>
+        <p className="mt-2 text-sm">
+          <GradeMark grade={rule.grade} /> <Sources ids={event ? [...event.sourceIds] : rule.sourceIds} />
+        </p>
+        {event && (
+          <p className="mt-1 text-sm soft">
+            As printed: {event.published}. {event.note}
+          </p>
+        )}
       </div>
     </details>
   );
@@ -53,12 +73,21 @@ export function Reason({ title, facts, ruleId, eventId }: ReasonProps) {
 
 function showQuantity(quantity: Quantity, show: Show): string {
   switch (quantity.kind) {
-    case 'heat': return show.heat(quantity.cd);
-    case 'heat-range': return show.heatRange(quantity.fromCd, quantity.toCd);
-    case 'date': return quantity.early ? showDateRange(quantity.on, quantity.early, quantity.late ?? null) : showDate(quantity.on);
-    case 'counts': return quantity.values.map((value) => significant(value, 0)).join(', ');
-    case 'share': return showShare(quantity.value);
-    case 'days': return `${quantity.value} days`;
-    case 'words': return quantity.text;
+    case 'heat':
+      return show.heat(quantity.cd);
+    case 'heat-range':
+      return show.heatRange(quantity.fromCd, quantity.toCd);
+    case 'date':
+      return quantity.early
+        ? showDateRange(quantity.on, quantity.early, quantity.late ?? null)
+        : showDate(quantity.on);
+    case 'counts':
+      return quantity.values.map((value) => significant(value, 0)).join(', ');
+    case 'share':
+      return showShare(quantity.value);
+    case 'days':
+      return `${quantity.value} days`;
+    case 'words':
+      return quantity.text;
   }
 }

@@ -22,15 +22,34 @@ export function SchoolChoices({ own, wider, onChoose }: SchoolChoicesProps) {
         return (
           <div key={question.id} className="sheet p-4 flex flex-col gap-2">
             <Field label={question.asks}>
-              <select className="select w-full" value={wider && own[question.id] === undefined ? '' : followed.id} onChange={(event) => onChoose(question.id, event.target.value || null)}>
+              <select
+                className="select w-full"
+                value={wider && own[question.id] === undefined ? '' : followed.id}
+                onChange={(event) => onChoose(question.id, event.target.value || null)}
+              >
                 {wider && <option value="">as the garden: {schoolFor(question.id, wider).name}</option>}
-                {question.schools.map(({ id, name }) => <option key={id} value={id}>{name}</option>)}
+                {question.schools.map(({ id, name }) => (
+                  <option key={id} value={id}>
+                    {name}
+                  </option>
+                ))}
               </select>
             </Field>
             <p>{followed.says}</p>
-            <details><summary className="link-husk list-none inline-block text-sm">What others would do</summary>
-              <ul className="text-sm mt-1 list-disc pl-5">{question.schools.filter(({ id }) => id !== followed.id).map(({ id, name, says }) => <li key={id}><b className="font-semibold">{name}:</b> {says}</li>)}</ul>
-              <p className="text-sm mt-1"><GradeMark grade={question.grade} /> <Sources ids={question.sourceIds} /></p>
+            <details>
+              <summary className="link-husk list-none inline-block text-sm">What others would do</summary>
+              <ul className="text-sm mt-1 list-disc pl-5">
+                {question.schools
+                  .filter(({ id }) => id !== followed.id)
+                  .map(({ id, name, says }) => (
+                    <li key={id}>
+                      <b className="font-semibold">{name}:</b> {says}
+                    </li>
+                  ))}
+              </ul>
+              <p className="text-sm mt-1">
+                <GradeMark grade={question.grade} /> <Sources ids={question.sourceIds} />
+              </p>
             </details>
           </div>
         );

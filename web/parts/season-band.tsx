@@ -17,10 +17,19 @@ const EDGE = 28;
 const LANE_Y = [43, 55.5, 68, 80.5];
 const LABEL_PX_PER_LETTER = 6.3;
 
-const STAGE_WORDS = { dormant: 'dormant', 'bud-swell': 'bud swell', 'in-leaf': 'in leaf', 'leaf-fall': 'leaf fall' } as const;
+const STAGE_WORDS = {
+  dormant: 'dormant',
+  'bud-swell': 'bud swell',
+  'in-leaf': 'in leaf',
+  'leaf-fall': 'leaf fall',
+} as const;
 const BAR_WORDS = { done: 'done', open: 'open now', soon: 'coming', later: 'later', over: 'over' } as const;
 const BAR_COLOUR = {
-  done: 'var(--husk-on-shell)', open: 'var(--husk-on-shell)', soon: 'var(--honey-on-shell)', later: 'var(--later-on-shell)', over: 'var(--later-on-shell)',
+  done: 'var(--husk-on-shell)',
+  open: 'var(--husk-on-shell)',
+  soon: 'var(--honey-on-shell)',
+  later: 'var(--later-on-shell)',
+  over: 'var(--later-on-shell)',
 } as const;
 
 /** The garden's year in one strip: stages, heat, the windows of open watches, and today's needle. */
@@ -30,12 +39,23 @@ export function SeasonBand() {
   if (!band) return <div className="bg-(--shell-2) h-9 md:h-24" />;
   return (
     <section aria-label="The season" className="no-print bg-(--shell-2) text-(--shell-text)">
-      <div className="hidden md:block"><WideBand band={band} /></div>
+      <div className="hidden md:block">
+        <WideBand band={band} />
+      </div>
       <div className="md:hidden">
-        <button type="button" className="flex w-full items-center gap-3 px-4 min-h-11 text-sm" aria-expanded={open} onClick={() => setOpen(!open)}>
+        <button
+          type="button"
+          className="flex w-full items-center gap-3 px-4 min-h-11 text-sm"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+        >
           <NarrowBand band={band} />
           <span className="whitespace-nowrap text-(--shell-soft)">{openWords(band)}</span>
-          <ChevronDown size={18} className={`shrink-0 transition-transform ${open ? 'rotate-180' : ''}`} aria-hidden />
+          <ChevronDown
+            size={18}
+            className={`shrink-0 transition-transform ${open ? 'rotate-180' : ''}`}
+            aria-hidden
+          />
         </button>
         {open && <BandList band={band} />}
       </div>
@@ -66,11 +86,34 @@ function WideBand({ band }: { band: BandAnswer }) {
         <>
           <Stages band={band} xOf={xOf} />
           <path d={spreadPath(band.spread, today, x, y)} fill="#d3b08a" opacity="0.22" />
-          <path d={band.heat.map((cd, day) => `${day ? 'L' : 'M'}${x(day).toFixed(1)} ${y(cd).toFixed(1)}`).join('')} fill="none" stroke="#d3b08a" strokeWidth="2" />
+          <path
+            d={band.heat
+              .map((cd, day) => `${day ? 'L' : 'M'}${x(day).toFixed(1)} ${y(cd).toFixed(1)}`)
+              .join('')}
+            fill="none"
+            stroke="#d3b08a"
+            strokeWidth="2"
+          />
           <Months band={band} xOf={xOf} end={x(band.days)} />
           <Bars band={band} xOf={xOf} end={width - EDGE} needleX={x(today)} />
-          <line x1={x(today)} x2={x(today)} y1={TOP - 4} y2={BOTTOM + 5} stroke="var(--shell-text)" strokeWidth="1.5" />
-          <text x={x(today) + (today > 60 ? -8 : 8)} y="30" textAnchor={today > 60 ? 'end' : 'start'} fontSize="13" fontWeight="600" fill="var(--shell-text)">{needleLabel}</text>
+          <line
+            x1={x(today)}
+            x2={x(today)}
+            y1={TOP - 4}
+            y2={BOTTOM + 5}
+            stroke="var(--shell-text)"
+            strokeWidth="1.5"
+          />
+          <text
+            x={x(today) + (today > 60 ? -8 : 8)}
+            y="30"
+            textAnchor={today > 60 ? 'end' : 'start'}
+            fontSize="13"
+            fontWeight="600"
+            fill="var(--shell-text)"
+          >
+            {needleLabel}
+          </text>
         </>
       )}
     </svg>
@@ -79,8 +122,14 @@ function WideBand({ band }: { band: BandAnswer }) {
 
 function Stages({ band, xOf }: { band: BandAnswer; xOf: (date: string) => number }) {
   if (!band.stages) {
-    const words = band.noDormantSeason ? 'no dormant season here: flushes and generations run on' : 'stages show once a whole past year of temperatures is in';
-    return <text x={EDGE + 7} y="12" fontSize="11.5" fill="var(--shell-soft)">{words}</text>;
+    const words = band.noDormantSeason
+      ? 'no dormant season here: flushes and generations run on'
+      : 'stages show once a whole past year of temperatures is in';
+    return (
+      <text x={EDGE + 7} y="12" fontSize="11.5" fill="var(--shell-soft)">
+        {words}
+      </text>
+    );
   }
   return band.stages.map(({ stage, from, to }, i) => {
     const left = xOf(from) + 1;
@@ -88,21 +137,29 @@ function Stages({ band, xOf }: { band: BandAnswer; xOf: (date: string) => number
     return (
       <g key={from}>
         <rect x={left} y="0" width={width} height={TOP - 4} fill={i % 2 ? '#46372c' : '#403228'} />
-        {width > 50 && <text x={left + 6} y="12" fontSize="11.5" fill="var(--shell-soft)">{STAGE_WORDS[stage]}</text>}
+        {width > 50 && (
+          <text x={left + 6} y="12" fontSize="11.5" fill="var(--shell-soft)">
+            {STAGE_WORDS[stage]}
+          </text>
+        )}
       </g>
     );
   });
 }
 
 function Months({ band, xOf, end }: { band: BandAnswer; xOf: (date: string) => number; end: number }) {
-  const firsts = Array.from({ length: band.days }, (_, day) => addDays(band.start, day)).filter((date) => date.endsWith('-01'));
+  const firsts = Array.from({ length: band.days }, (_, day) => addDays(band.start, day)).filter((date) =>
+    date.endsWith('-01'),
+  );
   return (
     <>
       <line x1={EDGE} x2={end} y1={BOTTOM} y2={BOTTOM} stroke="var(--shell-rule)" />
       {firsts.map((date) => (
         <g key={date}>
           <line x1={xOf(date)} x2={xOf(date)} y1={BOTTOM} y2={BOTTOM + 5} stroke="var(--shell-rule)" />
-          <text x={xOf(date) + 5} y="100" fontSize="11" fill="var(--shell-soft)">{showShortDate(date).slice(2)}</text>
+          <text x={xOf(date) + 5} y="100" fontSize="11" fill="var(--shell-soft)">
+            {showShortDate(date).slice(2)}
+          </text>
         </g>
       ))}
     </>
@@ -112,37 +169,87 @@ function Months({ band, xOf, end }: { band: BandAnswer; xOf: (date: string) => n
 /** What can still be acted on finds room first. */
 const IMPORTANCE: readonly BandBar['state'][] = ['open', 'soon', 'later', 'done', 'over'];
 
-function Bars({ band, xOf, end, needleX }: { band: BandAnswer; xOf: (date: string) => number; end: number; needleX: number }) {
+function Bars({
+  band,
+  xOf,
+  end,
+  needleX,
+}: {
+  band: BandAnswer;
+  xOf: (date: string) => number;
+  end: number;
+  needleX: number;
+}) {
   const ordered = band.bars.toSorted((a, b) => IMPORTANCE.indexOf(a.state) - IMPORTANCE.indexOf(b.state));
-  const placed = layOutBars(ordered.map((bar) => ({
-    bar, x: xOf(bar.from), width: Math.max(5, xOf(bar.to) - xOf(bar.from)), labelWidth: bar.state === 'over' ? 0 : bar.label.length * LABEL_PX_PER_LETTER,
-  })), end, needleX);
+  const placed = layOutBars(
+    ordered.map((bar) => ({
+      bar,
+      x: xOf(bar.from),
+      width: Math.max(5, xOf(bar.to) - xOf(bar.from)),
+      labelWidth: bar.state === 'over' ? 0 : bar.label.length * LABEL_PX_PER_LETTER,
+    })),
+    end,
+    needleX,
+  );
   return (
     <>
       {placed.map(({ bar, x, width, lane }) => (
-        <Link key={bar.id} to={`/when/${bar.watchId}`} aria-label={`${bar.label}, ${showDate(bar.from)} to ${showDate(bar.to)}, ${BAR_WORDS[bar.state]}`}>
+        <Link
+          key={bar.id}
+          to={`/when/${bar.watchId}`}
+          aria-label={`${bar.label}, ${showDate(bar.from)} to ${showDate(bar.to)}, ${BAR_WORDS[bar.state]}`}
+        >
           <title>{`${bar.label}: ${showDate(bar.from)} to ${showDate(bar.to)}, ${BAR_WORDS[bar.state]}`}</title>
           <rect x={x - 3} y={LANE_Y[lane]! - 6} width={width + 6} height="12" fill="transparent" />
-          <rect x={x} y={LANE_Y[lane]! - 4} width={width} height="8" rx="4" strokeWidth="1.3" stroke={BAR_COLOUR[bar.state]}
-            fill={bar.state === 'done' || bar.state === 'over' ? 'none' : BAR_COLOUR[bar.state]} />
+          <rect
+            x={x}
+            y={LANE_Y[lane]! - 4}
+            width={width}
+            height="8"
+            rx="4"
+            strokeWidth="1.3"
+            stroke={BAR_COLOUR[bar.state]}
+            fill={bar.state === 'done' || bar.state === 'over' ? 'none' : BAR_COLOUR[bar.state]}
+          />
         </Link>
       ))}
       {/* Labels stand above all bars: one that had to share a lane must not strike through a name. */}
-      {placed.filter(({ labelled, bar }) => labelled && bar.state !== 'over').map(({ bar, x, width, lane, labelSide }) => (
-        <text key={bar.id} aria-hidden="true" pointerEvents="none" x={labelSide === 'right' ? x + width + 6 : x - 6} textAnchor={labelSide === 'right' ? 'start' : 'end'} y={LANE_Y[lane]! + 4}
-          fontSize="12" fill="var(--shell-text)" style={{ paintOrder: 'stroke', stroke: 'var(--shell-2)', strokeWidth: 4 }}>{bar.label}</text>
-      ))}
+      {placed
+        .filter(({ labelled, bar }) => labelled && bar.state !== 'over')
+        .map(({ bar, x, width, lane, labelSide }) => (
+          <text
+            key={bar.id}
+            aria-hidden="true"
+            pointerEvents="none"
+            x={labelSide === 'right' ? x + width + 6 : x - 6}
+            textAnchor={labelSide === 'right' ? 'start' : 'end'}
+            y={LANE_Y[lane]! + 4}
+            fontSize="12"
+            fill="var(--shell-text)"
+            style={{ paintOrder: 'stroke', stroke: 'var(--shell-2)', strokeWidth: 4 }}
+          >
+            {bar.label}
+          </text>
+        ))}
     </>
   );
 }
 
 /** The rest of the year as past years had it, from today on. */
-function spreadPath(spread: readonly SpreadPoint[], today: number, x: (day: number) => number, y: (cd: number) => number): string {
+function spreadPath(
+  spread: readonly SpreadPoint[],
+  today: number,
+  x: (day: number) => number,
+  y: (cd: number) => number,
+): string {
   const rest = spread.map((point, day) => ({ ...point, day })).slice(today);
   if (rest.length === 0) return '';
   const point = (day: number, cd: number) => `${x(day).toFixed(1)} ${y(cd).toFixed(1)}`;
   const upper = rest.map(({ day, high }) => point(day, high)).join('L');
-  const lower = [...rest].reverse().map(({ day, low }) => point(day, low)).join('L');
+  const lower = [...rest]
+    .reverse()
+    .map(({ day, low }) => point(day, low))
+    .join('L');
   return `M${upper}L${lower}Z`;
 }
 
@@ -152,9 +259,24 @@ function NarrowBand({ band }: { band: BandAnswer }) {
     <svg viewBox="0 0 100 10" preserveAspectRatio="none" className="h-4 w-full" aria-hidden="true">
       <line x1="0" x2="100" y1="9" y2="9" stroke="var(--shell-rule)" strokeWidth="1" />
       {band.bars.map((bar) => (
-        <rect key={bar.id} x={at(bar.from)} y="3.5" width={Math.max(1, at(bar.to) - at(bar.from))} height="4" fill={BAR_COLOUR[bar.state]} opacity={bar.state === 'over' ? 0.5 : 1} />
+        <rect
+          key={bar.id}
+          x={at(bar.from)}
+          y="3.5"
+          width={Math.max(1, at(bar.to) - at(bar.from))}
+          height="4"
+          fill={BAR_COLOUR[bar.state]}
+          opacity={bar.state === 'over' ? 0.5 : 1}
+        />
       ))}
-      <line x1={at(band.today)} x2={at(band.today)} y1="0" y2="10" stroke="var(--shell-text)" strokeWidth="0.8" />
+      <line
+        x1={at(band.today)}
+        x2={at(band.today)}
+        y1="0"
+        y2="10"
+        stroke="var(--shell-text)"
+        strokeWidth="0.8"
+      />
     </svg>
   );
 }
@@ -163,9 +285,16 @@ function BandList({ band }: { band: BandAnswer }) {
   const stage = band.stages?.find(({ from, to }) => from <= band.today && band.today <= to)?.stage;
   return (
     <div className="px-4 pb-3 text-[0.93rem]">
-      <p className="text-(--shell-soft) mb-1">{showDate(band.today)}, day {dayOfYear(band.today) + 1}{stage ? `: ${STAGE_WORDS[stage]}` : ''}</p>
+      <p className="text-(--shell-soft) mb-1">
+        {showDate(band.today)}, day {dayOfYear(band.today) + 1}
+        {stage ? `: ${STAGE_WORDS[stage]}` : ''}
+      </p>
       <ul>
-        {band.bars.filter((bar) => bar.state !== 'over').map((bar) => <BandListItem key={bar.id} bar={bar} />)}
+        {band.bars
+          .filter((bar) => bar.state !== 'over')
+          .map((bar) => (
+            <BandListItem key={bar.id} bar={bar} />
+          ))}
       </ul>
     </div>
   );
@@ -174,9 +303,14 @@ function BandList({ band }: { band: BandAnswer }) {
 function BandListItem({ bar }: { bar: BandBar }) {
   return (
     <li>
-      <Link to={`/when/${bar.watchId}`} className="flex justify-between gap-4 min-h-11 items-center border-t border-(--shell-rule)">
+      <Link
+        to={`/when/${bar.watchId}`}
+        className="flex justify-between gap-4 min-h-11 items-center border-t border-(--shell-rule)"
+      >
         <span>{bar.label}</span>
-        <span className="text-(--shell-soft) whitespace-nowrap">{BAR_WORDS[bar.state]}, {showShortDate(bar.from)}–{showShortDate(bar.to)}</span>
+        <span className="text-(--shell-soft) whitespace-nowrap">
+          {BAR_WORDS[bar.state]}, {showShortDate(bar.from)}–{showShortDate(bar.to)}
+        </span>
       </Link>
     </li>
   );

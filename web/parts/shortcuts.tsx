@@ -12,12 +12,33 @@ export const setKeysOff = (off: boolean) => localStorage.setItem(OFF_KEY, off ? 
 export function Shortcuts() {
   const navigate = useNavigate();
   const [listShown, showList] = useState(false);
-  const to = (path: string) => () => { if (!keysAreOff()) void navigate(path); };
+  const to = (path: string) => () => {
+    if (!keysAreOff()) void navigate(path);
+  };
   const sequences = Object.fromEntries(PLACES.map(({ key, path }) => [`g>${key}`, path]));
-  useHotkeys(Object.keys(sequences), (_, handler) => to(sequences[`g>${handler.keys?.at(-1) ?? ''}`] ?? '/now')(), { sequenceTimeoutMs: 1500 });
+  useHotkeys(
+    Object.keys(sequences),
+    (_, handler) => to(sequences[`g>${handler.keys?.at(-1) ?? ''}`] ?? '/now')(),
+    { sequenceTimeoutMs: 1500 },
+  );
   useHotkeys('n', to('/look/new'), { ignoreEventWhen: () => justAfterG() });
-  useHotkeys('/', (event) => { if (!keysAreOff()) { event.preventDefault(); void navigate('/look/guide'); } }, { useKey: true });
-  useHotkeys('?', () => { if (!keysAreOff()) showList((shown) => !shown); }, { useKey: true });
+  useHotkeys(
+    '/',
+    (event) => {
+      if (!keysAreOff()) {
+        event.preventDefault();
+        void navigate('/look/guide');
+      }
+    },
+    { useKey: true },
+  );
+  useHotkeys(
+    '?',
+    () => {
+      if (!keysAreOff()) showList((shown) => !shown);
+    },
+    { useKey: true },
+  );
   useHotkeys('escape', () => showList(false));
   rememberG();
   if (!listShown) return null;
@@ -26,7 +47,9 @@ export function Shortcuts() {
       <div className="modal-box">
         <h2 className="mb-2">Keys</h2>
         <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-1">
-          {PLACES.map(({ key, name }) => <KeyRow key={key} keys={`g then ${key}`} does={`go to ${name}`} />)}
+          {PLACES.map(({ key, name }) => (
+            <KeyRow key={key} keys={`g then ${key}`} does={`go to ${name}`} />
+          ))}
           <KeyRow keys="n" does="note something new" />
           <KeyRow keys="/" does="find in the field guide" />
           <KeyRow keys="space, d, h" does="in a tally: one more live, dead, holed" />
@@ -35,7 +58,9 @@ export function Shortcuts() {
           <KeyRow keys="?" does="this list" />
         </dl>
         <p className="soft text-sm mt-3">Single keys can be switched off in Setup.</p>
-        <button type="button" className="btn btn-sm mt-3" onClick={() => showList(false)}>Close</button>
+        <button type="button" className="btn btn-sm mt-3" onClick={() => showList(false)}>
+          Close
+        </button>
       </div>
     </dialog>
   );
@@ -44,7 +69,9 @@ export function Shortcuts() {
 function KeyRow({ keys, does }: { keys: string; does: string }) {
   return (
     <>
-      <dt><kbd className="kbd kbd-sm">{keys}</kbd></dt>
+      <dt>
+        <kbd className="kbd kbd-sm">{keys}</kbd>
+      </dt>
       <dd>{does}</dd>
     </>
   );
@@ -61,5 +88,11 @@ let listening = false;
 function rememberG(): void {
   if (listening) return;
   listening = true;
-  document.addEventListener('keydown', (event) => { if (event.key === 'g') lastG = Date.now(); }, true);
+  document.addEventListener(
+    'keydown',
+    (event) => {
+      if (event.key === 'g') lastG = Date.now();
+    },
+    true,
+  );
 }

@@ -8,8 +8,9 @@ interface Write<T> {
 export function useTakeOut<T>(remove: Write<T>, put: Write<T>, said: string): (record: T) => void {
   const { say } = useNotices();
   // By promise: what was taken out is often the very part of the page that asked for it, and is gone by then.
-  return (record) => void remove.mutateAsync(record).then(
-    () => say(said, () => void put.mutateAsync(record).catch((error: Error) => say(error.message))),
-    (error: Error) => say(error.message),
-  );
+  return (record) =>
+    void remove.mutateAsync(record).then(
+      () => say(said, () => void put.mutateAsync(record).catch((error: Error) => say(error.message))),
+      (error: Error) => say(error.message),
+    );
 }

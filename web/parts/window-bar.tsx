@@ -16,7 +16,8 @@ export function WindowBar({ opens, closes, today }: WindowBarProps) {
   const start = addDays(from < today ? from : today, -4);
   const end = addDays(closes > today ? closes : today, 4);
   const x = (date: CivilDate) => (WIDTH * daysBetween(start, date)) / daysBetween(start, end);
-  const colour = closes < today ? 'var(--color-error)' : from <= today ? 'var(--color-primary)' : 'var(--color-accent)';
+  const colour =
+    closes < today ? 'var(--color-error)' : from <= today ? 'var(--color-primary)' : 'var(--color-accent)';
   const label = `${showDate(from)} to ${showDate(closes)}, today ${showDate(today)}`;
   return (
     <svg viewBox={`0 0 ${WIDTH} 18`} className="w-full max-w-52 h-[18px] mt-1" role="img" aria-label={label}>

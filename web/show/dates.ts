@@ -30,7 +30,9 @@ export function showDateRange(median: CivilDate, early: CivilDate, late: CivilDa
   if (early === late) return showDate(median);
   if (late === null) return `${showDate(median)} (${showShortDate(early)} or later, or not at all)`;
   const oneMonth = early.slice(0, 7) === late.slice(0, 7) && late.slice(0, 7) === median.slice(0, 7);
-  const range = oneMonth ? `${Number(early.slice(8))}–${Number(late.slice(8))}` : `${showShortDate(early)}–${showShortDate(late)}`;
+  const range = oneMonth
+    ? `${Number(early.slice(8))}–${Number(late.slice(8))}`
+    : `${showShortDate(early)}–${showShortDate(late)}`;
   return `${showDate(median)} (${range})`;
 }
 

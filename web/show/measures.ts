@@ -21,17 +21,22 @@ export function unitWords(protocol: Protocol, count: number): string {
 }
 
 export function levelWords(level: LevelRange): string {
-  return level.low === level.high ? LEVEL_WORDS[level.level] : `${LEVEL_WORDS[level.level]}; may be ${LEVEL_WORDS[level.low]} to ${LEVEL_WORDS[level.high]}`;
+  return level.low === level.high
+    ? LEVEL_WORDS[level.level]
+    : `${LEVEL_WORDS[level.level]}; may be ${LEVEL_WORDS[level.low]} to ${LEVEL_WORDS[level.high]}`;
 }
 
 /** What so many units can and cannot show, and how many more would narrow it. */
 export function moreWords(protocol: Protocol, measure: Measure, more: MoreUnits): string {
   const [, many] = PROTOCOL_TEXTS[protocol].unit;
   if (measure.value === 0) {
-    return measure.kind === 'share' ? `None on ${unitWords(protocol, measure.units)} still allows up to ${Math.round(measure.high * 100)} %.` : `None on ${unitWords(protocol, measure.units)} still allows ${showEstimate(measure).replace(/^0 \(0–(.*)\)$/, 'up to $1')}.`;
+    return measure.kind === 'share'
+      ? `None on ${unitWords(protocol, measure.units)} still allows up to ${Math.round(measure.high * 100)} %.`
+      : `None on ${unitWords(protocol, measure.units)} still allows ${showEstimate(measure).replace(/^0 \(0–(.*)\)$/, 'up to $1')}.`;
   }
   const aim = measure.kind === 'share' ? 'within 10 points' : 'within a third';
   if (more.kind === 'enough') return `Known ${aim}: more ${many} would add little.`;
-  if (more.kind === 'beyond') return `They differ so much that no sensible number of ${many} would settle it ${aim}.`;
+  if (more.kind === 'beyond')
+    return `They differ so much that no sensible number of ${many} would settle it ${aim}.`;
   return `About ${more.units} more ${many} would settle it ${aim}, if they go on like this.`;
 }

@@ -6,7 +6,7 @@ const metric = showIn({ temperatureUnit: 'C', measureSystem: 'metric' });
 const us = showIn({ temperatureUnit: 'F', measureSystem: 'us' });
 const imperial = showIn({ temperatureUnit: 'C', measureSystem: 'imperial' });
 
-test('figures carry the garden\'s units', () => {
+test("figures carry the garden's units", () => {
   expect(metric.heat(225.56)).toBe('226 °C·days');
   expect(us.heat(225.5556)).toBe('406 °F·days');
   expect(us.temperature(29)).toBe('84.2 °F');

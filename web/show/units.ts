@@ -1,7 +1,12 @@
 import type { Garden } from '#core/records';
 import {
-  celsiusFromFahrenheit, fahrenheitDaysFromCelsiusDays, fahrenheitFromCelsius, ML_PER_IMPERIAL_FLUID_OUNCE, ML_PER_IMPERIAL_GALLON,
-  ML_PER_US_FLUID_OUNCE, ML_PER_US_GALLON,
+  celsiusFromFahrenheit,
+  fahrenheitDaysFromCelsiusDays,
+  fahrenheitFromCelsius,
+  ML_PER_IMPERIAL_FLUID_OUNCE,
+  ML_PER_IMPERIAL_GALLON,
+  ML_PER_US_FLUID_OUNCE,
+  ML_PER_US_GALLON,
 } from '#core/units';
 
 const M_PER_FOOT = 0.3048;
@@ -36,7 +41,8 @@ type UnitChoice = Pick<Garden, 'temperatureUnit' | 'measureSystem'>;
 export function showIn({ temperatureUnit, measureSystem }: UnitChoice): Show {
   const fahrenheit = temperatureUnit === 'F';
   const feet = measureSystem === 'us' || measureSystem === 'imperial';
-  const gallonMl = measureSystem === 'us' ? ML_PER_US_GALLON : measureSystem === 'imperial' ? ML_PER_IMPERIAL_GALLON : 1000;
+  const gallonMl =
+    measureSystem === 'us' ? ML_PER_US_GALLON : measureSystem === 'imperial' ? ML_PER_IMPERIAL_GALLON : 1000;
   const volumeUnit = measureSystem === 'us' ? 'US gal' : measureSystem === 'imperial' ? 'gal' : 'l';
   const heatUnit = fahrenheit ? '°F·days' : '°C·days';
   const heatNumber = (cd: number) => (fahrenheit ? fahrenheitDaysFromCelsiusDays(cd) : cd);

@@ -1,11 +1,22 @@
 import { expose } from 'comlink';
-import { affectedArea, findLeaf, type AffectedArea, type FoundLeaf, type Outline, type Pixels } from '#core/picture';
+import {
+  affectedArea,
+  findLeaf,
+  type AffectedArea,
+  type FoundLeaf,
+  type Outline,
+  type Pixels,
+} from '#core/picture';
 
 let held: { readonly pixels: Pixels; readonly leaf: FoundLeaf } | null = null;
 
 const api = {
   /** Finds the leaf in a picture and keeps both for {@link api.affected}. */
-  find(pixels: Pixels, outline: Outline, onStep: (step: number) => void): Pick<FoundLeaf, 'doubts' | 'leafPixels'> {
+  find(
+    pixels: Pixels,
+    outline: Outline,
+    onStep: (step: number) => void,
+  ): Pick<FoundLeaf, 'doubts' | 'leafPixels'> {
     const leaf = findLeaf(pixels, outline, onStep);
     held = { pixels, leaf };
     return { doubts: leaf.doubts, leafPixels: leaf.leafPixels };

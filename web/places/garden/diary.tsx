@@ -19,18 +19,38 @@ export function Diary({ plant }: { plant: Plant }) {
     ...(diary?.growth ?? []).map((entry) => ({ entry, table: 'growth', words: STAGE_WORDS[entry.stage] })),
     ...(diary?.care ?? []).map((entry) => ({ entry, table: 'care', words: CARE_WORDS[entry.kind] })),
   ].sort((a, b) => (a.entry.on < b.entry.on ? 1 : -1));
-  const takeOut = (table: string, entry: Growth | Care, words: string) => keepRecord(takeOutEntry(table, entry, `${words}, ${plant.name}`))
-    .then(() => say(`“${words}” was taken out.`, () => void keepRecord(putEntry(table, entry, `${words}, ${plant.name}`))), (error: Error) => say(error.message));
+  const takeOut = (table: string, entry: Growth | Care, words: string) =>
+    keepRecord(takeOutEntry(table, entry, `${words}, ${plant.name}`)).then(
+      () =>
+        say(
+          `“${words}” was taken out.`,
+          () => void keepRecord(putEntry(table, entry, `${words}, ${plant.name}`)),
+        ),
+      (error: Error) => say(error.message),
+    );
   return (
     <section aria-label="Growth and care">
       <h2 className="mb-2">Growth and care</h2>
       <div className="sheet p-4 flex flex-col gap-3">
-        {entries.length === 0 && <p className="soft">Nothing logged. Bud swell, bloom and leaf fall set what may be sprayed and when.</p>}
+        {entries.length === 0 && (
+          <p className="soft">
+            Nothing logged. Bud swell, bloom and leaf fall set what may be sprayed and when.
+          </p>
+        )}
         <ul className="text-[0.93rem] flex flex-col gap-1">
           {entries.slice(0, 12).map(({ entry, table, words }) => (
             <li key={entry.id} className="flex justify-between gap-3">
-              <span>{showDate(entry.on, today)}: {words}{entry.note && <span className="soft">, {entry.note}</span>}</span>
-              <button type="button" className="link-husk" onClick={() => void takeOut(table, entry, words)}>take out<span className="sr-only"> {words} of {showDate(entry.on, today)}</span></button>
+              <span>
+                {showDate(entry.on, today)}: {words}
+                {entry.note && <span className="soft">, {entry.note}</span>}
+              </span>
+              <button type="button" className="link-husk" onClick={() => void takeOut(table, entry, words)}>
+                take out
+                <span className="sr-only">
+                  {' '}
+                  {words} of {showDate(entry.on, today)}
+                </span>
+              </button>
             </li>
           ))}
         </ul>
@@ -43,7 +63,9 @@ export function Diary({ plant }: { plant: Plant }) {
 function LogForm({ plant }: { plant: Plant }) {
   const today = useToday();
   const { say } = useNotices();
-  const alike = (usePlants().data ?? []).filter(({ hostId, retiredOn }) => hostId === plant.hostId && retiredOn === null);
+  const alike = (usePlants().data ?? []).filter(
+    ({ hostId, retiredOn }) => hostId === plant.hostId && retiredOn === null,
+  );
   const [what, setWhat] = useState('');
   const [on, setOn] = useState(today);
   const [note, setNote] = useState('');
@@ -56,7 +78,13 @@ function LogForm({ plant }: { plant: Plant }) {
     const of = forAll ? alike : [plant];
     try {
       for (const { id: plantId, name } of of) {
-        const record = { id: newId(), plantId, on, note, ...(table === 'growth' ? { stage: kind } : { kind }) };
+        const record = {
+          id: newId(),
+          plantId,
+          on,
+          note,
+          ...(table === 'growth' ? { stage: kind } : { kind }),
+        };
         await keepRecord(putEntry(table, record, `${kind}, ${name}`));
       }
       say(of.length === 1 ? 'Logged.' : `Logged for ${of.length} plants.`);
@@ -69,18 +97,64 @@ function LogForm({ plant }: { plant: Plant }) {
   return (
     <details>
       <summary className="link-husk list-none">Log a stage or some care</summary>
-      <form noValidate className="mt-3 flex flex-col gap-3" onSubmit={(event) => { event.preventDefault(); void log(); }}>
+      <form
+        noValidate
+        className="mt-3 flex flex-col gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void log();
+        }}
+      >
         <Field label="What" error={error}>
           <select className="select w-full" value={what} onChange={(event) => setWhat(event.target.value)}>
             <option value="">choose…</option>
-            <optgroup label="What the plant does">{GROWTH_STAGES.map((stage) => <option key={stage} value={`growth/${stage}`}>{STAGE_WORDS[stage]}</option>)}</optgroup>
-            <optgroup label="What was done">{CARE_KINDS.map((kind) => <option key={kind} value={`care/${kind}`}>{CARE_WORDS[kind]}</option>)}</optgroup>
+            <optgroup label="What the plant does">
+              {GROWTH_STAGES.map((stage) => (
+                <option key={stage} value={`growth/${stage}`}>
+                  {STAGE_WORDS[stage]}
+                </option>
+              ))}
+            </optgroup>
+            <optgroup label="What was done">
+              {CARE_KINDS.map((kind) => (
+                <option key={kind} value={`care/${kind}`}>
+                  {CARE_WORDS[kind]}
+                </option>
+              ))}
+            </optgroup>
           </select>
         </Field>
-        <Field label="On which day"><input type="date" className="input w-full" value={on} max={today} onChange={(event) => setOn(event.target.value)} /></Field>
-        <Field label="Remark"><input className="input w-full" maxLength={2000} value={note} onChange={(event) => setNote(event.target.value)} /></Field>
-        {alike.length > 1 && <label className="flex items-center gap-2 min-h-11"><input type="checkbox" className="checkbox" checked={forAll} onChange={(event) => setForAll(event.target.checked)} /> for all {alike.length} of this kind ({hostById(plant.hostId).name})</label>}
-        <button type="submit" className="btn btn-sm">Log it</button>
+        <Field label="On which day">
+          <input
+            type="date"
+            className="input w-full"
+            value={on}
+            max={today}
+            onChange={(event) => setOn(event.target.value)}
+          />
+        </Field>
+        <Field label="Remark">
+          <input
+            className="input w-full"
+            maxLength={2000}
+            value={note}
+            onChange={(event) => setNote(event.target.value)}
+          />
+        </Field>
+        {alike.length > 1 && (
+          <label className="flex items-center gap-2 min-h-11">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={forAll}
+              onChange={(event) => setForAll(event.target.checked)}
+            />{' '}
+            for all {alike.length} of this kind ({hostById(plant.hostId).name})
+          </label>
+        )}
+        <button type="submit" className="btn btn-sm">
+          Log it
+        </button>
       </form>
     </details>
   );

@@ -5,7 +5,13 @@ import { useFeeding } from '../../api/queries.ts';
 import { showDate } from '../../show/dates.ts';
 import { useToday } from '../../show/use-show.ts';
 
-const WHY_WORDS: Readonly<Record<Feeding['why'], string>> = { rhythm: '', 'bud-swell': 'as buds swell', 'before-bloom': 'before bloom', 'petal-fall': 'after petals fall', 'after-petal-fall': 'two weeks after' };
+const WHY_WORDS: Readonly<Record<Feeding['why'], string>> = {
+  rhythm: '',
+  'bud-swell': 'as buds swell',
+  'before-bloom': 'before bloom',
+  'petal-fall': 'after petals fall',
+  'after-petal-fall': 'two weeks after',
+};
 
 /** The season's feedings, for who follows a school that feeds. */
 export function FeedingSection({ plant }: { plant: Plant }) {
@@ -19,8 +25,33 @@ export function FeedingSection({ plant }: { plant: Plant }) {
       <h2 className="mb-2">Feeding</h2>
       <div className="sheet p-4">
         <p>{feeding.school.says}</p>
-        {ahead.length > 0 ? <p className="mt-1">Next: <b className="font-semibold">{showDate(ahead[0]!.on, today)}</b>{WHY_WORDS[ahead[0]!.why] && `, ${WHY_WORDS[ahead[0]!.why]}`}{ahead.length > 1 && <span className="soft">, then {ahead.slice(1, 4).map(({ on }) => showDate(on, today)).join(', ')}</span>}.</p> : <p className="soft mt-1">None left this season{feeding.school.id === 'four-a-season' && '; log its bloom and petal fall for their dates'}.</p>}
-        <p className="mt-1"><Link className="link-husk" to={`/mix/recipes?recipe=${recipe}`}>The recipe</Link> <span className="soft">Log it above as feeding.</span></p>
+        {ahead.length > 0 ? (
+          <p className="mt-1">
+            Next: <b className="font-semibold">{showDate(ahead[0]!.on, today)}</b>
+            {WHY_WORDS[ahead[0]!.why] && `, ${WHY_WORDS[ahead[0]!.why]}`}
+            {ahead.length > 1 && (
+              <span className="soft">
+                , then{' '}
+                {ahead
+                  .slice(1, 4)
+                  .map(({ on }) => showDate(on, today))
+                  .join(', ')}
+              </span>
+            )}
+            .
+          </p>
+        ) : (
+          <p className="soft mt-1">
+            None left this season
+            {feeding.school.id === 'four-a-season' && '; log its bloom and petal fall for their dates'}.
+          </p>
+        )}
+        <p className="mt-1">
+          <Link className="link-husk" to={`/mix/recipes?recipe=${recipe}`}>
+            The recipe
+          </Link>{' '}
+          <span className="soft">Log it above as feeding.</span>
+        </p>
       </div>
     </section>
   );

@@ -12,27 +12,58 @@ import type { Show } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';
 
 const HOSTS_BY_NAME = [...HOSTS].sort((a, b) => a.name.localeCompare(b.name));
-const SHOWN = ['name', 'hostId', 'placeId', 'count', 'heightM', 'spreadM', 'lengthM', 'yearPlanted', 'note', 'harvestFrom', 'harvestTo'] as const;
+const SHOWN = [
+  'name',
+  'hostId',
+  'placeId',
+  'count',
+  'heightM',
+  'spreadM',
+  'lengthM',
+  'yearPlanted',
+  'note',
+  'harvestFrom',
+  'harvestTo',
+] as const;
 
 /** Everything about one plant. Sizes are typed in the garden's unit and kept in metres. */
-export function PlantForm({ plant, places, isNew }: { plant: Plant; places: readonly Place[]; isNew: boolean }) {
+export function PlantForm({
+  plant,
+  places,
+  isNew,
+}: {
+  plant: Plant;
+  places: readonly Place[];
+  isNew: boolean;
+}) {
   const show = useShow();
   const { say } = useNotices();
   const navigate = useNavigate();
   const put = usePutPlant();
   const [problem, setProblem] = useState<string | null>(null);
-  const { register, handleSubmit, setError, setValue, formState: { errors } } = useForm<TypedPlant, unknown, Plant>({
+  const {
+    register,
+    handleSubmit,
+    setError,
+    setValue,
+    formState: { errors },
+  } = useForm<TypedPlant, unknown, Plant>({
     // What is typed stays as typed; only its record, in metres, is judged.
     resolver: (typed) => judged(recordOf(typed, show)),
     defaultValues: typedOf(plant, show),
   });
   const hostField = register('hostId', {
-    onChange: (event: { target: { value: string } }) => { if (isNew && event.target.value) setValue('edible', hostById(event.target.value).edible); },
+    onChange: (event: { target: { value: string } }) => {
+      if (isNew && event.target.value) setValue('edible', hostById(event.target.value).edible);
+    },
   });
   const save = handleSubmit(async (values) => {
     try {
       await put.mutateAsync(values);
-      say(isNew ? `${values.name} was added.` : `${values.name} was saved.`, isNew ? undefined : () => put.mutate(plant));
+      say(
+        isNew ? `${values.name} was added.` : `${values.name} was saved.`,
+        isNew ? undefined : () => put.mutate(plant),
+      );
       if (isNew) await navigate(`/garden/${values.id}`);
       setProblem(null);
     } catch (error) {
@@ -41,33 +72,115 @@ export function PlantForm({ plant, places, isNew }: { plant: Plant; places: read
   });
   const sizeHint = `in ${show.lengthUnit}`;
   return (
-    <form onSubmit={(event) => void save(event)} noValidate className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
-      {problem && <p role="alert" className="sm:col-span-full text-error font-semibold">{problem}</p>}
-      <Field label="Name" hint="as you call it" error={errors.name?.message}><input className="input w-full" {...register('name')} /></Field>
+    <form
+      onSubmit={(event) => void save(event)}
+      noValidate
+      className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3"
+    >
+      {problem && (
+        <p role="alert" className="sm:col-span-full text-error font-semibold">
+          {problem}
+        </p>
+      )}
+      <Field label="Name" hint="as you call it" error={errors.name?.message}>
+        <input className="input w-full" {...register('name')} />
+      </Field>
       <Field label="What it is" error={errors.hostId?.message}>
         <select className="select w-full" {...hostField}>
           <option value="">choose…</option>
-          {HOSTS_BY_NAME.map((host) => <option key={host.id} value={host.id}>{host.name}</option>)}
+          {HOSTS_BY_NAME.map((host) => (
+            <option key={host.id} value={host.id}>
+              {host.name}
+            </option>
+          ))}
         </select>
       </Field>
-      <Field label={isNew ? 'Place' : 'First place'} hint={isNew ? undefined : 'later places come from its moves'} error={errors.placeId?.message}>
-        <select className="select w-full" {...register('placeId')}>{places.map((place) => <option key={place.id} value={place.id}>{place.name}</option>)}</select>
+      <Field
+        label={isNew ? 'Place' : 'First place'}
+        hint={isNew ? undefined : 'later places come from its moves'}
+        error={errors.placeId?.message}
+      >
+        <select className="select w-full" {...register('placeId')}>
+          {places.map((place) => (
+            <option key={place.id} value={place.id}>
+              {place.name}
+            </option>
+          ))}
+        </select>
       </Field>
-      <Field label="How many" hint="a hedge or row counts as one watch" error={errors.count?.message}><input className="input w-full" inputMode="numeric" {...register('count')} /></Field>
-      <Field label="Height" hint={sizeHint} error={errors.heightM?.message}><input className="input w-full" inputMode="decimal" {...register('heightM')} /></Field>
-      <Field label="Spread" hint={`front to back, ${sizeHint}`} error={errors.spreadM?.message}><input className="input w-full" inputMode="decimal" {...register('spreadM')} /></Field>
-      <Field label="Length of the row" hint={`${sizeHint}; empty if it stands alone`} error={errors.lengthM?.message}><input className="input w-full" inputMode="decimal" {...register('lengthM')} /></Field>
-      <Field label="Year planted" hint="empty if not known" error={errors.yearPlanted?.message}><input className="input w-full" inputMode="numeric" {...register('yearPlanted')} /></Field>
-      <Field label="Vigour"><select className="select w-full" {...register('vigour')}><option value="weak">weak</option><option value="fair">fair</option><option value="strong">strong</option></select></Field>
-      <Field label="Light"><select className="select w-full" {...register('light')}><option value="sun">sun</option><option value="part-shade">part shade</option><option value="shade">shade</option></select></Field>
-      <Field label="Watered" hint="wet leaves feed fungi"><select className="select w-full" {...register('watering')}><option value="rain">by rain only</option><option value="at-base">at the base</option><option value="overhead">from above</option></select></Field>
-      <Field label="Age"><select className="select w-full" {...register('age')}><option value="young">young</option><option value="mature">mature</option></select></Field>
-      <Field label="Picked from" hint="MM-DD every year, such as 09-15; empty if nothing is picked" error={errors.harvestFrom?.message}><input className="input w-full" {...register('harvestFrom')} /></Field>
-      <Field label="Picked until" hint="MM-DD" error={errors.harvestTo?.message}><input className="input w-full" {...register('harvestTo')} /></Field>
-      <label className="flex items-center gap-3 min-h-11"><input type="checkbox" className="checkbox" {...register('edible')} /> Parts of it are eaten</label>
-      <label className="flex items-center gap-3 min-h-11"><input type="checkbox" className="checkbox" {...register('outOfReach')} /> Not mine, or out of reach: watch only</label>
-      <div className="sm:col-span-full"><Field label="Note" error={errors.note?.message}><textarea className="textarea w-full" rows={2} {...register('note')} /></Field></div>
-      <div className="sm:col-span-full"><button type="submit" className="btn btn-primary" disabled={put.isPending}>{isNew ? 'Add it' : 'Save'}</button></div>
+      <Field label="How many" hint="a hedge or row counts as one watch" error={errors.count?.message}>
+        <input className="input w-full" inputMode="numeric" {...register('count')} />
+      </Field>
+      <Field label="Height" hint={sizeHint} error={errors.heightM?.message}>
+        <input className="input w-full" inputMode="decimal" {...register('heightM')} />
+      </Field>
+      <Field label="Spread" hint={`front to back, ${sizeHint}`} error={errors.spreadM?.message}>
+        <input className="input w-full" inputMode="decimal" {...register('spreadM')} />
+      </Field>
+      <Field
+        label="Length of the row"
+        hint={`${sizeHint}; empty if it stands alone`}
+        error={errors.lengthM?.message}
+      >
+        <input className="input w-full" inputMode="decimal" {...register('lengthM')} />
+      </Field>
+      <Field label="Year planted" hint="empty if not known" error={errors.yearPlanted?.message}>
+        <input className="input w-full" inputMode="numeric" {...register('yearPlanted')} />
+      </Field>
+      <Field label="Vigour">
+        <select className="select w-full" {...register('vigour')}>
+          <option value="weak">weak</option>
+          <option value="fair">fair</option>
+          <option value="strong">strong</option>
+        </select>
+      </Field>
+      <Field label="Light">
+        <select className="select w-full" {...register('light')}>
+          <option value="sun">sun</option>
+          <option value="part-shade">part shade</option>
+          <option value="shade">shade</option>
+        </select>
+      </Field>
+      <Field label="Watered" hint="wet leaves feed fungi">
+        <select className="select w-full" {...register('watering')}>
+          <option value="rain">by rain only</option>
+          <option value="at-base">at the base</option>
+          <option value="overhead">from above</option>
+        </select>
+      </Field>
+      <Field label="Age">
+        <select className="select w-full" {...register('age')}>
+          <option value="young">young</option>
+          <option value="mature">mature</option>
+        </select>
+      </Field>
+      <Field
+        label="Picked from"
+        hint="MM-DD every year, such as 09-15; empty if nothing is picked"
+        error={errors.harvestFrom?.message}
+      >
+        <input className="input w-full" {...register('harvestFrom')} />
+      </Field>
+      <Field label="Picked until" hint="MM-DD" error={errors.harvestTo?.message}>
+        <input className="input w-full" {...register('harvestTo')} />
+      </Field>
+      <label className="flex items-center gap-3 min-h-11">
+        <input type="checkbox" className="checkbox" {...register('edible')} /> Parts of it are eaten
+      </label>
+      <label className="flex items-center gap-3 min-h-11">
+        <input type="checkbox" className="checkbox" {...register('outOfReach')} /> Not mine, or out of reach:
+        watch only
+      </label>
+      <div className="sm:col-span-full">
+        <Field label="Note" error={errors.note?.message}>
+          <textarea className="textarea w-full" rows={2} {...register('note')} />
+        </Field>
+      </div>
+      <div className="sm:col-span-full">
+        <button type="submit" className="btn btn-primary" disabled={put.isPending}>
+          {isNew ? 'Add it' : 'Save'}
+        </button>
+      </div>
     </form>
   );
 }
@@ -80,14 +193,25 @@ type TypedPlant = Omit<z.input<typeof plantRecord>, TypedField> & Record<TypedFi
 function judged(record: z.input<typeof plantRecord>): ResolverResult<TypedPlant, Plant> {
   const { success, data, error } = plantRecord.safeParse(record);
   if (success) return { values: data, errors: {} };
-  return { values: {}, errors: Object.fromEntries(error.issues.map((issue) => [issue.path[0], { type: 'value', message: issue.message }])) };
+  return {
+    values: {},
+    errors: Object.fromEntries(
+      error.issues.map((issue) => [issue.path[0], { type: 'value', message: issue.message }]),
+    ),
+  };
 }
 
 function typedOf(plant: Plant, show: Show): TypedPlant {
   const size = (metres: number | null) => (metres ? String(show.lengthNumber(metres)) : '');
   return {
-    ...plant, count: String(plant.count), yearPlanted: plant.yearPlanted === null ? '' : String(plant.yearPlanted),
-    harvestFrom: plant.harvestFrom ?? '', harvestTo: plant.harvestTo ?? '', heightM: size(plant.heightM), spreadM: size(plant.spreadM), lengthM: size(plant.lengthM),
+    ...plant,
+    count: String(plant.count),
+    yearPlanted: plant.yearPlanted === null ? '' : String(plant.yearPlanted),
+    harvestFrom: plant.harvestFrom ?? '',
+    harvestTo: plant.harvestTo ?? '',
+    heightM: size(plant.heightM),
+    spreadM: size(plant.spreadM),
+    lengthM: size(plant.lengthM),
   };
 }
 
@@ -97,7 +221,13 @@ function recordOf(typed: TypedPlant, show: Show): z.input<typeof plantRecord> {
   const metres = (text: string) => Math.round(show.metresFrom(number(text)) * 1000) / 1000;
   const orNone = <T,>(text: string, read: (text: string) => T) => (text.trim() === '' ? null : read(text));
   return {
-    ...typed, count: number(typed.count), yearPlanted: orNone(typed.yearPlanted, number),
-    harvestFrom: typed.harvestFrom.trim() || null, harvestTo: typed.harvestTo.trim() || null, heightM: metres(typed.heightM), spreadM: metres(typed.spreadM), lengthM: orNone(typed.lengthM, metres),
+    ...typed,
+    count: number(typed.count),
+    yearPlanted: orNone(typed.yearPlanted, number),
+    harvestFrom: typed.harvestFrom.trim() || null,
+    harvestTo: typed.harvestTo.trim() || null,
+    heightM: metres(typed.heightM),
+    spreadM: metres(typed.spreadM),
+    lengthM: orNone(typed.lengthM, metres),
   };
 }

@@ -26,9 +26,23 @@ export function NewPlantPage() {
     <Answered question={usePlaces()}>
       {(places) => (
         <>
-          <PageHead title="A new plant" lead="Only name, kind, place and size matter at once; the rest can follow." />
+          <PageHead
+            title="A new plant"
+            lead="Only name, kind, place and size matter at once; the rest can follow."
+          />
           <div className="sheet p-5">
-            <PlantForm isNew places={places} plant={blankPlant({ id, name: '', hostId: '', placeId: places[0]?.id ?? '', heightM: 0, spreadM: 0 })} />
+            <PlantForm
+              isNew
+              places={places}
+              plant={blankPlant({
+                id,
+                name: '',
+                hostId: '',
+                placeId: places[0]?.id ?? '',
+                heightM: 0,
+                spreadM: 0,
+              })}
+            />
           </div>
         </>
       )}
@@ -44,9 +58,22 @@ export function PlantPage() {
     <Answered question={usePlants()}>
       {(plants) => {
         const plant = plants.find((entry) => entry.id === plantId);
-        if (!plant) return <EmptyState title="There is no such plant."><Link className="link-husk" to="/garden">To the garden</Link></EmptyState>;
+        if (!plant)
+          return (
+            <EmptyState title="There is no such plant.">
+              <Link className="link-husk" to="/garden">
+                To the garden
+              </Link>
+            </EmptyState>
+          );
         const { moves, watches, touching: _, ...record } = plant;
-        return <Answered question={places}>{(known) => <PlantView key={plant.id} plant={record} moves={moves} watches={watches} places={known} />}</Answered>;
+        return (
+          <Answered question={places}>
+            {(known) => (
+              <PlantView key={plant.id} plant={record} moves={moves} watches={watches} places={known} />
+            )}
+          </Answered>
+        );
       }}
     </Answered>
   );
@@ -54,21 +81,48 @@ export function PlantPage() {
 
 type ListedWatches = NonNullable<ReturnType<typeof usePlants>['data']>[number]['watches'];
 
-function PlantView({ plant, moves, watches, places }: { plant: Plant; moves: readonly Move[]; watches: ListedWatches; places: readonly Place[] }) {
+function PlantView({
+  plant,
+  moves,
+  watches,
+  places,
+}: {
+  plant: Plant;
+  moves: readonly Move[];
+  watches: ListedWatches;
+  places: readonly Place[];
+}) {
   const [params] = useSearchParams();
   const host = hostById(plant.hostId);
   return (
     <>
-      <PageHead title={plant.name} lead={<>{host.name}, <i>{host.botanical}</i>{host.evergreen ? ', evergreen' : ', loses its leaves'}{host.oil === 'avoid' ? '; hurt by oil' : ''}.</>}>
-        {plant.retiredOn === null && <Link to={`/look/new?plant=${plant.id}`} className="btn btn-primary">Note something on it</Link>}
+      <PageHead
+        title={plant.name}
+        lead={
+          <>
+            {host.name}, <i>{host.botanical}</i>
+            {host.evergreen ? ', evergreen' : ', loses its leaves'}
+            {host.oil === 'avoid' ? '; hurt by oil' : ''}.
+          </>
+        }
+      >
+        {plant.retiredOn === null && (
+          <Link to={`/look/new?plant=${plant.id}`} className="btn btn-primary">
+            Note something on it
+          </Link>
+        )}
       </PageHead>
       <div className="grid gap-5 lg:grid-cols-[minmax(0,1fr)_340px]">
-        <section aria-label="Particulars" className="sheet p-5 order-2 lg:order-none"><PlantForm isNew={params.has('new')} plant={plant} places={places} /></section>
+        <section aria-label="Particulars" className="sheet p-5 order-2 lg:order-none">
+          <PlantForm isNew={params.has('new')} plant={plant} places={places} />
+        </section>
         <div className="flex flex-col gap-5">
           <section aria-label="Watches">
             <h2 className="mb-2">Watches</h2>
             <ul className="sheet divide-y divide-base-300">
-              {watches.length === 0 && <li className="p-4 soft">None. What is not looked at is not known.</li>}
+              {watches.length === 0 && (
+                <li className="p-4 soft">None. What is not looked at is not known.</li>
+              )}
               {watches.map((watch) => (
                 <li key={watch.id}>
                   <Link to={`/look/${watch.id}`} className="flex flex-col p-4 gap-1 hover:bg-base-200">
@@ -108,8 +162,12 @@ function Moves({ plant, moves, places }: { plant: Plant; moves: readonly Move[];
           <li>first: {name(plant.placeId)}</li>
           {moves.map((move) => (
             <li key={move.id} className="flex justify-between gap-3">
-              <span>{showFullDate(move.movedOn)}: to {name(move.placeId)}</span>
-              <button type="button" className="link-husk" onClick={() => takeBack(move)}>take out<span className="sr-only"> the move of {showFullDate(move.movedOn)}</span></button>
+              <span>
+                {showFullDate(move.movedOn)}: to {name(move.placeId)}
+              </span>
+              <button type="button" className="link-husk" onClick={() => takeBack(move)}>
+                take out<span className="sr-only"> the move of {showFullDate(move.movedOn)}</span>
+              </button>
             </li>
           ))}
         </ul>
@@ -117,9 +175,39 @@ function Moves({ plant, moves, places }: { plant: Plant; moves: readonly Move[];
           <details className="mt-3">
             <summary className="link-husk list-none">Moved it</summary>
             <div className="mt-3 flex flex-col gap-3">
-              <Field label="To"><select className="select w-full" value={placeId} onChange={(event) => setPlaceId(event.target.value)}>{places.map((place) => <option key={place.id} value={place.id}>{place.name}</option>)}</select></Field>
-              <Field label="On" error={put.error?.message} hint="from this day on it is read by that place's thermometer"><input type="date" className="input w-full" value={movedOn} max={today} onChange={(event) => setMovedOn(event.target.value)} /></Field>
-              <button type="button" className="btn btn-sm" onClick={() => put.mutate({ id: newId(), plantId: plant.id, placeId, movedOn })}>Record the move</button>
+              <Field label="To">
+                <select
+                  className="select w-full"
+                  value={placeId}
+                  onChange={(event) => setPlaceId(event.target.value)}
+                >
+                  {places.map((place) => (
+                    <option key={place.id} value={place.id}>
+                      {place.name}
+                    </option>
+                  ))}
+                </select>
+              </Field>
+              <Field
+                label="On"
+                error={put.error?.message}
+                hint="from this day on it is read by that place's thermometer"
+              >
+                <input
+                  type="date"
+                  className="input w-full"
+                  value={movedOn}
+                  max={today}
+                  onChange={(event) => setMovedOn(event.target.value)}
+                />
+              </Field>
+              <button
+                type="button"
+                className="btn btn-sm"
+                onClick={() => put.mutate({ id: newId(), plantId: plant.id, placeId, movedOn })}
+              >
+                Record the move
+              </button>
             </div>
           </details>
         )}
@@ -136,21 +224,41 @@ function Retiring({ plant }: { plant: Plant }) {
   if (plant.retiredOn) {
     return (
       <div className="sheet p-4 text-[0.93rem]">
-        Retired {showFullDate(plant.retiredOn)}{plant.retiredWhy && `: ${plant.retiredWhy}`}. Its history is kept.
-        <button type="button" className="link-husk block mt-2" onClick={() => put.mutate({ ...plant, retiredOn: null, retiredWhy: '' })}>It is back</button>
+        Retired {showFullDate(plant.retiredOn)}
+        {plant.retiredWhy && `: ${plant.retiredWhy}`}. Its history is kept.
+        <button
+          type="button"
+          className="link-husk block mt-2"
+          onClick={() => put.mutate({ ...plant, retiredOn: null, retiredWhy: '' })}
+        >
+          It is back
+        </button>
       </div>
     );
   }
-  const retire = () => put.mutate({ ...plant, retiredOn: today, retiredWhy: why.trim() }, {
-    onSuccess: () => say(`${plant.name} is retired. Its history is kept.`, () => put.mutate(plant)),
-  });
+  const retire = () =>
+    put.mutate(
+      { ...plant, retiredOn: today, retiredWhy: why.trim() },
+      {
+        onSuccess: () => say(`${plant.name} is retired. Its history is kept.`, () => put.mutate(plant)),
+      },
+    );
   return (
     <details className="sheet p-4">
       <summary className="link-husk list-none">Retire this plant</summary>
       <p className="soft text-sm mt-2">Gone, given away or dead: it leaves the lists, its records stay.</p>
       <div className="mt-3 flex flex-col gap-3">
-        <Field label="Why"><input className="input w-full" value={why} maxLength={200} onChange={(event) => setWhy(event.target.value)} /></Field>
-        <button type="button" className="btn btn-sm" onClick={retire}>Retire it</button>
+        <Field label="Why">
+          <input
+            className="input w-full"
+            value={why}
+            maxLength={200}
+            onChange={(event) => setWhy(event.target.value)}
+          />
+        </Field>
+        <button type="button" className="btn btn-sm" onClick={retire}>
+          Retire it
+        </button>
       </div>
     </details>
   );

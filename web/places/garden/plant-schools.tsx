@@ -11,14 +11,23 @@ export function PlantSchools({ plant }: { plant: Plant }) {
   const differs = Object.keys(plant.schools).length;
   const choose = (questionId: string, schoolId: string | null) => {
     const { [questionId]: _, ...rest } = plant.schools;
-    put.mutate({ ...plant, schools: schoolId === null ? rest : { ...rest, [questionId]: schoolId } }, { onSuccess: () => say('The school is changed for this plant.', () => put.mutate(plant)) });
+    put.mutate(
+      { ...plant, schools: schoolId === null ? rest : { ...rest, [questionId]: schoolId } },
+      { onSuccess: () => say('The school is changed for this plant.', () => put.mutate(plant)) },
+    );
   };
   return (
     <section aria-label="Schools">
       <h2 className="mb-2">Schools</h2>
       <details className="sheet p-4">
-        <summary className="link-husk list-none inline-block">{differs === 0 ? 'Treated as the garden' : `Differs from the garden in ${differs} ${differs === 1 ? 'question' : 'questions'}`}</summary>
-        <div className="mt-3"><SchoolChoices own={plant.schools} wider={wider} onChoose={choose} /></div>
+        <summary className="link-husk list-none inline-block">
+          {differs === 0
+            ? 'Treated as the garden'
+            : `Differs from the garden in ${differs} ${differs === 1 ? 'question' : 'questions'}`}
+        </summary>
+        <div className="mt-3">
+          <SchoolChoices own={plant.schools} wider={wider} onChoose={choose} />
+        </div>
       </details>
     </section>
   );

@@ -7,7 +7,9 @@ export function TouchingSection({ plantId }: { plantId: string }) {
   const put = usePutTouch();
   const takeOut = useTakeOut(useRemoveTouch(), put, 'They are no longer noted as touching.');
   const touching = plants.find((entry) => entry.id === plantId)?.touching ?? [];
-  const others = plants.filter((entry) => entry.id !== plantId && entry.retiredOn === null && !touching.includes(entry.id));
+  const others = plants.filter(
+    (entry) => entry.id !== plantId && entry.retiredOn === null && !touching.includes(entry.id),
+  );
   return (
     <section aria-label="Plants that touch it">
       <h2 className="mb-2">Plants that touch it</h2>
@@ -16,14 +18,33 @@ export function TouchingSection({ plantId }: { plantId: string }) {
           {touching.length === 0 && <li className="soft">None noted.</li>}
           {touching.map((id) => {
             const name = plants.find((entry) => entry.id === id)?.name ?? 'a plant that is gone';
-            return <li key={id} className="flex justify-between gap-3"><span>{name}</span><button type="button" className="link-husk" onClick={() => takeOut({ id: plantId, other: id })}>take out<span className="sr-only"> {name}</span></button></li>;
+            return (
+              <li key={id} className="flex justify-between gap-3">
+                <span>{name}</span>
+                <button
+                  type="button"
+                  className="link-husk"
+                  onClick={() => takeOut({ id: plantId, other: id })}
+                >
+                  take out<span className="sr-only"> {name}</span>
+                </button>
+              </li>
+            );
           })}
         </ul>
         <label className="mt-3 flex flex-col gap-1">
           <span className="font-semibold">Another one</span>
-          <select className="select w-full" value="" onChange={(event) => put.mutate({ id: plantId, other: event.target.value })}>
+          <select
+            className="select w-full"
+            value=""
+            onChange={(event) => put.mutate({ id: plantId, other: event.target.value })}
+          >
             <option value="">choose…</option>
-            {others.map((entry) => <option key={entry.id} value={entry.id}>{entry.name}</option>)}
+            {others.map((entry) => (
+              <option key={entry.id} value={entry.id}>
+                {entry.name}
+              </option>
+            ))}
           </select>
         </label>
       </div>

@@ -37,44 +37,100 @@ export function CatchLists({ picture }: { picture: WatchPicture }) {
         <h2 className="mb-2">Tapes this season</h2>
         <div className="sheet p-4">
           <p className="font-semibold">{SIGNAL_WORDS[tapeVerdict.signal]}</p>
-          <Readings what="crawlers" readings={tapes.map(({ crawlers, ...tape }) => ({ ...tape, count: crawlers }))} onTakeOut={(id) => takeOutTape(tapes.find((tape) => tape.id === id)!)} />
+          <Readings
+            what="crawlers"
+            readings={tapes.map(({ crawlers, ...tape }) => ({ ...tape, count: crawlers }))}
+            onTakeOut={(id) => takeOutTape(tapes.find((tape) => tape.id === id)!)}
+          />
         </div>
       </section>
       {traps.length > 0 && (
         <section aria-label="Traps">
           <h2 className="mb-2">Traps: {[...new Set(traps.map(({ catches }) => catches))].join(', ')}</h2>
-          <div className="sheet p-4"><Readings what="caught" readings={traps.map(({ caught, ...trap }) => ({ ...trap, count: caught }))} onTakeOut={(id) => takeOutTrap(traps.find((trap) => trap.id === id)!)} /></div>
+          <div className="sheet p-4">
+            <Readings
+              what="caught"
+              readings={traps.map(({ caught, ...trap }) => ({ ...trap, count: caught }))}
+              onTakeOut={(id) => takeOutTrap(traps.find((trap) => trap.id === id)!)}
+            />
+          </div>
         </section>
       )}
     </>
   );
 }
 
-function Readings({ what, readings, onTakeOut }: { what: string; readings: readonly Reading[]; onTakeOut: (id: string) => void }) {
+function Readings({
+  what,
+  readings,
+  onTakeOut,
+}: {
+  what: string;
+  readings: readonly Reading[];
+  onTakeOut: (id: string) => void;
+}) {
   if (readings.length === 0) return null;
   const gaps = missingSpans(readings);
   const uneven = readings.some((reading) => daysBetween(reading.putOn, reading.takenOff) !== 7);
   const blurred = readings.some((reading) => daysBetween(reading.putOn, reading.takenOff) > LONG_DAYS);
   return (
     <>
-      <div className="overflow-x-auto -mx-2 mt-2" tabIndex={0} role="group" aria-label={`Readings of ${what}, scrolls sideways`}>
+      <div
+        className="overflow-x-auto -mx-2 mt-2"
+        tabIndex={0}
+        role="group"
+        aria-label={`Readings of ${what}, scrolls sideways`}
+      >
         <table className="table table-sm [&_td]:px-2 [&_th]:px-2">
-          <thead><tr><th>taken off</th><th>which</th><th className="text-right">days</th><th className="text-right">{what}</th>{uneven && <th className="text-right">a week</th>}<th><span className="sr-only">take out</span></th></tr></thead>
+          <thead>
+            <tr>
+              <th>taken off</th>
+              <th>which</th>
+              <th className="text-right">days</th>
+              <th className="text-right">{what}</th>
+              {uneven && <th className="text-right">a week</th>}
+              <th>
+                <span className="sr-only">take out</span>
+              </th>
+            </tr>
+          </thead>
           <tbody>
             {readings.map((reading) => {
               const days = daysBetween(reading.putOn, reading.takenOff);
               return (
                 <tr key={reading.id}>
-                  <td>{showDate(reading.takenOff)}</td><td>{reading.label}</td><td className="text-right">{days}</td><td className="text-right font-semibold">{reading.count}</td>{uneven && <td className="text-right soft">{significant((7 * reading.count) / days, 1)}</td>}
-                  <td className="text-right"><button type="button" className="link-husk whitespace-nowrap" onClick={() => onTakeOut(reading.id)}>take out<span className="sr-only"> the tape of {showDate(reading.takenOff)}</span></button></td>
+                  <td>{showDate(reading.takenOff)}</td>
+                  <td>{reading.label}</td>
+                  <td className="text-right">{days}</td>
+                  <td className="text-right font-semibold">{reading.count}</td>
+                  {uneven && (
+                    <td className="text-right soft">{significant((7 * reading.count) / days, 1)}</td>
+                  )}
+                  <td className="text-right">
+                    <button
+                      type="button"
+                      className="link-husk whitespace-nowrap"
+                      onClick={() => onTakeOut(reading.id)}
+                    >
+                      take out<span className="sr-only"> the tape of {showDate(reading.takenOff)}</span>
+                    </button>
+                  </td>
                 </tr>
               );
             })}
           </tbody>
         </table>
       </div>
-      {gaps.map((gap) => <p key={gap} className="soft text-sm">{gap}</p>)}
-      {blurred && <p className="soft text-sm">Left more than {LONG_DAYS} days: the catch a week is a mean, and a peak within it does not show.</p>}
+      {gaps.map((gap) => (
+        <p key={gap} className="soft text-sm">
+          {gap}
+        </p>
+      ))}
+      {blurred && (
+        <p className="soft text-sm">
+          Left more than {LONG_DAYS} days: the catch a week is a mean, and a peak within it does not show.
+        </p>
+      )}
     </>
   );
 }
@@ -83,6 +139,10 @@ function Readings({ what, readings, onTakeOut }: { what: string; readings: reado
 function missingSpans(readings: readonly Reading[]): string[] {
   return readings.flatMap((reading, i) => {
     const before = readings.slice(0, i).findLast(({ label }) => label === reading.label);
-    return before && daysBetween(before.takenOff, reading.putOn) > 1 ? [`${reading.label}: nothing hung from ${showDate(before.takenOff)} to ${showDate(reading.putOn)}; what walked then is not known.`] : [];
+    return before && daysBetween(before.takenOff, reading.putOn) > 1
+      ? [
+          `${reading.label}: nothing hung from ${showDate(before.takenOff)} to ${showDate(reading.putOn)}; what walked then is not known.`,
+        ]
+      : [];
   });
 }

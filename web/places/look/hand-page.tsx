@@ -21,7 +21,14 @@ export function HandPage() {
 
 /** What suits a group comes first. */
 function kindsFor(group: WatchPicture['watch']['group']): readonly HandworkKind[] {
-  const first: readonly HandworkKind[] = group === 'fungus' ? ['strip', 'clear', 'prune'] : group === 'leaf-miner' ? ['pinch', 'clear'] : group === 'mite' || group === 'sap-sucker' ? ['jet', 'wipe', 'prune'] : ['prune', 'wipe', 'brush', 'band'];
+  const first: readonly HandworkKind[] =
+    group === 'fungus'
+      ? ['strip', 'clear', 'prune']
+      : group === 'leaf-miner'
+        ? ['pinch', 'clear']
+        : group === 'mite' || group === 'sap-sucker'
+          ? ['jet', 'wipe', 'prune']
+          : ['prune', 'wipe', 'brush', 'band'];
   return [...first, ...HANDWORK_KINDS.filter((kind) => !first.includes(kind))];
 }
 
@@ -40,7 +47,8 @@ function HandForm({ picture }: { picture: WatchPicture }) {
   const text = HANDWORK[kind];
   const log = async () => {
     const spent = minutes.trim() === '' ? null : Number(minutes);
-    if (spent !== null && !(Number.isInteger(spent) && spent >= 0 && spent <= 2000)) return setError('whole minutes, up to 2000');
+    if (spent !== null && !(Number.isInteger(spent) && spent >= 0 && spent <= 2000))
+      return setError('whole minutes, up to 2000');
     setError(undefined);
     const record = { id, watchId: watch.id, on, kind, minutes: spent, note };
     const label = `${text.done}, ${plant.name}`;
@@ -55,24 +63,67 @@ function HandForm({ picture }: { picture: WatchPicture }) {
   };
   return (
     <>
-      <PageHead title={`Hand work on the ${plant.name.toLowerCase()}`} lead={`Against ${inSentence(targetName)}. It removes most before anything is sprayed, and counts in what worked.`} />
+      <PageHead
+        title={`Hand work on the ${plant.name.toLowerCase()}`}
+        lead={`Against ${inSentence(targetName)}. It removes most before anything is sprayed, and counts in what worked.`}
+      />
       <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_360px]">
-        <form noValidate className="sheet p-4 flex flex-col gap-4" onSubmit={(event) => { event.preventDefault(); void log(); }}>
-          <Choices legend="What" value={kind} onChange={setKind} options={kinds.map((option) => ({ id: option, label: HANDWORK[option].name }))} />
+        <form
+          noValidate
+          className="sheet p-4 flex flex-col gap-4"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void log();
+          }}
+        >
+          <Choices
+            legend="What"
+            value={kind}
+            onChange={setKind}
+            options={kinds.map((option) => ({ id: option, label: HANDWORK[option].name }))}
+          />
           <div className="grid gap-4 sm:grid-cols-2">
-            <Field label="On which day"><input type="date" className="input w-full" value={on} max={today} onChange={(event) => setOn(event.target.value)} /></Field>
-            <Field label="Minutes, if you know" error={error}><input className="input w-full" inputMode="numeric" value={minutes} onChange={(event) => setMinutes(event.target.value)} /></Field>
+            <Field label="On which day">
+              <input
+                type="date"
+                className="input w-full"
+                value={on}
+                max={today}
+                onChange={(event) => setOn(event.target.value)}
+              />
+            </Field>
+            <Field label="Minutes, if you know" error={error}>
+              <input
+                className="input w-full"
+                inputMode="numeric"
+                value={minutes}
+                onChange={(event) => setMinutes(event.target.value)}
+              />
+            </Field>
           </div>
-          <Field label="Remark"><input className="input w-full" maxLength={2000} value={note} onChange={(event) => setNote(event.target.value)} /></Field>
-          <button type="submit" className="btn btn-primary self-start">Log it</button>
+          <Field label="Remark">
+            <input
+              className="input w-full"
+              maxLength={2000}
+              value={note}
+              onChange={(event) => setNote(event.target.value)}
+            />
+          </Field>
+          <button type="submit" className="btn btn-primary self-start">
+            Log it
+          </button>
         </form>
         <aside className="flex flex-col gap-4">
           <PhotoFirst watchId={watch.id} before="Washing or cutting" />
           <section aria-label="How" className="sheet p-4 flex flex-col gap-2">
             <h2>{text.name}</h2>
             <p>{text.how}</p>
-            <p><span className="soft">What it stands.</span> {text.stands}</p>
-            <p><span className="soft">What comes off.</span> {text.bin}</p>
+            <p>
+              <span className="soft">What it stands.</span> {text.stands}
+            </p>
+            <p>
+              <span className="soft">What comes off.</span> {text.bin}
+            </p>
             <p className="soft text-sm">From the ground only: no ladders. Rules of thumb, grade C.</p>
           </section>
         </aside>

@@ -15,7 +15,11 @@ import { nameFrom } from './new-watch-page.tsx';
 /** Looking again at a watch: what was seen before is there, what is seen now is added. */
 export function NamePage() {
   const { watchId = '' } = useParams();
-  return <Answered question={useWatch(watchId)}>{(picture) => <NameIt key={watchId} picture={picture} />}</Answered>;
+  return (
+    <Answered question={useWatch(watchId)}>
+      {(picture) => <NameIt key={watchId} picture={picture} />}
+    </Answered>
+  );
 }
 
 function NameIt({ picture }: { picture: WatchPicture }) {
@@ -23,17 +27,49 @@ function NameIt({ picture }: { picture: WatchPicture }) {
   const [answers, setAnswers] = useState<Answers>(picture.answers);
   const [coversTurned, setCoversTurned] = useState(0);
   const scene = useScene(plant.id);
-  if (!scene) return <p className="soft" role="status">Working it out…</p>;
+  if (!scene)
+    return (
+      <p className="soft" role="status">
+        Working it out…
+      </p>
+    );
   return (
     <>
-      <PageHead title={`${plant.name}: what is it?`} lead={`Now called: ${inSentence(targetName)}. Answers from earlier looks are ticked; change what has changed.`} />
-      <NamingKey scene={scene} answers={answers} onAnswers={setAnswers} coversTurned={coversTurned} onCoversTurned={setCoversTurned}
-        action={(naming) => <KeepName picture={picture} naming={naming} answers={answers} coversTurned={coversTurned} key={watch.id} />} />
+      <PageHead
+        title={`${plant.name}: what is it?`}
+        lead={`Now called: ${inSentence(targetName)}. Answers from earlier looks are ticked; change what has changed.`}
+      />
+      <NamingKey
+        scene={scene}
+        answers={answers}
+        onAnswers={setAnswers}
+        coversTurned={coversTurned}
+        onCoversTurned={setCoversTurned}
+        action={(naming) => (
+          <KeepName
+            picture={picture}
+            naming={naming}
+            answers={answers}
+            coversTurned={coversTurned}
+            key={watch.id}
+          />
+        )}
+      />
     </>
   );
 }
 
-function KeepName({ picture, naming, answers, coversTurned }: { picture: WatchPicture; naming: Naming; answers: Answers; coversTurned: number }) {
+function KeepName({
+  picture,
+  naming,
+  answers,
+  coversTurned,
+}: {
+  picture: WatchPicture;
+  naming: Naming;
+  answers: Answers;
+  coversTurned: number;
+}) {
   const { watch } = picture;
   const today = useToday();
   const navigate = useNavigate();
@@ -44,22 +80,48 @@ function KeepName({ picture, naming, answers, coversTurned }: { picture: WatchPi
   const name = nameFrom(naming);
   const renames = name.group !== null && (name.targetId !== watch.targetId || name.group !== watch.group);
   const keep = async (rename: boolean) => {
-    const changed = Object.fromEntries(Object.entries(answers).filter(([check, given]) => picture.answers[check] !== given));
-    if (Object.keys(changed).length > 0 || coversTurned > 0) await putInspection.mutateAsync({ id: inspectionId, watchId: watch.id, on: today, answers: changed, coversTurned });
+    const changed = Object.fromEntries(
+      Object.entries(answers).filter(([check, given]) => picture.answers[check] !== given),
+    );
+    if (Object.keys(changed).length > 0 || coversTurned > 0)
+      await putInspection.mutateAsync({
+        id: inspectionId,
+        watchId: watch.id,
+        on: today,
+        answers: changed,
+        coversTurned,
+      });
     if (rename) await putWatch.mutateAsync({ ...watch, ...name });
-    say(rename ? 'The watch has its new name.' : 'What you saw is kept.', rename ? () => putWatch.mutate(watch) : undefined);
+    say(
+      rename ? 'The watch has its new name.' : 'What you saw is kept.',
+      rename ? () => putWatch.mutate(watch) : undefined,
+    );
     await navigate(`/look/${watch.id}`);
   };
   const error = putWatch.error ?? putInspection.error;
   return (
     <div className="flex flex-col gap-2">
       {renames && (
-        <button type="button" className="btn btn-primary h-auto min-h-12 py-2" onClick={() => void keep(true).catch(() => undefined)}>
+        <button
+          type="button"
+          className="btn btn-primary h-auto min-h-12 py-2"
+          onClick={() => void keep(true).catch(() => undefined)}
+        >
           Call it {name.targetId ? inSentence(targetById(name.targetId).name) : 'by its group'}
         </button>
       )}
-      <button type="button" className={`btn ${renames ? '' : 'btn-primary'}`} onClick={() => void keep(false).catch(() => undefined)}>Keep what I saw</button>
-      {error && <p role="alert" className="text-error font-semibold">{error.message}</p>}
+      <button
+        type="button"
+        className={`btn ${renames ? '' : 'btn-primary'}`}
+        onClick={() => void keep(false).catch(() => undefined)}
+      >
+        Keep what I saw
+      </button>
+      {error && (
+        <p role="alert" className="text-error font-semibold">
+          {error.message}
+        </p>
+      )}
     </div>
   );
 }

@@ -9,7 +9,12 @@ import { NamingResult } from './naming-result.tsx';
 /** Signs shown before the rest is asked for. */
 const SIGNS_AT_ONCE = 12;
 
-const EFFORT_WORDS = { look: 'a look', lens: 'with a lens', knife: 'with a nail or knife', week: 'takes a week' } as const;
+const EFFORT_WORDS = {
+  look: 'a look',
+  lens: 'with a lens',
+  knife: 'with a nail or knife',
+  week: 'takes a week',
+} as const;
 
 interface NamingKeyProps {
   readonly scene: Scene;
@@ -22,10 +27,23 @@ interface NamingKeyProps {
 }
 
 /** The key: tick what is seen, in any order; it answers as it goes and says what to look at next. */
-export function NamingKey({ scene, answers, onAnswers, coversTurned, onCoversTurned, action }: NamingKeyProps) {
+export function NamingKey({
+  scene,
+  answers,
+  onAnswers,
+  coversTurned,
+  onCoversTurned,
+  action,
+}: NamingKeyProps) {
   const naming = useMemo(() => nameIt(TARGETS, CHECKS, scene, answers), [scene, answers]);
   // In the order of what each tells on this plant before anything is answered, so that the list keeps still.
-  const signs = useMemo(() => nameIt(TARGETS, CHECKS, scene, {}).nextChecks.map(({ checkId }) => CHECKS.find((check) => check.id === checkId)!).filter((check) => check.kind === 'sign'), [scene]);
+  const signs = useMemo(
+    () =>
+      nameIt(TARGETS, CHECKS, scene, {})
+        .nextChecks.map(({ checkId }) => CHECKS.find((check) => check.id === checkId)!)
+        .filter((check) => check.kind === 'sign'),
+    [scene],
+  );
   const give = (checkId: string, answerId: string) => {
     const { [checkId]: given, ...rest } = answers;
     onAnswers(given === answerId ? rest : { ...rest, [checkId]: answerId });
@@ -44,10 +62,22 @@ export function NamingKey({ scene, answers, onAnswers, coversTurned, onCoversTur
         <section aria-label="Signs">
           <h2 className="mb-2">Signs</h2>
           <div className="sheet divide-y divide-base-300 mb-5">
-            {signs.slice(0, SIGNS_AT_ONCE).map((check) => <div key={check.id} className="p-4"><CheckRow check={check} given={answers[check.id]} onGive={give} /></div>)}
+            {signs.slice(0, SIGNS_AT_ONCE).map((check) => (
+              <div key={check.id} className="p-4">
+                <CheckRow check={check} given={answers[check.id]} onGive={give} />
+              </div>
+            ))}
             <details className="p-4">
-              <summary className="link-husk list-none">{signs.length - SIGNS_AT_ONCE} more signs, seldom met on this plant</summary>
-              <div className="divide-y divide-base-300">{signs.slice(SIGNS_AT_ONCE).map((check) => <div key={check.id} className="py-4"><CheckRow check={check} given={answers[check.id]} onGive={give} /></div>)}</div>
+              <summary className="link-husk list-none">
+                {signs.length - SIGNS_AT_ONCE} more signs, seldom met on this plant
+              </summary>
+              <div className="divide-y divide-base-300">
+                {signs.slice(SIGNS_AT_ONCE).map((check) => (
+                  <div key={check.id} className="py-4">
+                    <CheckRow check={check} given={answers[check.id]} onGive={give} />
+                  </div>
+                ))}
+              </div>
             </details>
           </div>
         </section>
@@ -60,7 +90,18 @@ export function NamingKey({ scene, answers, onAnswers, coversTurned, onCoversTur
                 {check.id === 'turn-over' && answers['turn-over'] !== undefined && (
                   <div className="mt-3 max-w-60">
                     <Field label="Covers turned over" hint="ten or more before calling it dead">
-                      <input className="input w-full" type="number" min="0" max="1000" value={coversTurned || ''} onChange={(event) => onCoversTurned(Math.max(0, Math.min(1000, Math.trunc(Number(event.target.value)) || 0)))} />
+                      <input
+                        className="input w-full"
+                        type="number"
+                        min="0"
+                        max="1000"
+                        value={coversTurned || ''}
+                        onChange={(event) =>
+                          onCoversTurned(
+                            Math.max(0, Math.min(1000, Math.trunc(Number(event.target.value)) || 0)),
+                          )
+                        }
+                      />
                     </Field>
                   </div>
                 )}
@@ -77,20 +118,41 @@ export function NamingKey({ scene, answers, onAnswers, coversTurned, onCoversTur
   );
 }
 
-function CheckRow({ check, given, onGive }: { check: Check; given: string | undefined; onGive: (checkId: string, answerId: string) => void }) {
+function CheckRow({
+  check,
+  given,
+  onGive,
+}: {
+  check: Check;
+  given: string | undefined;
+  onGive: (checkId: string, answerId: string) => void;
+}) {
   const questionId = useId();
   const options = [...check.answers, { id: NOT_SURE, label: 'Not sure' }];
   return (
     <div role="group" aria-labelledby={questionId} className="flex gap-4">
       <PlateFor checkId={check.id} />
       <div className="min-w-0">
-        <p id={questionId} className="font-semibold">{check.question}</p>
-        <p className="soft text-sm">{check.how} <span className="whitespace-nowrap">({check.term ? `${check.term}; ` : ''}{EFFORT_WORDS[check.effort]})</span></p>
+        <p id={questionId} className="font-semibold">
+          {check.question}
+        </p>
+        <p className="soft text-sm">
+          {check.how}{' '}
+          <span className="whitespace-nowrap">
+            ({check.term ? `${check.term}; ` : ''}
+            {EFFORT_WORDS[check.effort]})
+          </span>
+        </p>
         {given === 'yes' && <Beliefs beliefs={beliefsAbout('checkIds', check.id)} />}
         <div className="mt-2 flex flex-wrap gap-2">
           {options.map((option) => (
-            <button key={option.id} type="button" aria-pressed={given === option.id} onClick={() => onGive(check.id, option.id)}
-              className={`rounded-lg border px-3 py-1.5 min-h-11 sm:min-h-9 text-left ${given === option.id ? 'border-primary bg-(--husk-pale) text-(--husk-deep) font-semibold' : 'border-base-300 bg-base-100'}`}>
+            <button
+              key={option.id}
+              type="button"
+              aria-pressed={given === option.id}
+              onClick={() => onGive(check.id, option.id)}
+              className={`rounded-lg border px-3 py-1.5 min-h-11 sm:min-h-9 text-left ${given === option.id ? 'border-primary bg-(--husk-pale) text-(--husk-deep) font-semibold' : 'border-base-300 bg-base-100'}`}
+            >
               {option.label}
             </button>
           ))}

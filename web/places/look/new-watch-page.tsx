@@ -26,21 +26,48 @@ function NewWatch({ plants }: { plants: ListedPlants }) {
   const growing = plants.filter((plant) => plant.retiredOn === null);
   const plant = growing.find((entry) => entry.id === plantId);
   const scene = useScene(plant?.id);
-  if (growing.length === 0) return <EmptyState title="There is no plant to look at yet."><Link className="link-husk" to="/garden/new">Add the plant first</Link>.</EmptyState>;
+  if (growing.length === 0)
+    return (
+      <EmptyState title="There is no plant to look at yet.">
+        <Link className="link-husk" to="/garden/new">
+          Add the plant first
+        </Link>
+        .
+      </EmptyState>
+    );
   return (
     <>
-      <PageHead title="What have you noticed?" lead="Look at both leaf sides, along the midrib, twig undersides and old wood; a few branches, not one. Tick what you see; leave what you are not sure of." />
+      <PageHead
+        title="What have you noticed?"
+        lead="Look at both leaf sides, along the midrib, twig undersides and old wood; a few branches, not one. Tick what you see; leave what you are not sure of."
+      />
       <div className="max-w-md mb-5">
         <Field label="On which plant" hint="what grows on what is half the answer">
-          <select className="select w-full" value={plantId} onChange={(event) => setPlantId(event.target.value)}>
+          <select
+            className="select w-full"
+            value={plantId}
+            onChange={(event) => setPlantId(event.target.value)}
+          >
             <option value="">choose…</option>
-            {growing.map((entry) => <option key={entry.id} value={entry.id}>{entry.name}</option>)}
+            {growing.map((entry) => (
+              <option key={entry.id} value={entry.id}>
+                {entry.name}
+              </option>
+            ))}
           </select>
         </Field>
       </div>
       {plant && scene && (
-        <NamingKey scene={scene} answers={answers} onAnswers={setAnswers} coversTurned={coversTurned} onCoversTurned={setCoversTurned}
-          action={(naming) => <OpenWatch plantId={plant.id} naming={naming} answers={answers} coversTurned={coversTurned} />} />
+        <NamingKey
+          scene={scene}
+          answers={answers}
+          onAnswers={setAnswers}
+          coversTurned={coversTurned}
+          onCoversTurned={setCoversTurned}
+          action={(naming) => (
+            <OpenWatch plantId={plant.id} naming={naming} answers={answers} coversTurned={coversTurned} />
+          )}
+        />
       )}
     </>
   );
@@ -59,45 +86,100 @@ function OpenWatch({ plantId, naming, answers, coversTurned }: OpenWatchProps) {
   const { say } = useNotices();
   const putWatch = usePutWatch();
   const putInspection = usePutInspection();
-  const [ids] = useState(() => ({ watch: newId(), inspection: newId(), second: newId(), secondInspection: newId() }));
+  const [ids] = useState(() => ({
+    watch: newId(),
+    inspection: newId(),
+    second: newId(),
+    secondInspection: newId(),
+  }));
   const name = nameFrom(naming);
   const noTrouble = name.group === 'no-trouble' || name.group === 'helper';
   const openTwo = async (targetIds: readonly [string, string]) => {
     for (const [i, targetId] of targetIds.entries()) {
       const watchId = i === 0 ? ids.watch : ids.second;
-      await putWatch.mutateAsync({ id: watchId, plantId, openedOn: today, targetId, group: targetById(targetId).group, note: '', outcome: 'open', outcomeOn: null, sourcePlantId: null });
-      await putInspection.mutateAsync({ id: i === 0 ? ids.inspection : ids.secondInspection, watchId, on: today, answers, coversTurned });
+      await putWatch.mutateAsync({
+        id: watchId,
+        plantId,
+        openedOn: today,
+        targetId,
+        group: targetById(targetId).group,
+        note: '',
+        outcome: 'open',
+        outcomeOn: null,
+        sourcePlantId: null,
+      });
+      await putInspection.mutateAsync({
+        id: i === 0 ? ids.inspection : ids.secondInspection,
+        watchId,
+        on: today,
+        answers,
+        coversTurned,
+      });
     }
     say('Two watches are open.');
     await navigate('/look');
   };
   const open = async () => {
     await putWatch.mutateAsync({
-      id: ids.watch, plantId, openedOn: today, ...name, note: '',
-      outcome: noTrouble ? 'ruled-out' : 'open', outcomeOn: noTrouble ? today : null, sourcePlantId: null,
+      id: ids.watch,
+      plantId,
+      openedOn: today,
+      ...name,
+      note: '',
+      outcome: noTrouble ? 'ruled-out' : 'open',
+      outcomeOn: noTrouble ? today : null,
+      sourcePlantId: null,
     });
-    if (Object.keys(answers).length > 0) await putInspection.mutateAsync({ id: ids.inspection, watchId: ids.watch, on: today, answers, coversTurned });
+    if (Object.keys(answers).length > 0)
+      await putInspection.mutateAsync({
+        id: ids.inspection,
+        watchId: ids.watch,
+        on: today,
+        answers,
+        coversTurned,
+      });
     say(noTrouble ? 'Noted as no trouble.' : 'The watch is open.');
     await navigate(`/look/${ids.watch}`);
   };
   const error = putWatch.error ?? putInspection.error;
   return (
     <>
-      <button type="button" className="btn btn-primary w-full h-auto min-h-12 py-2" disabled={putWatch.isPending} onClick={() => void open().catch(() => undefined)}>
-        {noTrouble ? `Note it: ${name.targetId ? inSentence(targetById(name.targetId).name) : 'no trouble'}` : name.targetId ? `Open a watch: ${inSentence(targetById(name.targetId).name)}` : name.group ? 'Open a watch on the group' : 'Open a watch, name it later'}
+      <button
+        type="button"
+        className="btn btn-primary w-full h-auto min-h-12 py-2"
+        disabled={putWatch.isPending}
+        onClick={() => void open().catch(() => undefined)}
+      >
+        {noTrouble
+          ? `Note it: ${name.targetId ? inSentence(targetById(name.targetId).name) : 'no trouble'}`
+          : name.targetId
+            ? `Open a watch: ${inSentence(targetById(name.targetId).name)}`
+            : name.group
+              ? 'Open a watch on the group'
+              : 'Open a watch, name it later'}
       </button>
       {naming.two && (
-        <button type="button" className="btn w-full h-auto min-h-12 py-2 mt-2" disabled={putWatch.isPending} onClick={() => void openTwo(naming.two!.targetIds).catch(() => undefined)}>
+        <button
+          type="button"
+          className="btn w-full h-auto min-h-12 py-2 mt-2"
+          disabled={putWatch.isPending}
+          onClick={() => void openTwo(naming.two!.targetIds).catch(() => undefined)}
+        >
           Open two watches: {naming.two.targetIds.map((id) => inSentence(targetById(id).name)).join(' and ')}
         </button>
       )}
-      {error && <p role="alert" className="text-error font-semibold mt-2">{error.message}</p>}
+      {error && (
+        <p role="alert" className="text-error font-semibold mt-2">
+          {error.message}
+        </p>
+      )}
     </>
   );
 }
 
 /** The name a verdict gives a watch: a target with its group, a group alone, or neither. */
 export function nameFrom({ verdict }: Naming): { targetId: string | null; group: TargetGroup | null } {
-  if (verdict.kind === 'named') return { targetId: verdict.targetId, group: targetById(verdict.targetId).group };
+  if (verdict.kind === 'named')
+    return { targetId: verdict.targetId, group: targetById(verdict.targetId).group };
   return { targetId: null, group: verdict.kind === 'group' ? verdict.group : null };
 }

@@ -15,7 +15,13 @@ export function SprayList({ picture }: { picture: WatchPicture }) {
   return (
     <section aria-label="Sprays">
       <h2 className="mb-2">Sprays</h2>
-      <ul className="sheet divide-y divide-base-300">{[...picture.sprays].reverse().map((spray) => <li key={spray.id} className="p-4"><SprayRow spray={spray} watchId={picture.watch.id} /></li>)}</ul>
+      <ul className="sheet divide-y divide-base-300">
+        {[...picture.sprays].reverse().map((spray) => (
+          <li key={spray.id} className="p-4">
+            <SprayRow spray={spray} watchId={picture.watch.id} />
+          </li>
+        ))}
+      </ul>
     </section>
   );
 }
@@ -28,22 +34,46 @@ function SprayRow({ spray, watchId }: { spray: LoggedSpray; watchId: string }) {
   const today = useToday();
   const shelf = useShelf().data;
   const takeOut = useTakeOut(useRemoveSpray(), usePutSpray(), 'The spray was taken out.');
-  const products = spray.parts.map(({ productId }) => shelf?.products.find((product) => product.id === productId)?.name ?? 'a product');
-  const said = [spray.coverage && COVERAGE_WORDS[spray.coverage], spray.stageSeen && `${STAGE_SEEN_WORDS[spray.stageSeen]} there`].filter(Boolean).join('; ');
+  const products = spray.parts.map(
+    ({ productId }) => shelf?.products.find((product) => product.id === productId)?.name ?? 'a product',
+  );
+  const said = [
+    spray.coverage && COVERAGE_WORDS[spray.coverage],
+    spray.stageSeen && `${STAGE_SEEN_WORDS[spray.stageSeen]} there`,
+  ]
+    .filter(Boolean)
+    .join('; ');
   return (
     <>
       <div className="flex flex-wrap justify-between gap-x-4">
         <span>
-          <b className="font-semibold">{showDate(spray.on, today)}</b>: {products.join(' and ')}, {show.volume(spray.sprayMl)} of spray
+          <b className="font-semibold">{showDate(spray.on, today)}</b>: {products.join(' and ')},{' '}
+          {show.volume(spray.sprayMl)} of spray
           {spray.againstLabel && <span className="tag tag-no ml-2">against the label</span>}
-          <span className="soft block text-sm">{spray.weather
-            ? `${show.temperature(spray.weather.minC)} to ${show.temperature(spray.weather.maxC)}${spray.weather.rainMm === null ? '' : `, rain ${spray.weather.rainMm} mm`} (${spray.weather.origin})`
-            : 'no weather known for that day'}{said && `; ${said}`}</span>
+          <span className="soft block text-sm">
+            {spray.weather
+              ? `${show.temperature(spray.weather.minC)} to ${show.temperature(spray.weather.maxC)}${spray.weather.rainMm === null ? '' : `, rain ${spray.weather.rainMm} mm`} (${spray.weather.origin})`
+              : 'no weather known for that day'}
+            {said && `; ${said}`}
+          </span>
         </span>
         <span className="flex gap-4">
-          <Link className="link-husk whitespace-nowrap" to={`/look/${watchId}/count?protocol=cover&spray=${spray.id}`}>check the cover<span className="sr-only"> of {showDate(spray.on, today)}</span></Link>
-          <Link className="link-husk whitespace-nowrap" to={`/look/${watchId}/spray/${spray.id}`}>edit<span className="sr-only"> the spray of {showDate(spray.on, today)}</span></Link>
-          <button type="button" className="link-husk whitespace-nowrap" onClick={() => takeOut(recordOf(spray))}>take out<span className="sr-only"> the spray of {showDate(spray.on, today)}</span></button>
+          <Link
+            className="link-husk whitespace-nowrap"
+            to={`/look/${watchId}/count?protocol=cover&spray=${spray.id}`}
+          >
+            check the cover<span className="sr-only"> of {showDate(spray.on, today)}</span>
+          </Link>
+          <Link className="link-husk whitespace-nowrap" to={`/look/${watchId}/spray/${spray.id}`}>
+            edit<span className="sr-only"> the spray of {showDate(spray.on, today)}</span>
+          </Link>
+          <button
+            type="button"
+            className="link-husk whitespace-nowrap"
+            onClick={() => takeOut(recordOf(spray))}
+          >
+            take out<span className="sr-only"> the spray of {showDate(spray.on, today)}</span>
+          </button>
         </span>
       </div>
       <OpenQuestions spray={recordOf(spray)} />
@@ -57,8 +87,22 @@ function OpenQuestions({ spray }: { spray: SprayRecord }) {
   if (spray.coverage !== null && spray.stageSeen !== null) return null;
   return (
     <div className="mt-3 border-l-3 border-warning pl-3 flex flex-col gap-3">
-      {spray.coverage === null && <Choices legend="How well did it cover?" value="" options={Object.entries(COVERAGE_WORDS).map(([id, label]) => ({ id, label }))} onChange={(coverage) => put.mutate({ ...spray, coverage: coverage as SprayRecord['coverage'] })} />}
-      {spray.stageSeen === null && <Choices legend="What was there when you sprayed?" value="" options={Object.entries(STAGE_SEEN_WORDS).map(([id, label]) => ({ id, label }))} onChange={(stageSeen) => put.mutate({ ...spray, stageSeen: stageSeen as SprayRecord['stageSeen'] })} />}
+      {spray.coverage === null && (
+        <Choices
+          legend="How well did it cover?"
+          value=""
+          options={Object.entries(COVERAGE_WORDS).map(([id, label]) => ({ id, label }))}
+          onChange={(coverage) => put.mutate({ ...spray, coverage: coverage as SprayRecord['coverage'] })}
+        />
+      )}
+      {spray.stageSeen === null && (
+        <Choices
+          legend="What was there when you sprayed?"
+          value=""
+          options={Object.entries(STAGE_SEEN_WORDS).map(([id, label]) => ({ id, label }))}
+          onChange={(stageSeen) => put.mutate({ ...spray, stageSeen: stageSeen as SprayRecord['stageSeen'] })}
+        />
+      )}
     </div>
   );
 }

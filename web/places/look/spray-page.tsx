@@ -22,7 +22,15 @@ export function SprayPage() {
     <Answered question={useWatch(watchId)}>
       {(picture) => {
         const spray = picture.sprays.find(({ id }) => id === sprayId);
-        return spray ? <SprayForm key={spray.id} spray={spray} picture={picture} /> : <EmptyState title="There is no such spray."><Link className="link-husk" to={`/look/${watchId}`}>To the watch</Link></EmptyState>;
+        return spray ? (
+          <SprayForm key={spray.id} spray={spray} picture={picture} />
+        ) : (
+          <EmptyState title="There is no such spray.">
+            <Link className="link-husk" to={`/look/${watchId}`}>
+              To the watch
+            </Link>
+          </EmptyState>
+        );
       }}
     </Answered>
   );
@@ -38,11 +46,29 @@ function SprayForm({ spray, picture }: { spray: LoggedSpray; picture: WatchPictu
   const put = usePutSpray();
   const products = useShelf().data?.products ?? [];
   const { weather: _, ...record } = spray;
-  const [typed, setTyped] = useState({ on: spray.on, ml: String(show.volumeNumber(spray.sprayMl)), amounts: spray.parts.map(({ productAmount }) => significant(productAmount, 1)), coverage: spray.coverage ?? '', stageSeen: spray.stageSeen ?? '', note: spray.note, againstLabel: spray.againstLabel });
-  const messages = new Map(put.error instanceof ApiProblem ? put.error.errors.map((error) => [error.path.join('.'), error.message]) : []);
+  const [typed, setTyped] = useState({
+    on: spray.on,
+    ml: String(show.volumeNumber(spray.sprayMl)),
+    amounts: spray.parts.map(({ productAmount }) => significant(productAmount, 1)),
+    coverage: spray.coverage ?? '',
+    stageSeen: spray.stageSeen ?? '',
+    note: spray.note,
+    againstLabel: spray.againstLabel,
+  });
+  const messages = new Map(
+    put.error instanceof ApiProblem
+      ? put.error.errors.map((error) => [error.path.join('.'), error.message])
+      : [],
+  );
   const save = async () => {
     const changed: SprayRecord = {
-      ...record, on: typed.on, sprayMl: show.mlFrom(numberOf(typed.ml)), note: typed.note, againstLabel: typed.againstLabel, coverage: (typed.coverage || null) as SprayRecord['coverage'], stageSeen: (typed.stageSeen || null) as SprayRecord['stageSeen'],
+      ...record,
+      on: typed.on,
+      sprayMl: show.mlFrom(numberOf(typed.ml)),
+      note: typed.note,
+      againstLabel: typed.againstLabel,
+      coverage: (typed.coverage || null) as SprayRecord['coverage'],
+      stageSeen: (typed.stageSeen || null) as SprayRecord['stageSeen'],
       parts: record.parts.map((part, i) => ({ ...part, productAmount: numberOf(typed.amounts[i]!) })),
     };
     await put.mutateAsync(changed);
@@ -51,21 +77,120 @@ function SprayForm({ spray, picture }: { spray: LoggedSpray; picture: WatchPictu
   };
   return (
     <>
-      <PageHead title={`The spray of ${showFullDate(spray.on)}, ${picture.plant.name.toLowerCase()}`} lead="Put right what was logged; what stood there before is kept below." />
+      <PageHead
+        title={`The spray of ${showFullDate(spray.on)}, ${picture.plant.name.toLowerCase()}`}
+        lead="Put right what was logged; what stood there before is kept below."
+      />
       <div className="grid gap-6 lg:grid-cols-2">
-        <form noValidate className="sheet p-5 grid gap-4 sm:grid-cols-2 self-start" onSubmit={(event) => { event.preventDefault(); void save().catch(() => undefined); }}>
-          <Field label="Sprayed on" error={messages.get('on')}><input type="date" className="input w-full" max={today} value={typed.on} onChange={(event) => setTyped({ ...typed, on: event.target.value })} /></Field>
-          <Field label={`Spray used, ${show.volumeUnit}`} error={messages.get('sprayMl')}><input className="input w-full" inputMode="decimal" value={typed.ml} onChange={(event) => setTyped({ ...typed, ml: event.target.value })} /></Field>
+        <form
+          noValidate
+          className="sheet p-5 grid gap-4 sm:grid-cols-2 self-start"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void save().catch(() => undefined);
+          }}
+        >
+          <Field label="Sprayed on" error={messages.get('on')}>
+            <input
+              type="date"
+              className="input w-full"
+              max={today}
+              value={typed.on}
+              onChange={(event) => setTyped({ ...typed, on: event.target.value })}
+            />
+          </Field>
+          <Field label={`Spray used, ${show.volumeUnit}`} error={messages.get('sprayMl')}>
+            <input
+              className="input w-full"
+              inputMode="decimal"
+              value={typed.ml}
+              onChange={(event) => setTyped({ ...typed, ml: event.target.value })}
+            />
+          </Field>
           {spray.parts.map((part, i) => {
             const product = products.find(({ id }) => id === part.productId);
-            return <Field key={part.productId} label={`${product?.name ?? 'Product'}, ${product?.formulation === 'powder' ? 'g' : 'ml'}`} error={messages.get(`parts.${i}.productAmount`)}><input className="input w-full" inputMode="decimal" value={typed.amounts[i]} onChange={(event) => setTyped({ ...typed, amounts: typed.amounts.map((text, k) => (k === i ? event.target.value : text)) })} /></Field>;
+            return (
+              <Field
+                key={part.productId}
+                label={`${product?.name ?? 'Product'}, ${product?.formulation === 'powder' ? 'g' : 'ml'}`}
+                error={messages.get(`parts.${i}.productAmount`)}
+              >
+                <input
+                  className="input w-full"
+                  inputMode="decimal"
+                  value={typed.amounts[i]}
+                  onChange={(event) =>
+                    setTyped({
+                      ...typed,
+                      amounts: typed.amounts.map((text, k) => (k === i ? event.target.value : text)),
+                    })
+                  }
+                />
+              </Field>
+            );
           })}
-          <Field label="Cover"><select className="select w-full" value={typed.coverage} onChange={(event) => setTyped({ ...typed, coverage: event.target.value as typeof typed.coverage })}><option value="">not said</option>{COVERAGES.map((id) => <option key={id} value={id}>{COVERAGE_WORDS[id]}</option>)}</select></Field>
-          <Field label="Stage there"><select className="select w-full" value={typed.stageSeen} onChange={(event) => setTyped({ ...typed, stageSeen: event.target.value as typeof typed.stageSeen })}><option value="">not said</option>{STAGES_SEEN.map((id) => <option key={id} value={id}>{STAGE_SEEN_WORDS[id]}</option>)}</select></Field>
-          <div className="sm:col-span-2"><Field label="Note" error={messages.get('note')}><input className="input w-full" value={typed.note} onChange={(event) => setTyped({ ...typed, note: event.target.value })} /></Field></div>
-          <label className="sm:col-span-2 flex items-center gap-3 min-h-11"><input type="checkbox" className="checkbox" checked={typed.againstLabel} onChange={(event) => setTyped({ ...typed, againstLabel: event.target.checked })} /> It was done against a label or a rule</label>
-          {put.error && <p role="alert" className="sm:col-span-2 text-error font-semibold">{put.error.message} {[...messages].filter(([field]) => /parts(\.\d+\.(lineId|rate))?$/.test(field)).map(([, message]) => message).join(' ')}</p>}
-          <button type="submit" className="btn btn-primary justify-self-start" disabled={put.isPending}>Save</button>
+          <Field label="Cover">
+            <select
+              className="select w-full"
+              value={typed.coverage}
+              onChange={(event) =>
+                setTyped({ ...typed, coverage: event.target.value as typeof typed.coverage })
+              }
+            >
+              <option value="">not said</option>
+              {COVERAGES.map((id) => (
+                <option key={id} value={id}>
+                  {COVERAGE_WORDS[id]}
+                </option>
+              ))}
+            </select>
+          </Field>
+          <Field label="Stage there">
+            <select
+              className="select w-full"
+              value={typed.stageSeen}
+              onChange={(event) =>
+                setTyped({ ...typed, stageSeen: event.target.value as typeof typed.stageSeen })
+              }
+            >
+              <option value="">not said</option>
+              {STAGES_SEEN.map((id) => (
+                <option key={id} value={id}>
+                  {STAGE_SEEN_WORDS[id]}
+                </option>
+              ))}
+            </select>
+          </Field>
+          <div className="sm:col-span-2">
+            <Field label="Note" error={messages.get('note')}>
+              <input
+                className="input w-full"
+                value={typed.note}
+                onChange={(event) => setTyped({ ...typed, note: event.target.value })}
+              />
+            </Field>
+          </div>
+          <label className="sm:col-span-2 flex items-center gap-3 min-h-11">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={typed.againstLabel}
+              onChange={(event) => setTyped({ ...typed, againstLabel: event.target.checked })}
+            />{' '}
+            It was done against a label or a rule
+          </label>
+          {put.error && (
+            <p role="alert" className="sm:col-span-2 text-error font-semibold">
+              {put.error.message}{' '}
+              {[...messages]
+                .filter(([field]) => /parts(\.\d+\.(lineId|rate))?$/.test(field))
+                .map(([, message]) => message)
+                .join(' ')}
+            </p>
+          )}
+          <button type="submit" className="btn btn-primary justify-self-start" disabled={put.isPending}>
+            Save
+          </button>
         </form>
         <History sprayId={spray.id} />
       </div>
@@ -84,7 +209,17 @@ function History({ sprayId }: { sprayId: string }) {
       {({ changes }) => (
         <section aria-label="What stood here before" className="sheet p-5 self-start">
           <h2 className="mb-2">What stood here before</h2>
-          {changes.length === 0 ? <p className="soft">It was never changed.</p> : <ol className="flex flex-col gap-2">{changes.map((change) => <li key={change.seq}><span className="soft">until {showMoment(Date.parse(change.at))}:</span> {words(change)}</li>)}</ol>}
+          {changes.length === 0 ? (
+            <p className="soft">It was never changed.</p>
+          ) : (
+            <ol className="flex flex-col gap-2">
+              {changes.map((change) => (
+                <li key={change.seq}>
+                  <span className="soft">until {showMoment(Date.parse(change.at))}:</span> {words(change)}
+                </li>
+              ))}
+            </ol>
+          )}
         </section>
       )}
     </Answered>

@@ -6,7 +6,10 @@ import { Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 
 const REASON_WORDS: Readonly<Record<SpreadReason, string>> = {
-  source: 'it may have come from there', touches: 'touches this plant', 'same-room': 'stands in the same room', 'same-host': 'of the same kind',
+  source: 'it may have come from there',
+  touches: 'touches this plant',
+  'same-room': 'stands in the same room',
+  'same-host': 'of the same kind',
 };
 
 /** Where it came from, and where it may have gone: a trouble that is treated on one plant comes back from the next. */
@@ -16,15 +19,27 @@ export function SpreadSection({ picture: { watch, plant } }: { picture: WatchPic
   const put = usePutWatch();
   const { say } = useNotices();
   const others = plants.filter((entry) => entry.id !== plant.id && entry.retiredOn === null);
-  const name = (sourcePlantId: string | null) => put.mutate({ ...watch, sourcePlantId }, { onSuccess: () => say('The source is noted.', () => put.mutate(watch)) });
+  const name = (sourcePlantId: string | null) =>
+    put.mutate(
+      { ...watch, sourcePlantId },
+      { onSuccess: () => say('The source is noted.', () => put.mutate(watch)) },
+    );
   return (
     <section aria-label="Where from, where to">
       <h2 className="mb-2">Where from, where to</h2>
       <div className="sheet p-4 flex flex-col gap-3 text-[0.93rem]">
         <Field label="It came from" hint="change the cause, or it returns" error={put.error?.message}>
-          <select className="select w-full" value={watch.sourcePlantId ?? ''} onChange={(event) => name(event.target.value || null)}>
+          <select
+            className="select w-full"
+            value={watch.sourcePlantId ?? ''}
+            onChange={(event) => name(event.target.value || null)}
+          >
             <option value="">not known</option>
-            {others.map((entry) => <option key={entry.id} value={entry.id}>{entry.name}</option>)}
+            {others.map((entry) => (
+              <option key={entry.id} value={entry.id}>
+                {entry.name}
+              </option>
+            ))}
           </select>
         </Field>
         {spread && spread.inspect.length > 0 && (
@@ -32,14 +47,35 @@ export function SpreadSection({ picture: { watch, plant } }: { picture: WatchPic
             <b className="font-semibold">Look over next</b>
             <ul className="mt-1">
               {spread.inspect.map(({ plantId, plantName, reason, outOfReach }) => (
-                <li key={plantId} className="py-1"><Link className="link-husk" to={`/look/new?plant=${plantId}`}>{plantName}</Link> <span className="soft">{REASON_WORDS[reason]}{outOfReach ? '; out of reach: look across' : ''}</span></li>
+                <li key={plantId} className="py-1">
+                  <Link className="link-husk" to={`/look/new?plant=${plantId}`}>
+                    {plantName}
+                  </Link>{' '}
+                  <span className="soft">
+                    {REASON_WORDS[reason]}
+                    {outOfReach ? '; out of reach: look across' : ''}
+                  </span>
+                </li>
               ))}
             </ul>
           </div>
         )}
-        {spread && spread.inspect.length === 0 && <p className="soft">No other plant needs looking over for this now.</p>}
-        {spread && spread.setApart.length > 0 && <p><b className="font-semibold">Set apart until both are clean:</b> {spread.setApart.map(({ plantName }) => plantName).join(', ')}.</p>}
-        <p className="soft text-sm">Which plants touch is said on <Link className="link-husk" to={`/garden/${plant.id}`}>the plant's page</Link>.</p>
+        {spread && spread.inspect.length === 0 && (
+          <p className="soft">No other plant needs looking over for this now.</p>
+        )}
+        {spread && spread.setApart.length > 0 && (
+          <p>
+            <b className="font-semibold">Set apart until both are clean:</b>{' '}
+            {spread.setApart.map(({ plantName }) => plantName).join(', ')}.
+          </p>
+        )}
+        <p className="soft text-sm">
+          Which plants touch is said on{' '}
+          <Link className="link-husk" to={`/garden/${plant.id}`}>
+            the plant's page
+          </Link>
+          .
+        </p>
       </div>
     </section>
   );

@@ -19,11 +19,31 @@ export function TagSection({ picture }: { picture: WatchPicture }) {
     <section aria-label="Tagged">
       <h2 className="mb-2">Tagged leaves or twigs</h2>
       <div className="sheet p-4 flex flex-col gap-3">
-        {tags.length === 0
-          ? <p className="soft">Tag ten or more and leave half of them unsprayed: before against after, treated against untouched, tells on one plant whether the work did anything.</p>
-          : <p><b className="font-semibold">{tags.length} tagged</b>, {untouched} of them to be left alone: {tags.map((tag) => `${tag.label}${tag.untouched ? ' (alone)' : ''}`).join(', ')}.</p>}
-        {tagged && <p className="font-semibold">The treatment took away {showShareRange(tagged.takenAway)} beyond what happened on the untouched ({tagged.treated} against {tagged.untouched} tags).</p>}
-        {tags.length > 0 && <Link className="btn btn-sm self-start" to={`/look/${watch.id}/count?protocol=${protocols[0]}&tagged`}>Count the tagged</Link>}
+        {tags.length === 0 ? (
+          <p className="soft">
+            Tag ten or more and leave half of them unsprayed: before against after, treated against untouched,
+            tells on one plant whether the work did anything.
+          </p>
+        ) : (
+          <p>
+            <b className="font-semibold">{tags.length} tagged</b>, {untouched} of them to be left alone:{' '}
+            {tags.map((tag) => `${tag.label}${tag.untouched ? ' (alone)' : ''}`).join(', ')}.
+          </p>
+        )}
+        {tagged && (
+          <p className="font-semibold">
+            The treatment took away {showShareRange(tagged.takenAway)} beyond what happened on the untouched (
+            {tagged.treated} against {tagged.untouched} tags).
+          </p>
+        )}
+        {tags.length > 0 && (
+          <Link
+            className="btn btn-sm self-start"
+            to={`/look/${watch.id}/count?protocol=${protocols[0]}&tagged`}
+          >
+            Count the tagged
+          </Link>
+        )}
         {tags.length > 0 && <LostTag tags={tags} plantName={picture.plant.name} />}
         <NewTags picture={picture} />
       </div>
@@ -38,21 +58,47 @@ function NewTags({ picture: { watch, plant, tags } }: { picture: WatchPicture })
   const [error, setError] = useState<string>();
   const hang = async () => {
     const count = Number(typed);
-    if (!(Number.isInteger(count) && count >= 2 && count <= MOST_AT_ONCE)) return setError(`a whole number from 2 to ${MOST_AT_ONCE}`);
+    if (!(Number.isInteger(count) && count >= 2 && count <= MOST_AT_ONCE))
+      return setError(`a whole number from 2 to ${MOST_AT_ONCE}`);
     setError(undefined);
     for (let i = 0; i < count; i++) {
       // Turn and turn about, so that treated and untouched hang side by side.
-      const tag: Tag = { id: newId(), watchId: watch.id, label: String(tags.length + i + 1), untouched: i % 2 === 1, taggedOn: today, lostOn: null };
-      await keepRecord(putEntry('tags', tag, `tag ${tag.label}, ${plant.name}`)).catch((problem: Error) => setError(problem.message));
+      const tag: Tag = {
+        id: newId(),
+        watchId: watch.id,
+        label: String(tags.length + i + 1),
+        untouched: i % 2 === 1,
+        taggedOn: today,
+        lostOn: null,
+      };
+      await keepRecord(putEntry('tags', tag, `tag ${tag.label}, ${plant.name}`)).catch((problem: Error) =>
+        setError(problem.message),
+      );
     }
     say(`${count} tags are listed; every second one is to be left alone.`);
   };
   return (
     <details>
       <summary className="link-husk list-none">Hang tags</summary>
-      <form noValidate className="mt-2 flex items-end gap-2" onSubmit={(event) => { event.preventDefault(); void hang(); }}>
-        <Field label="How many" error={error}><input className="input w-24" inputMode="numeric" value={typed} onChange={(event) => setTyped(event.target.value)} /></Field>
-        <button type="submit" className="btn">Hang them</button>
+      <form
+        noValidate
+        className="mt-2 flex items-end gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void hang();
+        }}
+      >
+        <Field label="How many" error={error}>
+          <input
+            className="input w-24"
+            inputMode="numeric"
+            value={typed}
+            onChange={(event) => setTyped(event.target.value)}
+          />
+        </Field>
+        <button type="submit" className="btn">
+          Hang them
+        </button>
       </form>
     </details>
   );
@@ -65,14 +111,29 @@ function LostTag({ tags, plantName }: { tags: readonly Tag[]; plantName: string 
   const lose = () => {
     const tag = tags.find(({ id }) => id === tagId);
     if (!tag) return;
-    void keepRecord(putEntry('tags', { ...tag, lostOn: today }, `tag ${tag.label} lost, ${plantName}`)).then(() => say(`Tag ${tag.label} is gone.`, () => void keepRecord(putEntry('tags', tag, `tag ${tag.label}`))), (error: Error) => say(error.message));
+    void keepRecord(putEntry('tags', { ...tag, lostOn: today }, `tag ${tag.label} lost, ${plantName}`)).then(
+      () =>
+        say(`Tag ${tag.label} is gone.`, () => void keepRecord(putEntry('tags', tag, `tag ${tag.label}`))),
+      (error: Error) => say(error.message),
+    );
   };
   return (
     <details>
       <summary className="link-husk list-none">One fell off or was cut away</summary>
       <div className="mt-2 flex items-end gap-2">
-        <Field label="Which"><select className="select w-28" value={tagId} onChange={(event) => setTagId(event.target.value)}><option value="">choose…</option>{tags.map((tag) => <option key={tag.id} value={tag.id}>{tag.label}</option>)}</select></Field>
-        <button type="button" className="btn" disabled={tagId === ''} onClick={lose}>It is gone</button>
+        <Field label="Which">
+          <select className="select w-28" value={tagId} onChange={(event) => setTagId(event.target.value)}>
+            <option value="">choose…</option>
+            {tags.map((tag) => (
+              <option key={tag.id} value={tag.id}>
+                {tag.label}
+              </option>
+            ))}
+          </select>
+        </Field>
+        <button type="button" className="btn" disabled={tagId === ''} onClick={lose}>
+          It is gone
+        </button>
       </div>
     </details>
   );

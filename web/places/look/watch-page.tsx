@@ -35,22 +35,52 @@ function WatchView({ picture }: { picture: WatchPicture }) {
   const { watch, plant, targetName, status, level, levelBefore, change, life } = picture;
   const scale = isScaleGroup(watch.group);
   // What was just sprayed still has questions: they come before older things.
-  const asksAboutSprays = picture.sprays.some(({ coverage, stageSeen }) => coverage === null || stageSeen === null);
+  const asksAboutSprays = picture.sprays.some(
+    ({ coverage, stageSeen }) => coverage === null || stageSeen === null,
+  );
   return (
     <>
-      <PageHead title={`${plant.name}, ${inSentence(targetName)}`} lead={watch.group ? GROUPS[watch.group].meaning : 'Not enough has been seen to name it.'}>
-        <Link className="btn" to={`/look/${watch.id}/name`}>Look and name</Link>
-        <Link className="btn" to={`/look/${watch.id}/weigh`}>Weigh it</Link>
-        {watch.outcome === 'open' && watch.group !== null && !plant.outOfReach && <Link className="btn" to={`/mix?watch=${watch.id}`}>Mix for it</Link>}
-        {picture.protocols[0] && <Link className="btn btn-primary" to={`/look/${watch.id}/count`}>Count {PROTOCOL_TEXTS[picture.protocols[0]].unit[1]}</Link>}
-        {(scale || watch.group === null || watch.group === 'leaf-miner') && <Link className="btn" to={`/look/${watch.id}/tape`}>{watch.group === 'leaf-miner' ? 'Enter a trap' : 'Enter a tape'}</Link>}
+      <PageHead
+        title={`${plant.name}, ${inSentence(targetName)}`}
+        lead={watch.group ? GROUPS[watch.group].meaning : 'Not enough has been seen to name it.'}
+      >
+        <Link className="btn" to={`/look/${watch.id}/name`}>
+          Look and name
+        </Link>
+        <Link className="btn" to={`/look/${watch.id}/weigh`}>
+          Weigh it
+        </Link>
+        {watch.outcome === 'open' && watch.group !== null && !plant.outOfReach && (
+          <Link className="btn" to={`/mix?watch=${watch.id}`}>
+            Mix for it
+          </Link>
+        )}
+        {picture.protocols[0] && (
+          <Link className="btn btn-primary" to={`/look/${watch.id}/count`}>
+            Count {PROTOCOL_TEXTS[picture.protocols[0]].unit[1]}
+          </Link>
+        )}
+        {(scale || watch.group === null || watch.group === 'leaf-miner') && (
+          <Link className="btn" to={`/look/${watch.id}/tape`}>
+            {watch.group === 'leaf-miner' ? 'Enter a trap' : 'Enter a tape'}
+          </Link>
+        )}
       </PageHead>
       <div className="grid gap-6 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_380px]">
         <div className="flex flex-col gap-5 min-w-0">
-          <section aria-label="How bad it is" className="sheet p-4 grid gap-4 sm:grid-cols-[120px_minmax(0,1fr)]">
+          <section
+            aria-label="How bad it is"
+            className="sheet p-4 grid gap-4 sm:grid-cols-[120px_minmax(0,1fr)]"
+          >
             <BeadScale level={level} before={levelBefore} />
             <div>
-              <p className="font-semibold">{change ? changeWords(change) : picture.protocols.length > 0 ? 'One count so far or none: nothing to compare yet.' : 'Followed by looking.'}</p>
+              <p className="font-semibold">
+                {change
+                  ? changeWords(change)
+                  : picture.protocols.length > 0
+                    ? 'One count so far or none: nothing to compare yet.'
+                    : 'Followed by looking.'}
+              </p>
               <p className="soft mt-1">{LIFE_WORDS[life.because]}</p>
               <p className="soft mt-1">Status: {STATUS_WORDS[status]}.</p>
             </div>
@@ -83,15 +113,35 @@ function NextSteps({ picture }: { picture: WatchPicture }) {
     <section aria-label="What happens next">
       <h2 className="mb-2">What happens next</h2>
       <div className="sheet divide-y divide-base-300">
-        {due.length === 0 && <p className="p-4 soft">Nothing within ten days. {picture.watch.targetId && <Link className="link-husk" to={`/when/${picture.watch.id}`}>See its clock</Link>}</p>}
+        {due.length === 0 && (
+          <p className="p-4 soft">
+            Nothing within ten days.{' '}
+            {picture.watch.targetId && (
+              <Link className="link-husk" to={`/when/${picture.watch.id}`}>
+                See its clock
+              </Link>
+            )}
+          </p>
+        )}
         {due.map((item) => {
           const words = dueWords(item);
           const closing = closingWords(item, today);
           return (
             <div key={item.id} className="p-4">
-              <p><b className="font-semibold">{words.title.replace(`, ${inSentence(item.targetName)}`, '')}</b> <span className={`tag ${closing.tone}`}>{closing.tag}</span> <span className="soft">{closing.line}</span></p>
+              <p>
+                <b className="font-semibold">{words.title.replace(`, ${inSentence(item.targetName)}`, '')}</b>{' '}
+                <span className={`tag ${closing.tone}`}>{closing.tag}</span>{' '}
+                <span className="soft">{closing.line}</span>
+              </p>
               <p className="soft">{words.advice}</p>
-              <div className="flex flex-wrap gap-x-5 items-start"><div className="flex-1 min-w-0 basis-60"><Reason title={words.why} facts={item.facts} ruleId={item.ruleId} eventId={item.eventId} /></div><Link to={words.to} className="btn btn-sm btn-primary mt-1">{words.doIt}</Link></div>
+              <div className="flex flex-wrap gap-x-5 items-start">
+                <div className="flex-1 min-w-0 basis-60">
+                  <Reason title={words.why} facts={item.facts} ruleId={item.ruleId} eventId={item.eventId} />
+                </div>
+                <Link to={words.to} className="btn btn-sm btn-primary mt-1">
+                  {words.doIt}
+                </Link>
+              </div>
             </div>
           );
         })}
@@ -111,16 +161,45 @@ function Counts({ picture }: { picture: WatchPicture }) {
       <h2 className="mb-2">Counts</h2>
       <div className="sheet overflow-x-auto" tabIndex={0} role="group" aria-label="Table, scrolls sideways">
         <table className="table">
-          <thead><tr><th>counted</th><th>how</th><th>found</th><th>level</th><th className="text-right">holed</th><th><span className="sr-only">take out</span></th></tr></thead>
+          <thead>
+            <tr>
+              <th>counted</th>
+              <th>how</th>
+              <th>found</th>
+              <th>level</th>
+              <th className="text-right">holed</th>
+              <th>
+                <span className="sr-only">take out</span>
+              </th>
+            </tr>
+          </thead>
           <tbody>
             {counts.map((sample) => (
               <tr key={sample.id}>
                 <td className="whitespace-nowrap">{showDate(sample.on, today)}</td>
-                <td className="whitespace-nowrap">{unitWords(sample.protocol, sample.units.length)}{sample.tagged ? ', tagged' : ''}</td>
-                <td><b className="font-semibold whitespace-nowrap">{showMeasure(sample.summary.measure)}</b> <span className="soft text-sm">{PROTOCOL_TEXTS[sample.protocol].measureName.replace(/^% /, '')}</span></td>
+                <td className="whitespace-nowrap">
+                  {unitWords(sample.protocol, sample.units.length)}
+                  {sample.tagged ? ', tagged' : ''}
+                </td>
+                <td>
+                  <b className="font-semibold whitespace-nowrap">{showMeasure(sample.summary.measure)}</b>{' '}
+                  <span className="soft text-sm">
+                    {PROTOCOL_TEXTS[sample.protocol].measureName.replace(/^% /, '')}
+                  </span>
+                </td>
                 <td>{sample.summary.level && <BeadScale level={sample.summary.level} compact />}</td>
-                <td className="text-right">{sample.summary.holedShare ? showShare(sample.summary.holedShare.value) : ''}</td>
-                <td className="text-right"><button type="button" className="link-husk whitespace-nowrap" onClick={() => takeOut(sample)}>take out<span className="sr-only"> the count of {showDate(sample.on, today)}</span></button></td>
+                <td className="text-right">
+                  {sample.summary.holedShare ? showShare(sample.summary.holedShare.value) : ''}
+                </td>
+                <td className="text-right">
+                  <button
+                    type="button"
+                    className="link-husk whitespace-nowrap"
+                    onClick={() => takeOut(sample)}
+                  >
+                    take out<span className="sr-only"> the count of {showDate(sample.on, today)}</span>
+                  </button>
+                </td>
               </tr>
             ))}
           </tbody>
@@ -138,11 +217,24 @@ function Seen({ picture }: { picture: WatchPicture }) {
     <section aria-label="What was seen">
       <h2 className="mb-2">What was seen</h2>
       <div className="sheet p-4 text-[0.93rem]">
-        {target && <p className="mb-2"><i>{target.scientific}</i>. {target.what} Generations: {target.generations}. Winter: {target.winter}. <Link className="link-husk" to={`/look/guide/${target.id}`}>In the field guide</Link></p>}
+        {target && (
+          <p className="mb-2">
+            <i>{target.scientific}</i>. {target.what} Generations: {target.generations}. Winter:{' '}
+            {target.winter}.{' '}
+            <Link className="link-husk" to={`/look/guide/${target.id}`}>
+              In the field guide
+            </Link>
+          </p>
+        )}
         {given.length === 0 && <p className="soft">No checks yet.</p>}
         <ul className="flex flex-col gap-1">
           {given.map((check) => (
-            <li key={check.id}><span className="soft">{check.question}</span> <b className="font-semibold">{check.answers.find((answer) => answer.id === answers[check.id])?.label ?? 'Not sure'}</b></li>
+            <li key={check.id}>
+              <span className="soft">{check.question}</span>{' '}
+              <b className="font-semibold">
+                {check.answers.find((answer) => answer.id === answers[check.id])?.label ?? 'Not sure'}
+              </b>
+            </li>
           ))}
         </ul>
         {watch.note && <p className="mt-2">{watch.note}</p>}
@@ -155,21 +247,39 @@ function Outcome({ watch }: { watch: Watch }) {
   const today = useToday();
   const put = usePutWatch();
   const { say } = useNotices();
-  const end = (outcome: 'closed' | 'ruled-out') => put.mutate({ ...watch, outcome, outcomeOn: today }, {
-    onSuccess: () => say(outcome === 'closed' ? 'The watch is closed.' : 'The suspicion is ruled out.', () => put.mutate(watch)),
-  });
+  const end = (outcome: 'closed' | 'ruled-out') =>
+    put.mutate(
+      { ...watch, outcome, outcomeOn: today },
+      {
+        onSuccess: () =>
+          say(outcome === 'closed' ? 'The watch is closed.' : 'The suspicion is ruled out.', () =>
+            put.mutate(watch),
+          ),
+      },
+    );
   if (watch.outcome !== 'open') {
     return (
       <p className="sheet p-4">
-        {watch.outcome === 'closed' ? 'Closed' : 'Ruled out'}{watch.outcomeOn ? ` ${showFullDate(watch.outcomeOn)}` : ''}.{' '}
-        <button type="button" className="link-husk" onClick={() => put.mutate({ ...watch, outcome: 'open', outcomeOn: null })}>Open it again</button>
+        {watch.outcome === 'closed' ? 'Closed' : 'Ruled out'}
+        {watch.outcomeOn ? ` ${showFullDate(watch.outcomeOn)}` : ''}.{' '}
+        <button
+          type="button"
+          className="link-husk"
+          onClick={() => put.mutate({ ...watch, outcome: 'open', outcomeOn: null })}
+        >
+          Open it again
+        </button>
       </p>
     );
   }
   return (
     <div className="flex flex-wrap gap-2">
-      <button type="button" className="btn btn-sm" onClick={() => end('closed')}>Close the watch</button>
-      <button type="button" className="btn btn-sm" onClick={() => end('ruled-out')}>Rule it out</button>
+      <button type="button" className="btn btn-sm" onClick={() => end('closed')}>
+        Close the watch
+      </button>
+      <button type="button" className="btn btn-sm" onClick={() => end('ruled-out')}>
+        Rule it out
+      </button>
     </div>
   );
 }

@@ -20,8 +20,15 @@ export function AdviceSection({ advice }: { advice: readonly LocalAdvice[] }) {
         <ul className="flex flex-col gap-2 empty:hidden">
           {advice.map((entry) => (
             <li key={entry.id} className="flex justify-between gap-3">
-              <span><b className="font-semibold">{materialById(entry.materialId).name}:</b> {entry.says} <span className="soft">({entry.from}, {showFullDate(entry.on)})</span></span>
-              <button type="button" className="link-husk whitespace-nowrap" onClick={() => takeOut(entry)}>take out<span className="sr-only"> what {entry.from} said</span></button>
+              <span>
+                <b className="font-semibold">{materialById(entry.materialId).name}:</b> {entry.says}{' '}
+                <span className="soft">
+                  ({entry.from}, {showFullDate(entry.on)})
+                </span>
+              </span>
+              <button type="button" className="link-husk whitespace-nowrap" onClick={() => takeOut(entry)}>
+                take out<span className="sr-only"> what {entry.from} said</span>
+              </button>
             </li>
           ))}
         </ul>
@@ -37,15 +44,56 @@ function NewAdvice() {
   const { say } = useNotices();
   const [id] = useState(newId);
   const [typed, setTyped] = useState({ materialId: 'mineral-oil', from: '', says: '' });
-  const messages = new Map(put.error instanceof ApiProblem ? put.error.errors.map((error) => [String(error.path[0]), error.message]) : []);
+  const messages = new Map(
+    put.error instanceof ApiProblem
+      ? put.error.errors.map((error) => [String(error.path[0]), error.message])
+      : [],
+  );
   return (
-    <form noValidate className="flex flex-col gap-3" onSubmit={(event) => { event.preventDefault(); put.mutate({ id, on: today, ...typed }, { onSuccess: () => say('Kept; it shows wherever the material is chosen.') }); }}>
+    <form
+      noValidate
+      className="flex flex-col gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        put.mutate(
+          { id, on: today, ...typed },
+          { onSuccess: () => say('Kept; it shows wherever the material is chosen.') },
+        );
+      }}
+    >
       <div className="grid sm:grid-cols-2 gap-3">
-        <Field label="About"><select className="select w-full" value={typed.materialId} onChange={(event) => setTyped({ ...typed, materialId: event.target.value })}>{MATERIALS.map(({ id: material, name }) => <option key={material} value={material}>{name}</option>)}</select></Field>
-        <Field label="Who said it" error={messages.get('from')}><input className="input w-full" placeholder="an adviser, a nursery" value={typed.from} onChange={(event) => setTyped({ ...typed, from: event.target.value })} /></Field>
+        <Field label="About">
+          <select
+            className="select w-full"
+            value={typed.materialId}
+            onChange={(event) => setTyped({ ...typed, materialId: event.target.value })}
+          >
+            {MATERIALS.map(({ id: material, name }) => (
+              <option key={material} value={material}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </Field>
+        <Field label="Who said it" error={messages.get('from')}>
+          <input
+            className="input w-full"
+            placeholder="an adviser, a nursery"
+            value={typed.from}
+            onChange={(event) => setTyped({ ...typed, from: event.target.value })}
+          />
+        </Field>
       </div>
-      <Field label="What they said" error={messages.get('says')}><input className="input w-full" value={typed.says} onChange={(event) => setTyped({ ...typed, says: event.target.value })} /></Field>
-      <button type="submit" className="btn btn-sm self-start" disabled={put.isPending}>Keep the advice</button>
+      <Field label="What they said" error={messages.get('says')}>
+        <input
+          className="input w-full"
+          value={typed.says}
+          onChange={(event) => setTyped({ ...typed, says: event.target.value })}
+        />
+      </Field>
+      <button type="submit" className="btn btn-sm self-start" disabled={put.isPending}>
+        Keep the advice
+      </button>
     </form>
   );
 }

@@ -37,30 +37,103 @@ interface Asked {
 export function Bench(props: BenchProps) {
   const [asked, ask] = useState<Asked>({ leafState: null, bees: null });
   const question = useBench({ watchIds: props.watches.map(({ watch }) => watch.id), ...asked });
-  return <Answered question={question}>{(bench) => <BenchOf {...props} bench={bench} asked={asked} onAsk={ask} />}</Answered>;
+  return (
+    <Answered question={question}>
+      {(bench) => <BenchOf {...props} bench={bench} asked={asked} onAsk={ask} />}
+    </Answered>
+  );
 }
 
-function BenchOf({ watches, products, sprayers, garden, bench, asked, onAsk }: BenchProps & { bench: BenchAnswer; asked: Asked; onAsk: (asked: Asked) => void }) {
+function BenchOf({
+  watches,
+  products,
+  sprayers,
+  garden,
+  bench,
+  asked,
+  onAsk,
+}: BenchProps & { bench: BenchAnswer; asked: Asked; onAsk: (asked: Asked) => void }) {
   const [{ watch }] = watches as readonly [ListedWatch];
   const tank = useTank(bench, products, sprayers, garden, watch.group, watch.targetId);
   const first = bench.watches[0]!;
-  const planned = tank.plan ? tank.plan.totals.map(({ amount }) => amount) : tank.hoseEnd?.jarMl ? [tank.hoseEnd.jarMl] : null;
+  const planned = tank.plan
+    ? tank.plan.totals.map(({ amount }) => amount)
+    : tank.hoseEnd?.jarMl
+      ? [tank.hoseEnd.jarMl]
+      : null;
   return (
     <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_440px]">
       <div className="flex flex-col gap-5">
-        {tank.plan && <a href="#card" className="btn lg:hidden no-print">Straight to the card</a>}
+        {tank.plan && (
+          <a href="#card" className="btn lg:hidden no-print">
+            Straight to the card
+          </a>
+        )}
         <Scene watch={first} group={watch.group} asked={asked} onAsk={onAsk} />
         <LinePicker tank={tank} advice={bench.advice} />
-        {tank.loads.length > 0 && tank.kind === 'spray' && <Amounts tank={tank} sprayers={sprayers} inLeaf={first.leafState === 'in-leaf'} />}
-        {tank.loads[0] && <p className="no-print"><Link className="link-husk" to={`/when/hours?product=${tank.loads[0].choice.product.id}&line=${tank.loads[0].choice.line.id}&plant=${first.plant.id}`}>Which hours are fit for it</Link> <span className="soft">by heat, frost, rain and wind of the next days</span></p>}
-        {tank.loads.length > 0 && <CautionList tank={tank} watches={bench.watches} group={watch.group} garden={garden} />}
+        {tank.loads.length > 0 && tank.kind === 'spray' && (
+          <Amounts tank={tank} sprayers={sprayers} inLeaf={first.leafState === 'in-leaf'} />
+        )}
+        {tank.loads[0] && (
+          <p className="no-print">
+            <Link
+              className="link-husk"
+              to={`/when/hours?product=${tank.loads[0].choice.product.id}&line=${tank.loads[0].choice.line.id}&plant=${first.plant.id}`}
+            >
+              Which hours are fit for it
+            </Link>{' '}
+            <span className="soft">by heat, frost, rain and wind of the next days</span>
+          </p>
+        )}
+        {tank.loads.length > 0 && (
+          <CautionList tank={tank} watches={bench.watches} group={watch.group} garden={garden} />
+        )}
       </div>
       <div className="flex flex-col gap-5 lg:sticky lg:top-4 self-start">
-        {tank.loads.length > 0 && <div className="no-print"><PhotoFirst watchId={watch.id} before="A spray" /></div>}
-        {tank.kind === 'spray' && <PourCard tank={tank} watches={bench.watches} left={bench.left} forWhat={bench.watches.map(({ plant, targetName }) => `${plant.name}, ${inSentence(targetName)}`).join('; ')} />}
-        {tank.loads.length > 0 && tank.kind !== 'spray' && <UndilutedBench key={tank.loads[0]!.choice.line.id} tank={tank} watches={bench.watches} left={bench.left} />}
-        {planned && <LogSpray key={logKey(tank, bench.watches)} tank={tank} watches={bench.watches} planned={planned} plannedMl={tank.plan?.totalSprayMl ?? tank.sprayMl} />}
-        {tank.loads.length === 0 && <EmptyState title="No line on your shelf fits today."><Link className="link-husk" to="/mix/shopping">See what would</Link>, <Link className="link-husk" to="/mix/shelf">look at the shelf</Link>, or change the leaf state if it is wrong.</EmptyState>}
+        {tank.loads.length > 0 && (
+          <div className="no-print">
+            <PhotoFirst watchId={watch.id} before="A spray" />
+          </div>
+        )}
+        {tank.kind === 'spray' && (
+          <PourCard
+            tank={tank}
+            watches={bench.watches}
+            left={bench.left}
+            forWhat={bench.watches
+              .map(({ plant, targetName }) => `${plant.name}, ${inSentence(targetName)}`)
+              .join('; ')}
+          />
+        )}
+        {tank.loads.length > 0 && tank.kind !== 'spray' && (
+          <UndilutedBench
+            key={tank.loads[0]!.choice.line.id}
+            tank={tank}
+            watches={bench.watches}
+            left={bench.left}
+          />
+        )}
+        {planned && (
+          <LogSpray
+            key={logKey(tank, bench.watches)}
+            tank={tank}
+            watches={bench.watches}
+            planned={planned}
+            plannedMl={tank.plan?.totalSprayMl ?? tank.sprayMl}
+          />
+        )}
+        {tank.loads.length === 0 && (
+          <EmptyState title="No line on your shelf fits today.">
+            <Link className="link-husk" to="/mix/shopping">
+              See what would
+            </Link>
+            ,{' '}
+            <Link className="link-husk" to="/mix/shelf">
+              look at the shelf
+            </Link>
+            , or change the leaf state if it is wrong.
+          </EmptyState>
+        )}
       </div>
     </div>
   );
@@ -68,22 +141,66 @@ function BenchOf({ watches, products, sprayers, garden, bench, asked, onAsk }: B
 
 /** What is chosen; another choice is another spray to log. */
 function logKey({ loads }: Tank, watches: readonly BenchWatch[]): string {
-  return [...loads.map(({ choice }) => choice.line.id), ...watches.map(({ watchId, leafState }) => watchId + leafState)].join();
+  return [
+    ...loads.map(({ choice }) => choice.line.id),
+    ...watches.map(({ watchId, leafState }) => watchId + leafState),
+  ].join();
 }
 
 /** How the plant stands today: leaf state, and bees. */
-function Scene({ watch, group, asked, onAsk }: { watch: BenchWatch; group: ListedWatch['watch']['group']; asked: Asked; onAsk: (asked: Asked) => void }) {
+function Scene({
+  watch,
+  group,
+  asked,
+  onAsk,
+}: {
+  watch: BenchWatch;
+  group: ListedWatch['watch']['group'];
+  asked: Asked;
+  onAsk: (asked: Asked) => void;
+}) {
   return (
     <section aria-label="Leaf state" className="no-print sheet p-4 flex flex-col gap-4">
-      {watch.evergreen ? <p><b className="font-semibold">In leaf all year.</b> An evergreen has no dormant rate, in any season.</p> : (
+      {watch.evergreen ? (
+        <p>
+          <b className="font-semibold">In leaf all year.</b> An evergreen has no dormant rate, in any season.
+        </p>
+      ) : (
         <div>
-          <Choices legend="It is now" value={watch.leafState} options={LEAF_STATES} onChange={(leafState) => onAsk({ ...asked, leafState })} />
+          <Choices
+            legend="It is now"
+            value={watch.leafState}
+            options={LEAF_STATES}
+            onChange={(leafState) => onAsk({ ...asked, leafState })}
+          />
           <p className="soft text-sm mt-2">
-            {watch.leafState === watch.guessedState ? watch.logged ? `As logged: ${STAGE_WORDS[watch.logged.stage]} ${showDate(watch.logged.on)}.` : 'As the time of year suggests (rough default, grade C); log its stages to know better.' : <b className="text-error">{watch.logged ? 'Its log' : 'The time of year'} suggests otherwise: look at the plant before you go on.</b>}
+            {watch.leafState === watch.guessedState ? (
+              watch.logged ? (
+                `As logged: ${STAGE_WORDS[watch.logged.stage]} ${showDate(watch.logged.on)}.`
+              ) : (
+                'As the time of year suggests (rough default, grade C); log its stages to know better.'
+              )
+            ) : (
+              <b className="text-error">
+                {watch.logged ? 'Its log' : 'The time of year'} suggests otherwise: look at the plant before
+                you go on.
+              </b>
+            )}
           </p>
         </div>
       )}
-      {makesHoneydew(group) && <Choices legend="Do bees gather honeydew on it now?" value={asked.bees ?? 'unknown'} options={[{ id: 'unknown', label: 'not looked' }, { id: 'no', label: 'no' }, { id: 'yes', label: 'yes' }]} onChange={(bees) => onAsk({ ...asked, bees: bees === 'unknown' ? null : bees })} />}
+      {makesHoneydew(group) && (
+        <Choices
+          legend="Do bees gather honeydew on it now?"
+          value={asked.bees ?? 'unknown'}
+          options={[
+            { id: 'unknown', label: 'not looked' },
+            { id: 'no', label: 'no' },
+            { id: 'yes', label: 'yes' },
+          ]}
+          onChange={(bees) => onAsk({ ...asked, bees: bees === 'unknown' ? null : bees })}
+        />
+      )}
     </section>
   );
 }

@@ -2,14 +2,26 @@ import type { Finding, Verdict } from '#core/materials';
 import { showFullDate } from '../../show/dates.ts';
 import { GradeMark, Sources } from '../../parts/reason.tsx';
 
-const VERDICT_WORDS: Readonly<Record<Verdict, string>> = { fine: 'nothing against it', care: 'with care', wait: 'not yet', no: 'no', never: 'never' };
+const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
+  fine: 'nothing against it',
+  care: 'with care',
+  wait: 'not yet',
+  no: 'no',
+  never: 'never',
+};
 
 /** Days in a rule's sentence as people write them. */
 const spelledDates = (says: string) => says.replace(/\b\d{4}-\d{2}-\d{2}\b/g, showFullDate);
 
 /** A verdict in a word, readable without its colour. */
 export function VerdictTag({ verdict }: { verdict: Verdict }) {
-  return <span className={`tag ${verdict === 'fine' || verdict === 'care' ? verdict === 'fine' ? '' : 'tag-due' : verdict === 'wait' ? 'tag-due' : 'tag-no'}`}>{VERDICT_WORDS[verdict]}</span>;
+  return (
+    <span
+      className={`tag ${verdict === 'fine' || verdict === 'care' ? (verdict === 'fine' ? '' : 'tag-due') : verdict === 'wait' ? 'tag-due' : 'tag-no'}`}
+    >
+      {VERDICT_WORDS[verdict]}
+    </span>
+  );
 }
 
 /** What each rule says, the strictest first, with how far it can be trusted one tap away. */
@@ -19,8 +31,16 @@ export function Findings({ findings }: { findings: readonly Finding[] }) {
       {findings.map(({ ruleId, verdict, says, until, grade, sourceIds }) => (
         <li key={`${ruleId}${says}`}>
           <details className="group">
-            <summary className={`list-none cursor-pointer ${verdict === 'no' || verdict === 'never' ? 'text-error font-semibold' : ''}`}>{spelledDates(says)}{until && <b className="font-semibold"> Not before {showFullDate(until)}.</b>} <span className="link-husk text-sm font-normal">rule</span></summary>
-            <p className="text-sm soft">Rule “{ruleId.replaceAll('-', ' ')}”. <GradeMark grade={grade} /> <Sources ids={sourceIds} /></p>
+            <summary
+              className={`list-none cursor-pointer ${verdict === 'no' || verdict === 'never' ? 'text-error font-semibold' : ''}`}
+            >
+              {spelledDates(says)}
+              {until && <b className="font-semibold"> Not before {showFullDate(until)}.</b>}{' '}
+              <span className="link-husk text-sm font-normal">rule</span>
+            </summary>
+            <p className="text-sm soft">
+              Rule “{ruleId.replaceAll('-', ' ')}”. <GradeMark grade={grade} /> <Sources ids={sourceIds} />
+            </p>
           </details>
         </li>
       ))}

@@ -17,24 +17,58 @@ export function LinePicker({ tank, advice }: { tank: Tank; advice: readonly Loca
         {free.map((choice) => (
           <div key={choice.line.id} className="p-4">
             <label className="flex items-start gap-3 cursor-pointer">
-              <input type="radio" name="line" className="radio radio-primary mt-0.5" checked={choice === first} onChange={() => tank.choose(choice.line.id)} />
+              <input
+                type="radio"
+                name="line"
+                className="radio radio-primary mt-0.5"
+                checked={choice === first}
+                onChange={() => tank.choose(choice.line.id)}
+              />
               <LineWords choice={choice} />
             </label>
-            {choice === first && <div className="mt-2 pl-9"><Findings findings={choice.findings} /><AdviceOn materialId={choice.product.materialId} advice={advice} /></div>}
+            {choice === first && (
+              <div className="mt-2 pl-9">
+                <Findings findings={choice.findings} />
+                <AdviceOn materialId={choice.product.materialId} advice={advice} />
+              </div>
+            )}
           </div>
         ))}
-        {free.length === 0 && <p className="p-4">Nothing on the shelf may go on this plant, for this trouble, in this leaf state, today.</p>}
+        {free.length === 0 && (
+          <p className="p-4">
+            Nothing on the shelf may go on this plant, for this trouble, in this leaf state, today.
+          </p>
+        )}
         {others.length > 0 && (
           <details className="p-4">
-            <summary className="link-husk list-none">{others.length} lines that are not for this, and why</summary>
+            <summary className="link-husk list-none">
+              {others.length} lines that are not for this, and why
+            </summary>
             <ul className="mt-2 flex flex-col gap-3">
-              {others.map((choice) => <li key={choice.line.id}><LineWords choice={choice} /><Findings findings={choice.findings.filter(({ verdict }) => verdict !== 'care')} /></li>)}
+              {others.map((choice) => (
+                <li key={choice.line.id}>
+                  <LineWords choice={choice} />
+                  <Findings findings={choice.findings.filter(({ verdict }) => verdict !== 'care')} />
+                </li>
+              ))}
             </ul>
           </details>
         )}
         {(tank.setAside || others.some(canBeSetAside)) && (
-          <label className="flex items-start gap-3 p-4 cursor-pointer"><input type="checkbox" className="checkbox mt-0.5" checked={tank.setAside} onChange={(event) => tank.setAsideTo(event.target.checked)} />
-            <span>Use it against a rule of thumb. <span className="soft">Only where no label and no danger stands against it; the record says so.</span></span></label>
+          <label className="flex items-start gap-3 p-4 cursor-pointer">
+            <input
+              type="checkbox"
+              className="checkbox mt-0.5"
+              checked={tank.setAside}
+              onChange={(event) => tank.setAsideTo(event.target.checked)}
+            />
+            <span>
+              Use it against a rule of thumb.{' '}
+              <span className="soft">
+                Only where no label and no danger stands against it; the record says so.
+              </span>
+            </span>
+          </label>
         )}
       </div>
     </section>
@@ -44,8 +78,13 @@ export function LinePicker({ tank, advice }: { tank: Tank; advice: readonly Loca
 function LineWords({ choice: { product, line, verdict } }: { choice: LineChoice }) {
   return (
     <span>
-      <b className="font-semibold">{product.name}</b> <VerdictTag verdict={verdict} />{product.unlabelled && <span className="tag tag-due ml-1">no label</span>}{product.organic && <span className="tag ml-1">organic</span>}
-      <span className="block">{line.crop}{line.region && `, ${line.region}`}: {rateWords(line)}</span>
+      <b className="font-semibold">{product.name}</b> <VerdictTag verdict={verdict} />
+      {product.unlabelled && <span className="tag tag-due ml-1">no label</span>}
+      {product.organic && <span className="tag ml-1">organic</span>}
+      <span className="block">
+        {line.crop}
+        {line.region && `, ${line.region}`}: {rateWords(line)}
+      </span>
     </span>
   );
 }
@@ -53,5 +92,16 @@ function LineWords({ choice: { product, line, verdict } }: { choice: LineChoice 
 /** What somebody who knows the place said of a material. */
 export function AdviceOn({ materialId, advice }: { materialId: string; advice: readonly LocalAdvice[] }) {
   const said = advice.filter((entry) => entry.materialId === materialId);
-  return <ul className="empty:hidden mt-1">{said.map(({ id, from, on, says }) => <li key={id} className="border-l-3 border-info pl-3 text-[0.93rem]"><b className="font-semibold">Said here:</b> {says} <span className="soft">({from}, {showFullDate(on)})</span></li>)}</ul>;
+  return (
+    <ul className="empty:hidden mt-1">
+      {said.map(({ id, from, on, says }) => (
+        <li key={id} className="border-l-3 border-info pl-3 text-[0.93rem]">
+          <b className="font-semibold">Said here:</b> {says}{' '}
+          <span className="soft">
+            ({from}, {showFullDate(on)})
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
 }

@@ -32,33 +32,98 @@ export function LogSpray({ tank, watches, planned, plannedMl }: LogSprayProps) {
   const [used, setUsed] = useState('');
   const [note, setNote] = useState('');
   const usedMl = used === '' ? plannedMl : show.mlFrom(Number(used.replace(',', '.')));
-  const messages = new Map(put.error instanceof ApiProblem ? put.error.errors.map((error) => [String(error.path.at(-1)), error.message]) : []);
+  const messages = new Map(
+    put.error instanceof ApiProblem
+      ? put.error.errors.map((error) => [String(error.path.at(-1)), error.message])
+      : [],
+  );
   const log = async () => {
     const load: SprayLoad = {
-      id: ids.load, sprays: watches.map(({ watchId, leafState }, i) => {
+      id: ids.load,
+      sprays: watches.map(({ watchId, leafState }, i) => {
         const share = tank.water.shares[i]!;
         return blankSpray({
-          id: ids.sprays[i]!, watchId, loadId: ids.load, sprayerId: tank.sprayer.id, on, leafState, scope: tank.scope, sprayMl: usedMl * share, againstLabel: tank.setAside, note,
-          parts: tank.loads.map(({ choice: { product, line }, rate }, k) => ({ productId: product.id, lineId: line.id, rate, productAmount: (planned[k]! * usedMl * share) / plannedMl })),
+          id: ids.sprays[i]!,
+          watchId,
+          loadId: ids.load,
+          sprayerId: tank.sprayer.id,
+          on,
+          leafState,
+          scope: tank.scope,
+          sprayMl: usedMl * share,
+          againstLabel: tank.setAside,
+          note,
+          parts: tank.loads.map(({ choice: { product, line }, rate }, k) => ({
+            productId: product.id,
+            lineId: line.id,
+            rate,
+            productAmount: (planned[k]! * usedMl * share) / plannedMl,
+          })),
         });
       }),
     };
-    const { sprays: [kept] } = await put.mutateAsync(load);
+    const {
+      sprays: [kept],
+    } = await put.mutateAsync(load);
     const weather = kept!.weather;
-    say(`The spray of ${showDate(on)} is logged${weather ? `, with ${show.temperature(weather.minC)} to ${show.temperature(weather.maxC)} (${weather.origin})` : ''}.`, () => remove.mutate(load));
+    say(
+      `The spray of ${showDate(on)} is logged${weather ? `, with ${show.temperature(weather.minC)} to ${show.temperature(weather.maxC)} (${weather.origin})` : ''}.`,
+      () => remove.mutate(load),
+    );
     await navigate(`/look/${watches[0]!.watchId}`);
   };
   return (
-    <form noValidate aria-label="Log the spray" className="sheet p-4 flex flex-col gap-3 no-print" onSubmit={(event) => { event.preventDefault(); void log().catch(() => undefined); }}>
+    <form
+      noValidate
+      aria-label="Log the spray"
+      className="sheet p-4 flex flex-col gap-3 no-print"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void log().catch(() => undefined);
+      }}
+    >
       <h2>When it is done, log it</h2>
       <div className="grid gap-3 grid-cols-2">
-        <Field label="Sprayed on" error={messages.get('on')}><input type="date" className="input w-full" value={on} max={today} onChange={(event) => setOn(event.target.value)} /></Field>
-        <Field label={`Really used, ${show.volumeUnit}`} error={messages.get('sprayMl')}><input className="input w-full" inputMode="decimal" placeholder={String(show.volumeNumber(plannedMl))} value={used} onChange={(event) => setUsed(event.target.value)} /></Field>
+        <Field label="Sprayed on" error={messages.get('on')}>
+          <input
+            type="date"
+            className="input w-full"
+            value={on}
+            max={today}
+            onChange={(event) => setOn(event.target.value)}
+          />
+        </Field>
+        <Field label={`Really used, ${show.volumeUnit}`} error={messages.get('sprayMl')}>
+          <input
+            className="input w-full"
+            inputMode="decimal"
+            placeholder={String(show.volumeNumber(plannedMl))}
+            value={used}
+            onChange={(event) => setUsed(event.target.value)}
+          />
+        </Field>
       </div>
-      <Field label="Note"><input className="input w-full" value={note} maxLength={2000} onChange={(event) => setNote(event.target.value)} /></Field>
-      <button type="submit" className="btn btn-primary" disabled={put.isPending}>Log the spray</button>
+      <Field label="Note">
+        <input
+          className="input w-full"
+          value={note}
+          maxLength={2000}
+          onChange={(event) => setNote(event.target.value)}
+        />
+      </Field>
+      <button type="submit" className="btn btn-primary" disabled={put.isPending}>
+        Log the spray
+      </button>
       <p className="soft text-sm">How well it covered and what stage was there is asked on the watch.</p>
-      {put.error && <p role="alert" className="text-error font-semibold">{put.error.message} {[...messages].filter(([field]) => field !== 'on' && field !== 'sprayMl').map(([, message]) => message).join('; ')}</p>}
+      {put.error && (
+        <p role="alert" className="text-error font-semibold">
+          {put.error.message}{' '}
+          {[...messages]
+            .filter(([field]) => field !== 'on' && field !== 'sprayMl')
+            .map(([, message]) => message)
+            .join('; ')}
+        </p>
+      )}
     </form>
   );
 }

@@ -19,7 +19,8 @@ import { numeric, textOrNone } from './typed-number.ts';
 const EDIBLE = new Set(HOSTS.filter(({ edible }) => edible).map(({ id }) => id));
 
 /** A line whose rates are empty until typed; the schema refuses it before that. */
-const emptyLine = () => blankLine({ id: newId(), crop: '', rateLow: undefined as never, rateHigh: undefined as never });
+const emptyLine = () =>
+  blankLine({ id: newId(), crop: '', rateLow: undefined as never, rateHigh: undefined as never });
 
 /** One product: its ingredient, its pack, and the lines of its label. A new one begins as its material usually is. */
 export function ProductPage() {
@@ -29,9 +30,24 @@ export function ProductPage() {
   return (
     <Answered question={useShelf()}>
       {({ products }) => {
-        if (productId === 'new') return <NewProduct key={materialId} materialId={materialId} unlabelled={params.get('homemade') === '1'} />;
+        if (productId === 'new')
+          return (
+            <NewProduct
+              key={materialId}
+              materialId={materialId}
+              unlabelled={params.get('homemade') === '1'}
+            />
+          );
         const product = products.find((entry) => entry.id === productId);
-        return product ? <ProductForm key={product.id} product={product} isNew={false} /> : <EmptyState title="There is no such product."><Link className="link-husk" to="/mix/shelf">To the shelf</Link></EmptyState>;
+        return product ? (
+          <ProductForm key={product.id} product={product} isNew={false} />
+        ) : (
+          <EmptyState title="There is no such product.">
+            <Link className="link-husk" to="/mix/shelf">
+              To the shelf
+            </Link>
+          </EmptyState>
+        );
       }}
     </Answered>
   );
@@ -40,7 +56,22 @@ export function ProductPage() {
 function NewProduct({ materialId, unlabelled }: { materialId: string; unlabelled: boolean }) {
   const [product] = useState((): ProductRecord => {
     const { strengthPercent, lines, ...usual } = genericProduct(materialId, newId);
-    return { ...usual, name: '', unlabelled, apart: [...usual.apart], strengthPercent: strengthPercent ?? (undefined as never), lines: lines.length > 0 ? lines.map((line) => ({ ...line, hostIds: [...line.hostIds], groups: [...line.groups], leafStates: [...line.leafStates] })) : [emptyLine()] };
+    return {
+      ...usual,
+      name: '',
+      unlabelled,
+      apart: [...usual.apart],
+      strengthPercent: strengthPercent ?? (undefined as never),
+      lines:
+        lines.length > 0
+          ? lines.map((line) => ({
+              ...line,
+              hostIds: [...line.hostIds],
+              groups: [...line.groups],
+              leafStates: [...line.leafStates],
+            }))
+          : [emptyLine()],
+    };
   });
   return <ProductForm product={product} isNew />;
 }
@@ -52,11 +83,25 @@ function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolea
   const { say } = useNotices();
   const [problem, setProblem] = useState<string | null>(null);
   const form = useForm<ProductRecord>({ resolver: zodResolver(productRecord), defaultValues: product });
-  const { register, handleSubmit, setError, setValue, control, formState: { errors } } = form;
+  const {
+    register,
+    handleSubmit,
+    setError,
+    setValue,
+    control,
+    formState: { errors },
+  } = form;
   const { fields, append, remove } = useFieldArray({ control, name: 'lines', keyName: 'key' });
   const typed = useWatch({ control });
   const material = materialById(typed.materialId ?? product.materialId);
-  const doubts = labelDoubts({ formulation: typed.formulation ?? product.formulation, lines: (typed.lines ?? []) as ProductRecord['lines'] }, material.usual, EDIBLE);
+  const doubts = labelDoubts(
+    {
+      formulation: typed.formulation ?? product.formulation,
+      lines: (typed.lines ?? []) as ProductRecord['lines'],
+    },
+    material.usual,
+    EDIBLE,
+  );
   const save = handleSubmit(async (values) => {
     try {
       await put.mutateAsync(values);
@@ -69,31 +114,154 @@ function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolea
   const by = typed.formulation === 'powder' ? 'g' : 'ml';
   return (
     <form noValidate onSubmit={(event) => void save(event)}>
-      <PageHead title={isNew ? 'A new product' : product.name} lead="Name the active ingredient, not the brand, and copy the label's lines in its own words and units." />
-      {problem && <p role="alert" className="text-error font-semibold mb-3">{problem}</p>}
+      <PageHead
+        title={isNew ? 'A new product' : product.name}
+        lead="Name the active ingredient, not the brand, and copy the label's lines in its own words and units."
+      />
+      {problem && (
+        <p role="alert" className="text-error font-semibold mb-3">
+          {problem}
+        </p>
+      )}
       <div className="sheet p-5 grid gap-4 md:grid-cols-3 mb-5">
-        <Field label="Name" error={errors.name?.message}><input className="input w-full" {...register('name')} /></Field>
-        {isNew
-          ? <Field label="Active ingredient" hint="choosing one begins with what is usual of it"><select className="select w-full" value={material.id} onChange={(event) => void navigate(`/mix/shelf/new?material=${event.target.value}${typed.unlabelled ? '&homemade=1' : ''}`, { replace: true })}>{MATERIALS.map(({ id, name }) => <option key={id} value={id}>{name}</option>)}</select></Field>
-          : <Field label="Active ingredient" error={errors.materialId?.message}><select className="select w-full" {...register('materialId')}>{MATERIALS.map(({ id, name }) => <option key={id} value={id}>{name}</option>)}</select></Field>}
-        <Field label="Strength, %" hint={`of active ingredient; usual: ${material.buying.strength}`} error={errors.strengthPercent?.message}><input className="input w-full" inputMode="decimal" {...register('strengthPercent', numeric)} /></Field>
-        <Field label="It is a"><select className="select w-full" {...register('formulation')}><option value="emulsifiable-oil">oil that mixes with water</option><option value="soap">soap</option><option value="flowable">flowable liquid</option><option value="powder">powder</option><option value="soluble">soluble</option></select></Field>
-        <Field label="Mode of action" hint="the group printed on the label" error={errors.modeOfAction?.message}><input className="input w-full" {...register('modeOfAction')} /></Field>
+        <Field label="Name" error={errors.name?.message}>
+          <input className="input w-full" {...register('name')} />
+        </Field>
+        {isNew ? (
+          <Field label="Active ingredient" hint="choosing one begins with what is usual of it">
+            <select
+              className="select w-full"
+              value={material.id}
+              onChange={(event) =>
+                void navigate(
+                  `/mix/shelf/new?material=${event.target.value}${typed.unlabelled ? '&homemade=1' : ''}`,
+                  { replace: true },
+                )
+              }
+            >
+              {MATERIALS.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          </Field>
+        ) : (
+          <Field label="Active ingredient" error={errors.materialId?.message}>
+            <select className="select w-full" {...register('materialId')}>
+              {MATERIALS.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          </Field>
+        )}
+        <Field
+          label="Strength, %"
+          hint={`of active ingredient; usual: ${material.buying.strength}`}
+          error={errors.strengthPercent?.message}
+        >
+          <input className="input w-full" inputMode="decimal" {...register('strengthPercent', numeric)} />
+        </Field>
+        <Field label="It is a">
+          <select className="select w-full" {...register('formulation')}>
+            <option value="emulsifiable-oil">oil that mixes with water</option>
+            <option value="soap">soap</option>
+            <option value="flowable">flowable liquid</option>
+            <option value="powder">powder</option>
+            <option value="soluble">soluble</option>
+          </select>
+        </Field>
+        <Field
+          label="Mode of action"
+          hint="the group printed on the label"
+          error={errors.modeOfAction?.message}
+        >
+          <input className="input w-full" {...register('modeOfAction')} />
+        </Field>
         <div className="flex flex-col">
-          <label className="flex items-center gap-3 min-h-9"><input type="checkbox" className="checkbox" {...register('containsOil')} /> It contains oil</label>
-          <label className="flex items-center gap-3 min-h-9"><input type="checkbox" className="checkbox" {...register('organic')} /> Its label allows organic growing</label>
-          <label className="flex items-center gap-3 min-h-9"><input type="checkbox" className="checkbox" {...register('unlabelled')} /> Mixed at home: no label</label>
+          <label className="flex items-center gap-3 min-h-9">
+            <input type="checkbox" className="checkbox" {...register('containsOil')} /> It contains oil
+          </label>
+          <label className="flex items-center gap-3 min-h-9">
+            <input type="checkbox" className="checkbox" {...register('organic')} /> Its label allows organic
+            growing
+          </label>
+          <label className="flex items-center gap-3 min-h-9">
+            <input type="checkbox" className="checkbox" {...register('unlabelled')} /> Mixed at home: no label
+          </label>
         </div>
-        <div className="md:col-span-2"><Field label="What it must not touch" hint="in the label's words" error={errors.mustNotTouch?.message}><input className="input w-full" {...register('mustNotTouch')} /></Field></div>
-        <Field label="Use by" error={errors.expiresOn?.message}><input type="date" className="input w-full" {...register('expiresOn', textOrNone)} /></Field>
+        <div className="md:col-span-2">
+          <Field
+            label="What it must not touch"
+            hint="in the label's words"
+            error={errors.mustNotTouch?.message}
+          >
+            <input className="input w-full" {...register('mustNotTouch')} />
+          </Field>
+        </div>
+        <Field label="Use by" error={errors.expiresOn?.message}>
+          <input type="date" className="input w-full" {...register('expiresOn', textOrNone)} />
+        </Field>
       </div>
       <details className="sheet p-5 mb-5" open={Boolean(errors.stock ?? errors.pack ?? errors.apart)}>
-        <summary className="link-husk list-none inline-block">The pack: what is left, what it costs, days apart</summary>
+        <summary className="link-husk list-none inline-block">
+          The pack: what is left, what it costs, days apart
+        </summary>
         <div className="grid gap-4 md:grid-cols-4 mt-3">
-          <Field label={`Left in the pack, ${by}`} error={errors.stock?.amount?.message}><input className="input w-full" inputMode="decimal" value={typed.stock?.amount ?? ''} onChange={(event) => setValue('stock', pairOf(event.target.value, (amount) => ({ amount, countedOn: typed.stock?.countedOn ?? today })))} /></Field>
-          <Field label="As it stood on the morning of" hint="what is logged from that day on comes off" error={errors.stock?.countedOn?.message}><input type="date" className="input w-full" max={today} value={typed.stock?.countedOn ?? ''} disabled={!typed.stock} onChange={(event) => setValue('stock.countedOn', event.target.value)} /></Field>
-          <Field label={`A pack holds, ${by}`} error={errors.pack?.amount?.message}><input className="input w-full" inputMode="decimal" value={typed.pack?.amount ?? ''} onChange={(event) => setValue('pack', pairOf(event.target.value, (amount) => ({ amount, price: typed.pack?.price ?? 0 })))} /></Field>
-          <Field label="and costs" hint="in your money" error={errors.pack?.price?.message}><input className="input w-full" inputMode="decimal" disabled={!typed.pack} value={typed.pack?.price ?? ''} onChange={(event) => setValue('pack.price', numberOf(event.target.value))} /></Field>
+          <Field label={`Left in the pack, ${by}`} error={errors.stock?.amount?.message}>
+            <input
+              className="input w-full"
+              inputMode="decimal"
+              value={typed.stock?.amount ?? ''}
+              onChange={(event) =>
+                setValue(
+                  'stock',
+                  pairOf(event.target.value, (amount) => ({
+                    amount,
+                    countedOn: typed.stock?.countedOn ?? today,
+                  })),
+                )
+              }
+            />
+          </Field>
+          <Field
+            label="As it stood on the morning of"
+            hint="what is logged from that day on comes off"
+            error={errors.stock?.countedOn?.message}
+          >
+            <input
+              type="date"
+              className="input w-full"
+              max={today}
+              value={typed.stock?.countedOn ?? ''}
+              disabled={!typed.stock}
+              onChange={(event) => setValue('stock.countedOn', event.target.value)}
+            />
+          </Field>
+          <Field label={`A pack holds, ${by}`} error={errors.pack?.amount?.message}>
+            <input
+              className="input w-full"
+              inputMode="decimal"
+              value={typed.pack?.amount ?? ''}
+              onChange={(event) =>
+                setValue(
+                  'pack',
+                  pairOf(event.target.value, (amount) => ({ amount, price: typed.pack?.price ?? 0 })),
+                )
+              }
+            />
+          </Field>
+          <Field label="and costs" hint="in your money" error={errors.pack?.price?.message}>
+            <input
+              className="input w-full"
+              inputMode="decimal"
+              disabled={!typed.pack}
+              value={typed.pack?.price ?? ''}
+              onChange={(event) => setValue('pack.price', numberOf(event.target.value))}
+            />
+          </Field>
         </div>
         <fieldset className="mt-4">
           <legend className="font-semibold text-[0.93rem]">Days its label keeps it apart from</legend>
@@ -102,19 +270,56 @@ function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolea
               const apart = typed.apart ?? [];
               const days = apart.find((entry) => entry.ingredient === ingredient)?.days;
               const rest = apart.filter((entry) => entry.ingredient !== ingredient) as ProductRecord['apart'];
-              return <label key={ingredient} className="flex items-center gap-2 min-h-9"><input className="input input-sm w-16" inputMode="numeric" value={days ?? ''} onChange={(event) => setValue('apart', event.target.value === '' ? rest : [...rest, { ingredient, days: numberOf(event.target.value) }])} /> {ingredient.replaceAll('-', ' ')}</label>;
+              return (
+                <label key={ingredient} className="flex items-center gap-2 min-h-9">
+                  <input
+                    className="input input-sm w-16"
+                    inputMode="numeric"
+                    value={days ?? ''}
+                    onChange={(event) =>
+                      setValue(
+                        'apart',
+                        event.target.value === ''
+                          ? rest
+                          : [...rest, { ingredient, days: numberOf(event.target.value) }],
+                      )
+                    }
+                  />{' '}
+                  {ingredient.replaceAll('-', ' ')}
+                </label>
+              );
             })}
           </div>
-          {errors.apart && <p role="alert" className="text-sm font-semibold text-error">Days: a whole number, at most 365</p>}
+          {errors.apart && (
+            <p role="alert" className="text-sm font-semibold text-error">
+              Days: a whole number, at most 365
+            </p>
+          )}
         </fieldset>
       </details>
       <h2 className="mb-2">Lines of the label</h2>
-      {fields.map((field, i) => <LineFields key={field.key} form={form} index={i} doubts={doubts.filter(({ lineId }) => lineId === typed.lines?.[i]?.id)} onRemove={fields.length > 1 ? () => remove(i) : null} />)}
+      {fields.map((field, i) => (
+        <LineFields
+          key={field.key}
+          form={form}
+          index={i}
+          doubts={doubts.filter(({ lineId }) => lineId === typed.lines?.[i]?.id)}
+          onRemove={fields.length > 1 ? () => remove(i) : null}
+        />
+      ))}
       <div className="flex flex-wrap gap-3">
-        <button type="button" className="btn" onClick={() => append(emptyLine())}>Another line</button>
-        <button type="submit" className="btn btn-primary" disabled={put.isPending}>Keep it</button>
+        <button type="button" className="btn" onClick={() => append(emptyLine())}>
+          Another line
+        </button>
+        <button type="submit" className="btn btn-primary" disabled={put.isPending}>
+          Keep it
+        </button>
       </div>
-      {!isNew && <div className="mt-5"><History kind="product" id={product.id} /></div>}
+      {!isNew && (
+        <div className="mt-5">
+          <History kind="product" id={product.id} />
+        </div>
+      )}
     </form>
   );
 }

@@ -17,20 +17,49 @@ export const isFree = ({ verdict }: Pick<LineChoice, 'verdict'>) => verdict === 
 
 /** Lines that stand on a rule of thumb only can be used all the same; what a label, the law or a life stands against cannot. */
 export function canBeSetAside({ findings }: LineChoice): boolean {
-  return findings.every(({ verdict, grade }) => verdict === 'fine' || verdict === 'care' || (verdict !== 'never' && grade !== 'A'));
+  return findings.every(
+    ({ verdict, grade }) =>
+      verdict === 'fine' || verdict === 'care' || (verdict !== 'never' && grade !== 'A'),
+  );
 }
 
 /** Every line of the shelf, judged over all watches of the bench: the strictest holds. */
 export function lineChoices(bench: BenchAnswer, products: readonly ProductRecord[]): LineChoice[] {
-  const known = new Map(products.flatMap((product) => product.lines.map((line) => [line.id, { product, line }] as const)));
+  const known = new Map(
+    products.flatMap((product) => product.lines.map((line) => [line.id, { product, line }] as const)),
+  );
   const order = new Map(bench.watches[0]?.lines.map(({ lineId }, i) => [lineId, i]));
-  return [...known.values()].flatMap(({ product, line }): LineChoice[] => {
-    const judged = bench.watches.flatMap(({ lines }) => lines.filter(({ lineId }) => lineId === line.id));
-    if (judged.length < bench.watches.length) return [];
-    const findings = [...new Map(judged.flatMap((entry) => entry.findings).map((finding) => [`${finding.ruleId} ${finding.says}`, finding])).values()];
-    const verdict = judged.reduce<Verdict>((worst, entry) => (VERDICTS.indexOf(entry.verdict) > VERDICTS.indexOf(worst) ? entry.verdict : worst), 'fine');
-    return [{ product, line, verdict, findings: findings.filter((finding) => findings.length === 1 || finding.verdict !== 'fine').sort((a, b) => VERDICTS.indexOf(b.verdict) - VERDICTS.indexOf(a.verdict)) }];
-  }).sort((a, b) => VERDICTS.indexOf(a.verdict) - VERDICTS.indexOf(b.verdict) || (order.get(a.line.id) ?? 0) - (order.get(b.line.id) ?? 0));
+  return [...known.values()]
+    .flatMap(({ product, line }): LineChoice[] => {
+      const judged = bench.watches.flatMap(({ lines }) => lines.filter(({ lineId }) => lineId === line.id));
+      if (judged.length < bench.watches.length) return [];
+      const findings = [
+        ...new Map(
+          judged
+            .flatMap((entry) => entry.findings)
+            .map((finding) => [`${finding.ruleId} ${finding.says}`, finding]),
+        ).values(),
+      ];
+      const verdict = judged.reduce<Verdict>(
+        (worst, entry) => (VERDICTS.indexOf(entry.verdict) > VERDICTS.indexOf(worst) ? entry.verdict : worst),
+        'fine',
+      );
+      return [
+        {
+          product,
+          line,
+          verdict,
+          findings: findings
+            .filter((finding) => findings.length === 1 || finding.verdict !== 'fine')
+            .sort((a, b) => VERDICTS.indexOf(b.verdict) - VERDICTS.indexOf(a.verdict)),
+        },
+      ];
+    })
+    .sort(
+      (a, b) =>
+        VERDICTS.indexOf(a.verdict) - VERDICTS.indexOf(b.verdict) ||
+        (order.get(a.line.id) ?? 0) - (order.get(b.line.id) ?? 0),
+    );
 }
 
 export interface TankWater {
@@ -45,7 +74,11 @@ export function tankWater(watches: readonly BenchWatch[], scope: SprayScope): Ta
   const waters = watches.map(({ waters: all }) => all.find((water) => water.scope === scope)!);
   const sum = (key: keyof WaterNeed) => waters.reduce((total, { need }) => total + need[key], 0);
   const middleMl = sum('middleMl');
-  return { need: { lowMl: sum('lowMl'), middleMl, highMl: sum('highMl') }, learned: waters.every(({ basis }) => basis === 'learned'), shares: waters.map(({ need }) => need.middleMl / middleMl) };
+  return {
+    need: { lowMl: sum('lowMl'), middleMl, highMl: sum('highMl') },
+    learned: waters.every(({ basis }) => basis === 'learned'),
+    shares: waters.map(({ need }) => need.middleMl / middleMl),
+  };
 }
 
 /** What a line's rate goes by on the bench. */

@@ -27,52 +27,166 @@ const above0 = (text: string) => text.trim() !== '' && numberOf(text) > 0 && Num
 function Drench({ tank, watches, left }: UndilutedBenchProps) {
   const show = useShow();
   const inch = show.lengthUnit === 'ft';
-  const [{ choice: { line, product }, rate }] = tank.loads as unknown as readonly [Tank['loads'][number]];
+  const [
+    {
+      choice: { line, product },
+      rate,
+    },
+  ] = tank.loads as unknown as readonly [Tank['loads'][number]];
   // Nothing is taken for granted: one way round is 3.14 times the other.
   const [measured, setMeasured] = useState<TrunkMeasure['measured'] | null>(null);
   const [widths, setWidths] = useState('');
   const [height, setHeight] = useState('');
   const [water, setWater] = useState('');
   const typed = widths.split(/[;\s]+/).filter(Boolean);
-  const wrong = widths !== '' && !typed.every((text) => above0(text) && numberOf(text) <= 1000) ? 'numbers above 0, parted by spaces' : undefined;
+  const wrong =
+    widths !== '' && !typed.every((text) => above0(text) && numberOf(text) <= 1000)
+      ? 'numbers above 0, parted by spaces'
+      : undefined;
   const ready = measured !== null && typed.length > 0 && !wrong && above0(height);
-  const plan = ready ? planDrench(line, rate, typed.map((text) => ({ measured, cm: numberOf(text) * (inch ? CM_PER_INCH : 1), atHeightM: show.metresFrom(numberOf(height)) })), tank.spoons) : null;
+  const plan = ready
+    ? planDrench(
+        line,
+        rate,
+        typed.map((text) => ({
+          measured,
+          cm: numberOf(text) * (inch ? CM_PER_INCH : 1),
+          atHeightM: show.metresFrom(numberOf(height)),
+        })),
+        tank.spoons,
+      )
+    : null;
   return (
     <>
-      <section aria-label="What to pour" className="print-card sheet border-primary! border-2! p-5 flex flex-col gap-3">
-        <h2>By trunk: {significant(rate, 2)} {RATE_UNITS[line.rateUnit]}</h2>
-        <Choices legend="You measured" value={measured ?? ''} options={[{ id: 'diameter', label: 'straight through (diameter)' }, { id: 'circumference', label: 'round it (circumference)' }]} onChange={(way) => setMeasured(way as TrunkMeasure['measured'])} />
+      <section
+        aria-label="What to pour"
+        className="print-card sheet border-primary! border-2! p-5 flex flex-col gap-3"
+      >
+        <h2>
+          By trunk: {significant(rate, 2)} {RATE_UNITS[line.rateUnit]}
+        </h2>
+        <Choices
+          legend="You measured"
+          value={measured ?? ''}
+          options={[
+            { id: 'diameter', label: 'straight through (diameter)' },
+            { id: 'circumference', label: 'round it (circumference)' },
+          ]}
+          onChange={(way) => setMeasured(way as TrunkMeasure['measured'])}
+        />
         {measured === null && <p className="soft text-sm">Say which: one is 3.14 times the other.</p>}
-        <Field label={`Each trunk, ${inch ? 'inches' : 'cm'}`} hint="several parted by spaces" error={wrong}><input className="input w-full" inputMode="decimal" value={widths} onChange={(event) => setWidths(event.target.value)} /></Field>
-        <Field label={`Measured at height, ${show.lengthUnit}`} hint="where the label says" error={height !== '' && !above0(height) ? 'a number above 0' : undefined}><input className="input w-full" inputMode="decimal" value={height} onChange={(event) => setHeight(event.target.value)} /></Field>
-        {plan?.trunks.map((part, i) => <div key={i} className="rounded-lg bg-base-200 p-3"><p className="text-sm soft">Trunk {i + 1}: {typed[i]} {inch ? 'inches' : 'cm'} {measured === 'diameter' ? 'through' : 'round'}</p><PartLine part={part} name={null} /></div>)}
-        {plan && <Total part={{ by: plan.trunks[0]!.by, amount: plan.total }} left={left[product.id] ?? null} />}
-        {plan && <Field label={`Water it went into, ${show.volumeUnit}`} hint="as the label says, for all trunks together" error={water !== '' && !above0(water) ? 'a number above 0' : undefined}><input className="input w-full" inputMode="decimal" value={water} onChange={(event) => setWater(event.target.value)} /></Field>}
+        <Field label={`Each trunk, ${inch ? 'inches' : 'cm'}`} hint="several parted by spaces" error={wrong}>
+          <input
+            className="input w-full"
+            inputMode="decimal"
+            value={widths}
+            onChange={(event) => setWidths(event.target.value)}
+          />
+        </Field>
+        <Field
+          label={`Measured at height, ${show.lengthUnit}`}
+          hint="where the label says"
+          error={height !== '' && !above0(height) ? 'a number above 0' : undefined}
+        >
+          <input
+            className="input w-full"
+            inputMode="decimal"
+            value={height}
+            onChange={(event) => setHeight(event.target.value)}
+          />
+        </Field>
+        {plan?.trunks.map((part, i) => (
+          <div key={i} className="rounded-lg bg-base-200 p-3">
+            <p className="text-sm soft">
+              Trunk {i + 1}: {typed[i]} {inch ? 'inches' : 'cm'}{' '}
+              {measured === 'diameter' ? 'through' : 'round'}
+            </p>
+            <PartLine part={part} name={null} />
+          </div>
+        ))}
+        {plan && (
+          <Total part={{ by: plan.trunks[0]!.by, amount: plan.total }} left={left[product.id] ?? null} />
+        )}
+        {plan && (
+          <Field
+            label={`Water it went into, ${show.volumeUnit}`}
+            hint="as the label says, for all trunks together"
+            error={water !== '' && !above0(water) ? 'a number above 0' : undefined}
+          >
+            <input
+              className="input w-full"
+              inputMode="decimal"
+              value={water}
+              onChange={(event) => setWater(event.target.value)}
+            />
+          </Field>
+        )}
       </section>
-      {plan && above0(water) && <LogSpray tank={tank} watches={watches} planned={[plan.total]} plannedMl={show.mlFrom(numberOf(water))} />}
+      {plan && above0(water) && (
+        <LogSpray
+          tank={tank}
+          watches={watches}
+          planned={[plan.total]}
+          plannedMl={show.mlFrom(numberOf(water))}
+        />
+      )}
     </>
   );
 }
 
 function Ground({ tank, watches, left }: UndilutedBenchProps) {
   const show = useShow();
-  const [{ choice: { line, product }, rate }] = tank.loads as unknown as readonly [Tank['loads'][number]];
+  const [
+    {
+      choice: { line, product },
+      rate,
+    },
+  ] = tank.loads as unknown as readonly [Tank['loads'][number]];
   const [sides, setSides] = useState({ long: '', wide: '', water: '' });
   const ready = above0(sides.long) && above0(sides.wide);
-  const part = ready ? planGround(line, rate, show.metresFrom(numberOf(sides.long)) * show.metresFrom(numberOf(sides.wide)), tank.spoons) : null;
+  const part = ready
+    ? planGround(
+        line,
+        rate,
+        show.metresFrom(numberOf(sides.long)) * show.metresFrom(numberOf(sides.wide)),
+        tank.spoons,
+      )
+    : null;
   const field = (key: keyof typeof sides, label: string) => (
-    <Field label={label} error={sides[key] !== '' && !above0(sides[key]) ? 'a number above 0' : undefined}><input className="input w-full" inputMode="decimal" value={sides[key]} onChange={(event) => setSides({ ...sides, [key]: event.target.value })} /></Field>
+    <Field label={label} error={sides[key] !== '' && !above0(sides[key]) ? 'a number above 0' : undefined}>
+      <input
+        className="input w-full"
+        inputMode="decimal"
+        value={sides[key]}
+        onChange={(event) => setSides({ ...sides, [key]: event.target.value })}
+      />
+    </Field>
   );
   return (
     <>
-      <section aria-label="What to pour" className="print-card sheet border-primary! border-2! p-5 flex flex-col gap-3">
-        <h2>By ground: {significant(rate, 2)} {RATE_UNITS[line.rateUnit]}</h2>
-        <div className="grid grid-cols-2 gap-3">{field('long', `Length, ${show.lengthUnit}`)}{field('wide', `Width, ${show.lengthUnit}`)}</div>
+      <section
+        aria-label="What to pour"
+        className="print-card sheet border-primary! border-2! p-5 flex flex-col gap-3"
+      >
+        <h2>
+          By ground: {significant(rate, 2)} {RATE_UNITS[line.rateUnit]}
+        </h2>
+        <div className="grid grid-cols-2 gap-3">
+          {field('long', `Length, ${show.lengthUnit}`)}
+          {field('wide', `Width, ${show.lengthUnit}`)}
+        </div>
         {part && <PartLine part={part} name={null} />}
         {part && <Total part={part} left={left[product.id] ?? null} />}
         {part && field('water', `Water it went into, ${show.volumeUnit}`)}
       </section>
-      {part && above0(sides.water) && <LogSpray tank={tank} watches={watches} planned={[part.amount]} plannedMl={show.mlFrom(numberOf(sides.water))} />}
+      {part && above0(sides.water) && (
+        <LogSpray
+          tank={tank}
+          watches={watches}
+          planned={[part.amount]}
+          plannedMl={show.mlFrom(numberOf(sides.water))}
+        />
+      )}
     </>
   );
 }
@@ -80,6 +194,11 @@ function Ground({ tank, watches, left }: UndilutedBenchProps) {
 function Total({ part, left }: { part: Pick<PartMeasure, 'by' | 'amount'>; left: number | null }) {
   const show = useShow();
   return (
-    <p className="text-sm">{amountWords(part, show.pour)} in all.{left !== null && left < part.amount && <b className="text-error"> Only {amountWords({ by: part.by, amount: left }, show.pour)} left.</b>}</p>
+    <p className="text-sm">
+      {amountWords(part, show.pour)} in all.
+      {left !== null && left < part.amount && (
+        <b className="text-error"> Only {amountWords({ by: part.by, amount: left }, show.pour)} left.</b>
+      )}
+    </p>
   );
 }

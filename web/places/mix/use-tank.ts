@@ -1,12 +1,28 @@
 import { useState } from 'react';
 import { meeting, tankMeeting, type Meeting } from '#core/materials';
-import { planHoseEnd, planSpray, SPRAY_SCOPES, type HoseEndPlan, type SprayPlan, type SprayScope } from '#core/mix';
+import {
+  planHoseEnd,
+  planSpray,
+  SPRAY_SCOPES,
+  type HoseEndPlan,
+  type SprayPlan,
+  type SprayScope,
+} from '#core/mix';
 import type { Garden, ProductRecord, Sprayer } from '#core/records';
 import { SPOONS } from '#core/units';
 import { ingredientsOf, meetingRules, schoolsFor, usualScope } from '#knowledge';
 import type { BenchAnswer, SprayerState } from '#server/answers/bench-answer';
 import { useShow } from '../../show/use-show.ts';
-import { benchKind, canBeSetAside, isFree, lineChoices, rateWithin, tankWater, type LineChoice, type TankWater } from './tank.ts';
+import {
+  benchKind,
+  canBeSetAside,
+  isFree,
+  lineChoices,
+  rateWithin,
+  tankWater,
+  type LineChoice,
+  type TankWater,
+} from './tank.ts';
 
 /** One product of the tank as chosen on the bench. */
 export interface TankLoad {
@@ -45,50 +61,105 @@ export interface Tank {
   setAsideTo(value: boolean): void;
 }
 
-export function useTank(bench: BenchAnswer, products: readonly ProductRecord[], sprayers: readonly Sprayer[], garden: Garden, group: Parameters<typeof usualScope>[0], targetId: string | null): Tank {
+export function useTank(
+  bench: BenchAnswer,
+  products: readonly ProductRecord[],
+  sprayers: readonly Sprayer[],
+  garden: Garden,
+  group: Parameters<typeof usualScope>[0],
+  targetId: string | null,
+): Tank {
   const show = useShow();
   const schools = schoolsFor(garden, bench.watches[0]!.plant);
   const [lineIds, setLineIds] = useState<readonly string[]>([]);
   const [rates, setRates] = useState<Readonly<Record<string, number>>>({});
   const [scope, setScope] = useState<SprayScope>(() => usualScope(group, targetId, schools));
   const [typedWater, setTypedWater] = useState('');
-  const [sprayerId, setSprayerId] = useState(() => (sprayers.findLast(({ heldHerbicide, kind }) => !heldHerbicide && kind === 'tank') ?? sprayers.at(-1)!).id);
+  const [sprayerId, setSprayerId] = useState(
+    () =>
+      (sprayers.findLast(({ heldHerbicide, kind }) => !heldHerbicide && kind === 'tank') ?? sprayers.at(-1)!)
+        .id,
+  );
   const [setAside, setSetAside] = useState(false);
 
   const choices = lineChoices(bench, products);
   const usable = choices.filter((choice) => isFree(choice) || (setAside && canBeSetAside(choice)));
   const chosen = lineIds.flatMap((id) => usable.find(({ line }) => line.id === id) ?? []);
-  const loads = (chosen.length > 0 ? chosen : usable.slice(0, 1)).map((choice): TankLoad => ({ choice, rate: rateWithin(choice.line, rates[choice.line.id]) }));
+  const loads = (chosen.length > 0 ? chosen : usable.slice(0, 1)).map((choice): TankLoad => ({
+    choice,
+    rate: rateWithin(choice.line, rates[choice.line.id]),
+  }));
   const sprayer = sprayers.find(({ id }) => id === sprayerId)!;
   const water = tankWater(bench.watches, scope);
   const typedMl = show.mlFrom(Number(typedWater.replace(',', '.')));
-  const waterProblem = typedWater !== '' && !(typedMl > 0 && typedMl <= 1_000_000) ? 'a number above 0, at most 1000 litres' : undefined;
+  const waterProblem =
+    typedWater !== '' && !(typedMl > 0 && typedMl <= 1_000_000)
+      ? 'a number above 0, at most 1000 litres'
+      : undefined;
   const sprayMl = typedWater !== '' && !waterProblem ? typedMl : water.need.middleMl;
-  const ingredients = loads.map(({ choice: { product } }) => ingredientsOf(product.materialId, product.containsOil));
+  const ingredients = loads.map(({ choice: { product } }) =>
+    ingredientsOf(product.materialId, product.containsOil),
+  );
   const rules = meetingRules(schools);
   const met = tankMeeting(rules, ingredients);
   const blocked = met !== null && (met.tank === 'never' || (met.tank === 'no' && !setAside));
   const kind = loads[0] ? benchKind(loads[0].choice.line) : 'spray';
-  const spoons = Object.values(SPOONS).flat().filter((spoon) => garden.spoonIds.includes(spoon.id));
+  const spoons = Object.values(SPOONS)
+    .flat()
+    .filter((spoon) => garden.spoonIds.includes(spoon.id));
   const pours = loads.length > 0 && kind === 'spray' && !blocked;
   const lastLoad = bench.sprayers.find((state) => state.sprayerId === sprayer.id)?.lastLoad ?? null;
   const { dial } = sprayer;
   return {
-    choices, loads, kind, scope, water, typedWater, waterProblem, sprayMl, sprayer, met, setAside, spoons,
-    rinseAfter: lastLoad && meeting(rules, lastLoad.ingredients, ingredients.flat()).tank !== 'jar-test' ? lastLoad : null,
-    plan: pours && !dial ? planSpray({ sprayMl, tankMl: sprayer.capacityMl, parts: loads.map(({ choice: { line }, rate }) => ({ line, rate })), spoons }) : null,
+    choices,
+    loads,
+    kind,
+    scope,
+    water,
+    typedWater,
+    waterProblem,
+    sprayMl,
+    sprayer,
+    met,
+    setAside,
+    spoons,
+    rinseAfter:
+      lastLoad && meeting(rules, lastLoad.ingredients, ingredients.flat()).tank !== 'jar-test'
+        ? lastLoad
+        : null,
+    plan:
+      pours && !dial
+        ? planSpray({
+            sprayMl,
+            tankMl: sprayer.capacityMl,
+            parts: loads.map(({ choice: { line }, rate }) => ({ line, rate })),
+            spoons,
+          })
+        : null,
     hoseEnd: pours && dial ? hoseEndOf(loads, sprayMl, dial) : null,
     choose: (id) => setLineIds([id]),
     addTo: (id) => setLineIds([...loads.map(({ choice }) => choice.line.id), id]),
     takeFrom: (id) => setLineIds(loads.map(({ choice }) => choice.line.id).filter((other) => other !== id)),
     rateOf: (id, rate) => setRates({ ...rates, [id]: rate }),
-    scopeTo: (next) => setScope(SPRAY_SCOPES.includes(next) ? next : 'whole'), waterTo: setTypedWater, sprayWith: setSprayerId, setAsideTo: setSetAside,
+    scopeTo: (next) => setScope(SPRAY_SCOPES.includes(next) ? next : 'whole'),
+    waterTo: setTypedWater,
+    sprayWith: setSprayerId,
+    setAsideTo: setSetAside,
   };
 }
 
 /** A hose-end jar holds one liquid. */
-function hoseEndOf(loads: readonly TankLoad[], sprayMl: number, dial: NonNullable<Sprayer['dial']>): HoseEndPlan {
+function hoseEndOf(
+  loads: readonly TankLoad[],
+  sprayMl: number,
+  dial: NonNullable<Sprayer['dial']>,
+): HoseEndPlan {
   const [only] = loads;
-  if (loads.length !== 1 || only!.choice.line.rateUnit.startsWith('g-') || /^(oz|lb)-/.test(only!.choice.line.rateUnit)) return { setting: null, percent: null, jarMl: null };
+  if (
+    loads.length !== 1 ||
+    only!.choice.line.rateUnit.startsWith('g-') ||
+    /^(oz|lb)-/.test(only!.choice.line.rateUnit)
+  )
+    return { setting: null, percent: null, jarMl: null };
   return planHoseEnd(only!.choice.line, only!.rate, sprayMl, dial);
 }

@@ -18,26 +18,168 @@ export function dueWords(item: DueAnswer): DueWords {
   const title = DUE_TITLES[item.kind](`${item.plantName}, ${inSentence(item.targetName)}`, item.plantName);
   const watch = `/look/${item.watchId}`;
   switch (item.kind) {
-    case 'name-it': return { title, advice: 'A few checks settle whether there is anything to do.', why: 'Why name it first', to: `${watch}/name`, doIt: 'Name it' };
-    case 'count-first': return { title, advice: 'Live scale on ten twigs or more, before they hatch.', why: 'Why before the hatch', to: `${watch}/count`, doIt: 'Count' };
-    case 'hang-tapes': return { title, advice: 'Double-sided tape round three infested twigs, dated.', why: 'Why then', to: `${watch}/tape`, doIt: 'Enter a tape' };
-    case 'change-tape': return { title, advice: 'Count what stuck, put a new one on.', why: 'Why weekly', to: `${watch}/tape`, doIt: 'Enter the tape' };
-    case 'treat-now': return { title, advice: 'Crawlers are out and soft. Both leaf sides and twigs, to the point of dripping.', why: 'Why now', to: `/mix?watch=${item.watchId}`, doIt: 'Mix' };
-    case 'treat-soon': return { title, advice: 'The window to reach crawlers opens soon. Check product, sprayer and weather; keep reading the tapes.', why: 'Why then', to: `/mix?watch=${item.watchId}`, doIt: 'Plan the mix' };
-    case 'second-pass': return { title, advice: 'Tapes still catch: repeat, keeping the label\'s interval.', why: 'Why again', to: `/mix?watch=${item.watchId}`, doIt: 'Mix' };
-    case 'hatch-passing': return { title, advice: 'If you have not sprayed, each day reaches fewer. Otherwise leave it and look in four weeks.', why: 'Why so', to: `/mix?watch=${item.watchId}`, doIt: 'Mix' };
-    case 'window-disputed': return { title, advice: 'One source says the window is open, another that none have hatched. Spray at the first catch.', why: 'Why wait for a tape', to: `${watch}/tape`, doIt: 'Enter a tape' };
-    case 'look-alive': return { title, advice: 'Nothing lived beneath the covers. See whether crawlers come.', why: 'Why look', to: watch, doIt: 'Open' };
-    case 'adults-soon': return { title, advice: 'Hang a yellow card; cut out mined tips before they fly.', why: 'Why then', to: `${watch}/tape`, doIt: 'Hang a trap' };
-    case 'adults-now': return { title, advice: 'Look at dusk and on the card.', why: 'Why now', to: `${watch}/tape`, doIt: 'Enter a trap' };
-    case 'all-stages': return { title, advice: 'You saw all stages at once: a single date no longer tells. Reach what can be reached now.', why: 'Why now', to: `/mix?watch=${item.watchId}`, doIt: 'Mix' };
-    case 'hang-trap': return { title, advice: 'The clock of this scale begins with the first males in a trap.', why: 'Why a trap', to: `${watch}/tape`, doIt: 'Hang a trap' };
-    case 'cover-flush': return { title, advice: 'Newest leaves, both sides, and again while they are soft.', why: 'Why while soft', to: `/mix?watch=${item.watchId}`, doIt: 'Mix' };
-    case 'clear-leaves': return { title, advice: 'Rake them up and bin them; the pupae winter in them.', why: 'Why clear them', to: watch, doIt: 'Open' };
-    case 'dormant-spray': return { title, advice: 'See the winter programme for what goes on and what may share a tank.', why: 'Why then', to: '/when/dormant', doIt: 'See the programme' };
-    case 'wait-for-tapes': return { title, advice: 'The window is open, but this school sprays once: read the tapes weekly and wait.', why: 'Why wait', to: `${watch}/tape`, doIt: 'Enter a tape' };
-    case 'growth-regulator': return { title, advice: 'On bare wood, before leaves come; crawlers are not sprayed later.', why: 'Why then', to: `/mix?watch=${item.watchId}`, doIt: 'Mix' };
-    case 'check-after-treatment': return { title, advice: 'Count live ones on new growth only.', why: 'Why now', to: `${watch}/count`, doIt: 'Count' };
+    case 'name-it':
+      return {
+        title,
+        advice: 'A few checks settle whether there is anything to do.',
+        why: 'Why name it first',
+        to: `${watch}/name`,
+        doIt: 'Name it',
+      };
+    case 'count-first':
+      return {
+        title,
+        advice: 'Live scale on ten twigs or more, before they hatch.',
+        why: 'Why before the hatch',
+        to: `${watch}/count`,
+        doIt: 'Count',
+      };
+    case 'hang-tapes':
+      return {
+        title,
+        advice: 'Double-sided tape round three infested twigs, dated.',
+        why: 'Why then',
+        to: `${watch}/tape`,
+        doIt: 'Enter a tape',
+      };
+    case 'change-tape':
+      return {
+        title,
+        advice: 'Count what stuck, put a new one on.',
+        why: 'Why weekly',
+        to: `${watch}/tape`,
+        doIt: 'Enter the tape',
+      };
+    case 'treat-now':
+      return {
+        title,
+        advice: 'Crawlers are out and soft. Both leaf sides and twigs, to the point of dripping.',
+        why: 'Why now',
+        to: `/mix?watch=${item.watchId}`,
+        doIt: 'Mix',
+      };
+    case 'treat-soon':
+      return {
+        title,
+        advice:
+          'The window to reach crawlers opens soon. Check product, sprayer and weather; keep reading the tapes.',
+        why: 'Why then',
+        to: `/mix?watch=${item.watchId}`,
+        doIt: 'Plan the mix',
+      };
+    case 'second-pass':
+      return {
+        title,
+        advice: "Tapes still catch: repeat, keeping the label's interval.",
+        why: 'Why again',
+        to: `/mix?watch=${item.watchId}`,
+        doIt: 'Mix',
+      };
+    case 'hatch-passing':
+      return {
+        title,
+        advice: 'If you have not sprayed, each day reaches fewer. Otherwise leave it and look in four weeks.',
+        why: 'Why so',
+        to: `/mix?watch=${item.watchId}`,
+        doIt: 'Mix',
+      };
+    case 'window-disputed':
+      return {
+        title,
+        advice:
+          'One source says the window is open, another that none have hatched. Spray at the first catch.',
+        why: 'Why wait for a tape',
+        to: `${watch}/tape`,
+        doIt: 'Enter a tape',
+      };
+    case 'look-alive':
+      return {
+        title,
+        advice: 'Nothing lived beneath the covers. See whether crawlers come.',
+        why: 'Why look',
+        to: watch,
+        doIt: 'Open',
+      };
+    case 'adults-soon':
+      return {
+        title,
+        advice: 'Hang a yellow card; cut out mined tips before they fly.',
+        why: 'Why then',
+        to: `${watch}/tape`,
+        doIt: 'Hang a trap',
+      };
+    case 'adults-now':
+      return {
+        title,
+        advice: 'Look at dusk and on the card.',
+        why: 'Why now',
+        to: `${watch}/tape`,
+        doIt: 'Enter a trap',
+      };
+    case 'all-stages':
+      return {
+        title,
+        advice: 'You saw all stages at once: a single date no longer tells. Reach what can be reached now.',
+        why: 'Why now',
+        to: `/mix?watch=${item.watchId}`,
+        doIt: 'Mix',
+      };
+    case 'hang-trap':
+      return {
+        title,
+        advice: 'The clock of this scale begins with the first males in a trap.',
+        why: 'Why a trap',
+        to: `${watch}/tape`,
+        doIt: 'Hang a trap',
+      };
+    case 'cover-flush':
+      return {
+        title,
+        advice: 'Newest leaves, both sides, and again while they are soft.',
+        why: 'Why while soft',
+        to: `/mix?watch=${item.watchId}`,
+        doIt: 'Mix',
+      };
+    case 'clear-leaves':
+      return {
+        title,
+        advice: 'Rake them up and bin them; the pupae winter in them.',
+        why: 'Why clear them',
+        to: watch,
+        doIt: 'Open',
+      };
+    case 'dormant-spray':
+      return {
+        title,
+        advice: 'See the winter programme for what goes on and what may share a tank.',
+        why: 'Why then',
+        to: '/when/dormant',
+        doIt: 'See the programme',
+      };
+    case 'wait-for-tapes':
+      return {
+        title,
+        advice: 'The window is open, but this school sprays once: read the tapes weekly and wait.',
+        why: 'Why wait',
+        to: `${watch}/tape`,
+        doIt: 'Enter a tape',
+      };
+    case 'growth-regulator':
+      return {
+        title,
+        advice: 'On bare wood, before leaves come; crawlers are not sprayed later.',
+        why: 'Why then',
+        to: `/mix?watch=${item.watchId}`,
+        doIt: 'Mix',
+      };
+    case 'check-after-treatment':
+      return {
+        title,
+        advice: 'Count live ones on new growth only.',
+        why: 'Why now',
+        to: `${watch}/count`,
+        doIt: 'Count',
+      };
   }
 }
 
@@ -51,11 +193,21 @@ export interface Closing {
 export function closingWords(item: DueAnswer, today: CivilDate): Closing {
   const late = item.closes ? daysBetween(item.closes, today) : 0;
   if (item.standing === 'late' && item.closes) {
-    return { tag: `${late} day${late === 1 ? '' : 's'} late`, tone: 'tag-no', line: `was due ${showDate(item.closes)}` };
+    return {
+      tag: `${late} day${late === 1 ? '' : 's'} late`,
+      tone: 'tag-no',
+      line: `was due ${showDate(item.closes)}`,
+    };
   }
-  const until = item.closes ? `until ${item.closesRange ? showDateRange(item.closes, ...item.closesRange) : showDate(item.closes)}` : 'no end';
+  const until = item.closes
+    ? `until ${item.closesRange ? showDateRange(item.closes, ...item.closesRange) : showDate(item.closes)}`
+    : 'no end';
   if (item.standing === 'soon' && item.opens) {
-    return { tag: 'coming', tone: 'tag-due', line: `from ${item.opensRange ? showDateRange(item.opens, ...item.opensRange) : showDate(item.opens)}, ${until}` };
+    return {
+      tag: 'coming',
+      tone: 'tag-due',
+      line: `from ${item.opensRange ? showDateRange(item.opens, ...item.opensRange) : showDate(item.opens)}, ${until}`,
+    };
   }
   return { tag: 'open', tone: 'tag-open', line: until };
 }
@@ -77,5 +229,8 @@ export function headline(due: readonly DueAnswer[]): string {
 }
 
 function words(count: number): string {
-  return ['none', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'][count] ?? String(count);
+  return (
+    ['none', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'][count] ??
+    String(count)
+  );
 }

@@ -8,7 +8,12 @@ import { showShare } from '../../show/units.ts';
 
 const BUDGETS = ['0.5', '1', '2', '4'] as const;
 type Budget = (typeof BUDGETS)[number];
-const BUDGET_WORDS: Readonly<Record<Budget, string>> = { 0.5: 'half an hour', 1: 'one hour', 2: 'two hours', 4: 'an afternoon' };
+const BUDGET_WORDS: Readonly<Record<Budget, string>> = {
+  0.5: 'half an hour',
+  1: 'one hour',
+  2: 'two hours',
+  4: 'an afternoon',
+};
 
 /** I have an hour: what removes most in it, over the whole garden? */
 export function HourPage() {
@@ -18,28 +23,83 @@ export function HourPage() {
     <Answered question={useHour(hours)}>
       {(jobs) => (
         <>
-          <PageHead title={`What removes most in ${BUDGET_WORDS[hours]}`} lead="Jobs by what they take away in an hour: the level, the size of the plant, and how much such work takes (rules of thumb, grade C). A spray is done whole or not at all; hand work can be left off and gone on with.">
-            <Link className="btn" to="/now">Back to Now</Link>
+          <PageHead
+            title={`What removes most in ${BUDGET_WORDS[hours]}`}
+            lead="Jobs by what they take away in an hour: the level, the size of the plant, and how much such work takes (rules of thumb, grade C). A spray is done whole or not at all; hand work can be left off and gone on with."
+          >
+            <Link className="btn" to="/now">
+              Back to Now
+            </Link>
           </PageHead>
-          <div className="mb-5"><Choices legend="I have" value={hours} options={BUDGETS.map((id) => ({ id, label: BUDGET_WORDS[id] }))} onChange={(id) => setParams({ hours: id }, { replace: true })} /></div>
-          {jobs.length === 0 ? <EmptyState title="Nothing here repays that time today.">See <Link className="link-husk" to="/now">what is due</Link>, or walk a <Link className="link-husk" to="/look/round">round</Link>.</EmptyState>
-            : <ol className="flex flex-col gap-3 max-w-3xl">{jobs.map((job, i) => <li key={job.watchId}><Job rank={i + 1} job={job} /></li>)}</ol>}
+          <div className="mb-5">
+            <Choices
+              legend="I have"
+              value={hours}
+              options={BUDGETS.map((id) => ({ id, label: BUDGET_WORDS[id] }))}
+              onChange={(id) => setParams({ hours: id }, { replace: true })}
+            />
+          </div>
+          {jobs.length === 0 ? (
+            <EmptyState title="Nothing here repays that time today.">
+              See{' '}
+              <Link className="link-husk" to="/now">
+                what is due
+              </Link>
+              , or walk a{' '}
+              <Link className="link-husk" to="/look/round">
+                round
+              </Link>
+              .
+            </EmptyState>
+          ) : (
+            <ol className="flex flex-col gap-3 max-w-3xl">
+              {jobs.map((job, i) => (
+                <li key={job.watchId}>
+                  <Job rank={i + 1} job={job} />
+                </li>
+              ))}
+            </ol>
+          )}
         </>
       )}
     </Answered>
   );
 }
 
-function Job({ rank, job: { watchId, option, hours, part, plantName, targetName, level } }: { rank: number; job: HourJob }) {
-  const to = option === 'by-hand' ? `/look/${watchId}/hand` : option === 'spray-now' ? `/mix?watch=${watchId}` : option === 'winter-spray' ? '/when/dormant' : `/look/${watchId}/weigh`;
+function Job({
+  rank,
+  job: { watchId, option, hours, part, plantName, targetName, level },
+}: {
+  rank: number;
+  job: HourJob;
+}) {
+  const to =
+    option === 'by-hand'
+      ? `/look/${watchId}/hand`
+      : option === 'spray-now'
+        ? `/mix?watch=${watchId}`
+        : option === 'winter-spray'
+          ? '/when/dormant'
+          : `/look/${watchId}/weigh`;
   return (
     <article className="sheet p-4 flex flex-col sm:flex-row gap-3 justify-between items-start">
       <div>
-        <h2 className="text-base-content!">{rank}. {plantName}, {inSentence(targetName)}: {inSentence(WEIGH_OPTIONS[option].name)}</h2>
+        <h2 className="text-base-content!">
+          {rank}. {plantName}, {inSentence(targetName)}: {inSentence(WEIGH_OPTIONS[option].name)}
+        </h2>
         <p>{WEIGH_OPTIONS[option].how}</p>
-        <p className="soft text-sm mt-1">{Math.round(hours * 60)} min{part < 0.999 && `, about ${showShare(part)} of the job: begin with the worst`}; {level === null ? 'not counted, taken for light' : `level ${level} of 5`}. <Link className="link-husk" to={`/look/${watchId}/weigh`}>Why this</Link></p>
+        <p className="soft text-sm mt-1">
+          {Math.round(hours * 60)} min
+          {part < 0.999 && `, about ${showShare(part)} of the job: begin with the worst`};{' '}
+          {level === null ? 'not counted, taken for light' : `level ${level} of 5`}.{' '}
+          <Link className="link-husk" to={`/look/${watchId}/weigh`}>
+            Why this
+          </Link>
+        </p>
       </div>
-      <Link className="btn btn-sm btn-primary shrink-0" to={to}>Do it</Link>
+      <Link className="btn btn-sm btn-primary shrink-0" to={to}>
+        Do it
+      </Link>
     </article>
   );
 }

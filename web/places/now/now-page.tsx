@@ -20,20 +20,47 @@ function Now({ now }: { now: NowAnswer }) {
   return (
     <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_404px]">
       <div>
-        <PageHead title={headline(now.due)} lead={<>{hoursLead(now)} {now.openWatches > 0 && <Link className="link-husk" to="/now/hour">I have an hour</Link>}</>} />
-        {now.due.length === 0 ? <NothingDue openWatches={now.openWatches} /> : <DueGroups due={now.due} today={now.today} />}
+        <PageHead
+          title={headline(now.due)}
+          lead={
+            <>
+              {hoursLead(now)}{' '}
+              {now.openWatches > 0 && (
+                <Link className="link-husk" to="/now/hour">
+                  I have an hour
+                </Link>
+              )}
+            </>
+          }
+        />
+        {now.due.length === 0 ? (
+          <NothingDue openWatches={now.openWatches} />
+        ) : (
+          <DueGroups due={now.due} today={now.today} />
+        )}
       </div>
       <aside>
         {now.sprayDays.length > 0 && (
           <>
             <h2 className="mb-2">Spray hours, oil on leaves</h2>
-            <div className="sheet p-4 mb-5"><SprayHoursGrid days={now.sprayDays} /></div>
+            <div className="sheet p-4 mb-5">
+              <SprayHoursGrid days={now.sprayDays} />
+            </div>
           </>
         )}
         <h2 className="mb-2">In the last week</h2>
         <div className="sheet p-4 text-[0.93rem]">
-          {now.news.length === 0 ? <p className="soft">No mark on the heat scale was passed and no tape came in.</p>
-            : <ul className="flex flex-col gap-2">{now.news.map((item) => <li key={`${item.watchId}${item.on}${item.what.kind}`}><News item={item} /></li>)}</ul>}
+          {now.news.length === 0 ? (
+            <p className="soft">No mark on the heat scale was passed and no tape came in.</p>
+          ) : (
+            <ul className="flex flex-col gap-2">
+              {now.news.map((item) => (
+                <li key={`${item.watchId}${item.on}${item.what.kind}`}>
+                  <News item={item} />
+                </li>
+              ))}
+            </ul>
+          )}
         </div>
       </aside>
     </div>
@@ -48,30 +75,51 @@ function hoursLead(now: NowAnswer): string {
 }
 
 function NothingDue({ openWatches }: { openWatches: number }) {
-  if (openWatches > 0) return <EmptyState title="Nothing is due in the next ten days.">The windows to come stand in the season band above.</EmptyState>;
+  if (openWatches > 0)
+    return (
+      <EmptyState title="Nothing is due in the next ten days.">
+        The windows to come stand in the season band above.
+      </EmptyState>
+    );
   return (
     <EmptyState title="No watch is open yet.">
-      Seen something sticky, spotted, crusted or rolled? <Link className="link-husk" to="/look/new">Note it</Link> and find out what it is.
+      Seen something sticky, spotted, crusted or rolled?{' '}
+      <Link className="link-husk" to="/look/new">
+        Note it
+      </Link>{' '}
+      and find out what it is.
     </EmptyState>
   );
 }
 
 /** By when it closes: the list is in that order, the headings only break it up. */
 const SPANS: readonly { name: string; withinDays: number }[] = [
-  { name: 'Overdue', withinDays: -1 }, { name: 'Closes within a week', withinDays: 7 }, { name: 'Closes within three weeks', withinDays: 21 }, { name: 'Later', withinDays: Infinity },
+  { name: 'Overdue', withinDays: -1 },
+  { name: 'Closes within a week', withinDays: 7 },
+  { name: 'Closes within three weeks', withinDays: 21 },
+  { name: 'Later', withinDays: Infinity },
 ];
 
 function DueGroups({ due, today }: { due: readonly DueAnswer[]; today: CivilDate }) {
-  const spanOf = (item: DueAnswer) => SPANS.findIndex(({ withinDays }) => (item.closes ? daysBetween(today, item.closes) : Infinity) <= withinDays);
+  const spanOf = (item: DueAnswer) =>
+    SPANS.findIndex(
+      ({ withinDays }) => (item.closes ? daysBetween(today, item.closes) : Infinity) <= withinDays,
+    );
   return SPANS.map(({ name }, span) => {
     const items = due.filter((item) => spanOf(item) === span);
-    return items.length > 0 && (
-      <section key={name} aria-label={name}>
-        <h2 className="mb-2">{name}</h2>
-        <ul className="sheet mb-5 divide-y divide-base-300">
-          {items.map((item) => <li key={item.id}><DueRow item={item} today={today} /></li>)}
-        </ul>
-      </section>
+    return (
+      items.length > 0 && (
+        <section key={name} aria-label={name}>
+          <h2 className="mb-2">{name}</h2>
+          <ul className="sheet mb-5 divide-y divide-base-300">
+            {items.map((item) => (
+              <li key={item.id}>
+                <DueRow item={item} today={today} />
+              </li>
+            ))}
+          </ul>
+        </section>
+      )
     );
   });
 }
@@ -81,8 +129,14 @@ function DueRow({ item, today }: { item: DueAnswer; today: CivilDate }) {
   const closing = closingWords(item, today);
   return (
     <article className="grid gap-x-4 gap-y-2 p-4 grid-cols-[124px_minmax(0,1fr)] xl:grid-cols-[124px_minmax(0,1fr)_208px]">
-      <h3 className="col-span-2 xl:col-span-1 xl:col-start-2 font-semibold text-[1.06rem] leading-snug"><Link to={`/look/${item.watchId}`} className="hover:underline">{words.title}</Link></h3>
-      <div className="xl:row-start-1 xl:row-span-2"><BeadScale level={item.level} before={item.levelBefore} /></div>
+      <h3 className="col-span-2 xl:col-span-1 xl:col-start-2 font-semibold text-[1.06rem] leading-snug">
+        <Link to={`/look/${item.watchId}`} className="hover:underline">
+          {words.title}
+        </Link>
+      </h3>
+      <div className="xl:row-start-1 xl:row-span-2">
+        <BeadScale level={item.level} before={item.levelBefore} />
+      </div>
       <div className="text-sm xl:col-start-3 xl:row-start-1 xl:row-span-2">
         <span className={`tag ${closing.tone}`}>{closing.tag}</span>
         <b className="block text-[0.97rem] mt-0.5">{closing.line}</b>
@@ -91,8 +145,12 @@ function DueRow({ item, today }: { item: DueAnswer; today: CivilDate }) {
       <div className="col-span-2 xl:col-span-1 xl:col-start-2 xl:row-start-2">
         <p className="soft">{words.advice}</p>
         <div className="flex flex-wrap items-start justify-between gap-x-5">
-          <div className="min-w-0 flex-1"><Reason title={words.why} facts={item.facts} ruleId={item.ruleId} eventId={item.eventId} /></div>
-          <Link to={words.to} className="btn btn-sm btn-primary mt-1">{words.doIt}</Link>
+          <div className="min-w-0 flex-1">
+            <Reason title={words.why} facts={item.facts} ruleId={item.ruleId} eventId={item.eventId} />
+          </div>
+          <Link to={words.to} className="btn btn-sm btn-primary mt-1">
+            {words.doIt}
+          </Link>
         </div>
       </div>
     </article>
@@ -102,8 +160,18 @@ function DueRow({ item, today }: { item: DueAnswer; today: CivilDate }) {
 function News({ item }: { item: NewsItem }) {
   const { what } = item;
   const event = what.kind === 'event' ? EVENTS.find((entry) => entry.id === what.eventId) : undefined;
-  const text = what.kind === 'tape' ? `${what.crawlers} crawlers on the tape taken off ${showDate(item.on)}.`
-    : event?.kind === 'first' ? `the published sum for its first hatch was passed on ${showDate(item.on)}.`
-      : `its published window opened on ${showDate(item.on)}.`;
-  return <><Link to={`/look/${item.watchId}`} className="font-semibold hover:underline">{item.plantName}, {inSentence(item.targetName)}:</Link> {text}</>;
+  const text =
+    what.kind === 'tape'
+      ? `${what.crawlers} crawlers on the tape taken off ${showDate(item.on)}.`
+      : event?.kind === 'first'
+        ? `the published sum for its first hatch was passed on ${showDate(item.on)}.`
+        : `its published window opened on ${showDate(item.on)}.`;
+  return (
+    <>
+      <Link to={`/look/${item.watchId}`} className="font-semibold hover:underline">
+        {item.plantName}, {inSentence(item.targetName)}:
+      </Link>{' '}
+      {text}
+    </>
+  );
 }

@@ -4,16 +4,30 @@ import { significant } from '../../show/units.ts';
 /** What changed between two counts in one sentence, or that no change can be shown. */
 export function changeWords(change: Change): string {
   switch (change.kind) {
-    case 'fell': return change.by.as === 'points' ? `It fell by ${points(change.by)}.` : `It fell to ${range(change.by)} of the count before.`;
-    case 'rose': return change.by.as === 'points' ? `It rose by ${points(change.by)}.` : `It rose to ${range(change.by)} of the count before.`;
-    case 'no-change-shown': return change.by.as === 'points'
-      ? `No change can be shown: between ${signed(change.by.low)} and ${signed(change.by.high)} points, and an unchanged plant fits that too.`
-      : `No change can be shown: ${range(change.by)} of the count before, and an unchanged plant fits that too.`;
-    case 'gone': return 'None were found where some would have been, had nothing changed.';
-    case 'appeared': return 'Found now where none were found before.';
-    case 'none-both-times': return 'None found either time.';
-    case 'no-change-shown-none': return 'One of the counts found none, but too few were looked at to call it a change.';
-    case 'not-comparable': return change.why === 'stage' ? 'Not compared: counted at different times of the year.' : 'Not compared: counted in different ways.';
+    case 'fell':
+      return change.by.as === 'points'
+        ? `It fell by ${points(change.by)}.`
+        : `It fell to ${range(change.by)} of the count before.`;
+    case 'rose':
+      return change.by.as === 'points'
+        ? `It rose by ${points(change.by)}.`
+        : `It rose to ${range(change.by)} of the count before.`;
+    case 'no-change-shown':
+      return change.by.as === 'points'
+        ? `No change can be shown: between ${signed(change.by.low)} and ${signed(change.by.high)} points, and an unchanged plant fits that too.`
+        : `No change can be shown: ${range(change.by)} of the count before, and an unchanged plant fits that too.`;
+    case 'gone':
+      return 'None were found where some would have been, had nothing changed.';
+    case 'appeared':
+      return 'Found now where none were found before.';
+    case 'none-both-times':
+      return 'None found either time.';
+    case 'no-change-shown-none':
+      return 'One of the counts found none, but too few were looked at to call it a change.';
+    case 'not-comparable':
+      return change.why === 'stage'
+        ? 'Not compared: counted at different times of the year.'
+        : 'Not compared: counted in different ways.';
   }
 }
 

@@ -27,19 +27,44 @@ export function SeasonsPage() {
 /** The ways within Seasons. */
 export function SeasonsNav() {
   const { pathname } = useLocation();
-  return <SubNav label="Within Seasons" tabs={[['/seasons', 'Compared', pathname !== '/seasons/book'], ['/seasons/book', 'Record book', pathname === '/seasons/book']]} />;
+  return (
+    <SubNav
+      label="Within Seasons"
+      tabs={[
+        ['/seasons', 'Compared', pathname !== '/seasons/book'],
+        ['/seasons/book', 'Record book', pathname === '/seasons/book'],
+      ]}
+    />
+  );
 }
 
 function Seasons({ watches }: { watches: readonly CountedWatch[] }) {
   const [params, setParams] = useSearchParams();
   const chosen = watches.find(({ watchId }) => watchId === params.get('watch')) ?? watches[0];
-  if (!chosen) return <EmptyState title="No counts yet to compare.">Count on a <Link className="link-husk" to="/look">watch</Link> now; next year's count will say what changed.</EmptyState>;
+  if (!chosen)
+    return (
+      <EmptyState title="No counts yet to compare.">
+        Count on a{' '}
+        <Link className="link-husk" to="/look">
+          watch
+        </Link>{' '}
+        now; next year's count will say what changed.
+      </EmptyState>
+    );
   return (
     <>
       <label className="flex items-center gap-2 text-sm mb-3 justify-end">
         <span className="soft">Watch</span>
-        <select className="select select-sm" value={chosen.watchId} onChange={(event) => setParams({ watch: event.target.value })}>
-          {watches.map(({ watchId, plantName, targetName }) => <option key={watchId} value={watchId}>{plantName}, {inSentence(targetName)}</option>)}
+        <select
+          className="select select-sm"
+          value={chosen.watchId}
+          onChange={(event) => setParams({ watch: event.target.value })}
+        >
+          {watches.map(({ watchId, plantName, targetName }) => (
+            <option key={watchId} value={watchId}>
+              {plantName}, {inSentence(targetName)}
+            </option>
+          ))}
         </select>
       </label>
       <OneWatch key={chosen.watchId} watchId={chosen.watchId} />
@@ -48,24 +73,46 @@ function Seasons({ watches }: { watches: readonly CountedWatch[] }) {
 }
 
 function OneWatch({ watchId }: { watchId: string }) {
-  return <Answered question={useSeasons(watchId)}>{(watch) => (watch.seasons.length > 0 ? <WatchOverSeasons watch={watch} /> : null)}</Answered>;
+  return (
+    <Answered question={useSeasons(watchId)}>
+      {(watch) => (watch.seasons.length > 0 ? <WatchOverSeasons watch={watch} /> : null)}
+    </Answered>
+  );
 }
 
 function WatchOverSeasons({ watch }: { watch: WatchSeasons }) {
   const last = watch.seasons.at(-1)!;
   return (
     <>
-      <PageHead title={seasonsTitle(watch)} lead={`${watch.plantName}, ${inSentence(watch.targetName)}: ${STATUS_WORDS[watch.status]}. Each count with a 95 % interval; only the same plant, the same way of counting and the same time of year are compared.`}>
-        <Link className="btn" to={`/look/${watch.watchId}`}>Open the watch</Link>
+      <PageHead
+        title={seasonsTitle(watch)}
+        lead={`${watch.plantName}, ${inSentence(watch.targetName)}: ${STATUS_WORDS[watch.status]}. Each count with a 95 % interval; only the same plant, the same way of counting and the same time of year are compared.`}
+      >
+        <Link className="btn" to={`/look/${watch.watchId}`}>
+          Open the watch
+        </Link>
       </PageHead>
       <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
         <div className="sheet p-4 self-start">
-          <h2 className="mb-1">{PROTOCOL_TEXTS[last.protocol].name}, {PROTOCOL_TEXTS[last.protocol].measureName}, at each count</h2>
-          <Suspense fallback={<div className="h-[300px] soft">Drawing…</div>}><SeasonsChart watch={watch} /></Suspense>
+          <h2 className="mb-1">
+            {PROTOCOL_TEXTS[last.protocol].name}, {PROTOCOL_TEXTS[last.protocol].measureName}, at each count
+          </h2>
+          <Suspense fallback={<div className="h-[300px] soft">Drawing…</div>}>
+            <SeasonsChart watch={watch} />
+          </Suspense>
           {watch.untreated && <Untreated watch={watch} />}
-          <p className="soft text-sm mt-3">What {unitWords(last.protocol, last.measure.units)} can show: the interval is as wide as they differ. Clumped pests need many before a small change shows.</p>
+          <p className="soft text-sm mt-3">
+            What {unitWords(last.protocol, last.measure.units)} can show: the interval is as wide as they
+            differ. Clumped pests need many before a small change shows.
+          </p>
         </div>
-        <ol className="flex flex-col gap-4" aria-label="Season by season, newest first">{[...watch.seasons].reverse().map((season) => <li key={season.sampleId}><Season season={season} /></li>)}</ol>
+        <ol className="flex flex-col gap-4" aria-label="Season by season, newest first">
+          {[...watch.seasons].reverse().map((season) => (
+            <li key={season.sampleId}>
+              <Season season={season} />
+            </li>
+          ))}
+        </ol>
       </div>
     </>
   );
@@ -74,7 +121,9 @@ function WatchOverSeasons({ watch }: { watch: WatchSeasons }) {
 function seasonsTitle(watch: WatchSeasons): string {
   const last = watch.seasons.at(-1)!;
   if (!last.change) return `One count so far: ${showMeasureOf(last.protocol, last.measure)}`;
-  return `${watch.plantName}: ${changeWords(last.change).replace(/\.$/, '').replace(/^./, (letter) => letter.toLowerCase())}`;
+  return `${watch.plantName}: ${changeWords(last.change)
+    .replace(/\.$/, '')
+    .replace(/^./, (letter) => letter.toLowerCase())}`;
 }
 
 function Season({ season }: { season: CountedSeason }) {
@@ -83,26 +132,61 @@ function Season({ season }: { season: CountedSeason }) {
       <div className="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
         <div>
           <h3 className="font-semibold">{showFullDate(season.on)}</h3>
-          <p className="soft text-sm">{unitWords(season.protocol, season.measure.units)}{season.tagged ? ', tagged' : ''}</p>
+          <p className="soft text-sm">
+            {unitWords(season.protocol, season.measure.units)}
+            {season.tagged ? ', tagged' : ''}
+          </p>
         </div>
         <BeadScale level={season.level} />
       </div>
       <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 text-[0.93rem]">
-        <dt className="soft">Found</dt><dd className="font-semibold">{showMeasureOf(season.protocol, season.measure)}</dd>
-        {season.holedShare && <><dt className="soft">Covers holed by wasps</dt><dd className="font-semibold">{showShareRange(season.holedShare)} of {season.holedShare.outOf}</dd></>}
-        {season.change && <><dt className="soft">Since the count before</dt><dd>{changeWords(season.change)}</dd></>}
-        {season.change && <><dt className="soft">Done in between</dt><dd>{doneWords(season)}</dd></>}
+        <dt className="soft">Found</dt>
+        <dd className="font-semibold">{showMeasureOf(season.protocol, season.measure)}</dd>
+        {season.holedShare && (
+          <>
+            <dt className="soft">Covers holed by wasps</dt>
+            <dd className="font-semibold">
+              {showShareRange(season.holedShare)} of {season.holedShare.outOf}
+            </dd>
+          </>
+        )}
+        {season.change && (
+          <>
+            <dt className="soft">Since the count before</dt>
+            <dd>{changeWords(season.change)}</dd>
+          </>
+        )}
+        {season.change && (
+          <>
+            <dt className="soft">Done in between</dt>
+            <dd>{doneWords(season)}</dd>
+          </>
+        )}
       </dl>
     </article>
   );
 }
 
 function doneWords({ treatments, handwork, on }: CountedSeason): string {
-  const done = [...treatments.map((treatment) => ({ on: treatment.on, words: treatmentWords(treatment, on) })), ...handwork.map((work) => ({ on: work.on, words: `${showDate(work.on, on)}, ${HANDWORK[work.kind].done}` }))];
-  return done.sort((a, b) => (a.on < b.on ? -1 : 1)).map(({ words }) => words).join('; ') || 'nothing logged';
+  const done = [
+    ...treatments.map((treatment) => ({ on: treatment.on, words: treatmentWords(treatment, on) })),
+    ...handwork.map((work) => ({
+      on: work.on,
+      words: `${showDate(work.on, on)}, ${HANDWORK[work.kind].done}`,
+    })),
+  ];
+  return (
+    done
+      .sort((a, b) => (a.on < b.on ? -1 : 1))
+      .map(({ words }) => words)
+      .join('; ') || 'nothing logged'
+  );
 }
 
-function treatmentWords({ on, product, rate, rateUnit }: CountedSeason['treatments'][number], seasonOn: string): string {
+function treatmentWords(
+  { on, product, rate, rateUnit }: CountedSeason['treatments'][number],
+  seasonOn: string,
+): string {
   return `${showDate(on, seasonOn)}, ${product.toLowerCase()}, ${significant(rate, 2)} ${rateUnit ? RATE_UNITS[rateUnit] : ''}`.trimEnd();
 }
 
@@ -111,9 +195,13 @@ function Untreated({ watch: { untreated } }: { watch: WatchSeasons }) {
   return (
     <p className="mt-3">
       <b className="font-semibold">Beside a plant left alone.</b>{' '}
-      {untreated.efficacy === null ? 'A count of none makes the comparison impossible.'
+      {untreated.efficacy === null
+        ? 'A count of none makes the comparison impossible.'
         : `Against ${untreated.plantName.toLowerCase()}, never treated, treating took away ${showShare(untreated.efficacy)} between ${showShortDate(untreated.from)} ${untreated.from.slice(0, 4)} and ${showShortDate(untreated.to)} ${untreated.to.slice(0, 4)}.`}
-      <span className="soft"> One plant against one is not proof: they may differ in more than the spray (Henderson & Tilton 1955).</span>
+      <span className="soft">
+        {' '}
+        One plant against one is not proof: they may differ in more than the spray (Henderson & Tilton 1955).
+      </span>
     </p>
   );
 }

@@ -1,6 +1,14 @@
 import { useRef, useState } from 'react';
 import type { TakeIn } from '#server/archive/take-in';
-import { type Preview, sendArchive, useBackups, useDiscard, useMakeBackup, useOpenBackup, useTakeIn } from '../../api/archive.ts';
+import {
+  type Preview,
+  sendArchive,
+  useBackups,
+  useDiscard,
+  useMakeBackup,
+  useOpenBackup,
+  useTakeIn,
+} from '../../api/archive.ts';
 import { ApiProblem } from '../../api/client.ts';
 import { Choices, Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
@@ -18,14 +26,37 @@ export function BackupsPage() {
       <Answered question={useBackups()}>
         {({ backups, folder, trouble }) => (
           <>
-            <PageHead title={backups.length === 0 ? 'No backup yet' : `The last backup is of ${showMoment(backups[0]!.writtenAtMs)}`} lead={`One a day is made by itself and read back whole before it counts, into ${folder}. Copy that folder to another disk now and then.`}>
+            <PageHead
+              title={
+                backups.length === 0
+                  ? 'No backup yet'
+                  : `The last backup is of ${showMoment(backups[0]!.writtenAtMs)}`
+              }
+              lead={`One a day is made by itself and read back whole before it counts, into ${folder}. Copy that folder to another disk now and then.`}
+            >
               <MakeBackup />
-              <a className="btn" href="/api/export.zip" download>Take the garden away as a file</a>
+              <a className="btn" href="/api/export.zip" download>
+                Take the garden away as a file
+              </a>
             </PageHead>
-            {trouble && <p role="alert" className="text-error font-semibold mb-4">The last backup could not be made: {trouble}.</p>}
+            {trouble && (
+              <p role="alert" className="text-error font-semibold mb-4">
+                The last backup could not be made: {trouble}.
+              </p>
+            )}
             <div className="grid gap-6 lg:grid-cols-2">
-              <section aria-label="Backups"><h2 className="mb-2">Backups</h2><BackupList backups={backups} onPreview={setPreview} /></section>
-              <section aria-label="Bring one in"><h2 className="mb-2">Bring one in</h2>{preview ? <TakeInForm preview={preview} onDone={() => setPreview(null)} /> : <Upload onPreview={setPreview} />}</section>
+              <section aria-label="Backups">
+                <h2 className="mb-2">Backups</h2>
+                <BackupList backups={backups} onPreview={setPreview} />
+              </section>
+              <section aria-label="Bring one in">
+                <h2 className="mb-2">Bring one in</h2>
+                {preview ? (
+                  <TakeInForm preview={preview} onDone={() => setPreview(null)} />
+                ) : (
+                  <Upload onPreview={setPreview} />
+                )}
+              </section>
             </div>
           </>
         )}
@@ -34,29 +65,68 @@ export function BackupsPage() {
   );
 }
 
-const size = (bytes: number) => (bytes < 1_000_000 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`);
+const size = (bytes: number) =>
+  bytes < 1_000_000 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`;
 
 function MakeBackup() {
   const make = useMakeBackup();
   const { say } = useNotices();
-  return <button type="button" className="btn btn-primary" disabled={make.isPending} onClick={() => make.mutate(undefined, { onSuccess: ({ name }) => say(`${name} is made and was read back whole.`), onError: (error) => say(error.message) })}>{make.isPending ? 'Making it, and reading it back…' : 'Make a backup now'}</button>;
+  return (
+    <button
+      type="button"
+      className="btn btn-primary"
+      disabled={make.isPending}
+      onClick={() =>
+        make.mutate(undefined, {
+          onSuccess: ({ name }) => say(`${name} is made and was read back whole.`),
+          onError: (error) => say(error.message),
+        })
+      }
+    >
+      {make.isPending ? 'Making it, and reading it back…' : 'Make a backup now'}
+    </button>
+  );
 }
 
-function BackupList({ backups, onPreview }: { backups: readonly { name: string; bytes: number; writtenAtMs: number }[]; onPreview: (preview: Preview) => void }) {
+function BackupList({
+  backups,
+  onPreview,
+}: {
+  backups: readonly { name: string; bytes: number; writtenAtMs: number }[];
+  onPreview: (preview: Preview) => void;
+}) {
   const open = useOpenBackup();
   const { say } = useNotices();
   return (
     <ul className="sheet divide-y divide-base-300">
       {backups.map(({ name, bytes, writtenAtMs }) => (
         <li key={name} className="p-4 flex flex-wrap justify-between gap-x-4">
-          <span><b className="font-semibold">{showMoment(writtenAtMs)}</b><span className="soft block text-sm">{name}, {size(bytes)}</span></span>
+          <span>
+            <b className="font-semibold">{showMoment(writtenAtMs)}</b>
+            <span className="soft block text-sm">
+              {name}, {size(bytes)}
+            </span>
+          </span>
           <span className="flex items-start gap-4">
-            <a className="link-husk" href={`/api/backups/${name}`} download>download<span className="sr-only"> {name}</span></a>
-            <button type="button" className="link-husk" disabled={open.isPending} onClick={() => open.mutate(name, { onSuccess: onPreview, onError: (error) => say(error.message) })}>restore…<span className="sr-only"> {name}</span></button>
+            <a className="link-husk" href={`/api/backups/${name}`} download>
+              download<span className="sr-only"> {name}</span>
+            </a>
+            <button
+              type="button"
+              className="link-husk"
+              disabled={open.isPending}
+              onClick={() =>
+                open.mutate(name, { onSuccess: onPreview, onError: (error) => say(error.message) })
+              }
+            >
+              restore…<span className="sr-only"> {name}</span>
+            </button>
           </span>
         </li>
       ))}
-      {backups.length === 0 && <li className="p-4 soft">None yet. The first is made within half an hour of the first record.</li>}
+      {backups.length === 0 && (
+        <li className="p-4 soft">None yet. The first is made within half an hour of the first record.</li>
+      )}
     </ul>
   );
 }
@@ -73,23 +143,56 @@ function Upload({ onPreview }: { onPreview: (preview: Preview) => void }) {
     try {
       onPreview(await sendArchive(file, setShare, stop.current.signal));
     } catch (error) {
-      if (!stop.current.signal.aborted) setProblem(error instanceof ApiProblem ? error.message : 'It could not be sent.');
+      if (!stop.current.signal.aborted)
+        setProblem(error instanceof ApiProblem ? error.message : 'It could not be sent.');
     } finally {
       setShare(null);
     }
   };
   return (
     <div className="sheet p-5 flex flex-col gap-3">
-      <Field label="Archive of a garden" hint="a .zip made by Juglans; what it holds is shown before anything changes" error={problem}><input type="file" className="file-input w-full" accept=".zip,application/zip" disabled={share !== null} onChange={(event) => void send(event.target.files?.[0])} /></Field>
-      {share !== null && <div className="flex items-center gap-3"><progress className="progress progress-primary flex-1" value={share} max={1} aria-label="Sent" /><span>{share < 1 ? `${Math.round(share * 100)} %` : 'reading it…'}</span><button type="button" className="link-husk" onClick={() => stop.current?.abort()}>stop</button></div>}
+      <Field
+        label="Archive of a garden"
+        hint="a .zip made by Juglans; what it holds is shown before anything changes"
+        error={problem}
+      >
+        <input
+          type="file"
+          className="file-input w-full"
+          accept=".zip,application/zip"
+          disabled={share !== null}
+          onChange={(event) => void send(event.target.files?.[0])}
+        />
+      </Field>
+      {share !== null && (
+        <div className="flex items-center gap-3">
+          <progress className="progress progress-primary flex-1" value={share} max={1} aria-label="Sent" />
+          <span>{share < 1 ? `${Math.round(share * 100)} %` : 'reading it…'}</span>
+          <button type="button" className="link-husk" onClick={() => stop.current?.abort()}>
+            stop
+          </button>
+        </div>
+      )}
     </div>
   );
 }
 
 const WAYS: readonly { id: TakeIn; label: string; means: string }[] = [
-  { id: 'add', label: 'add what is missing', means: 'What is here stays as it is; records that are only in the archive are added.' },
-  { id: 'add-and-change', label: 'add, and change what differs', means: 'Records only in the archive are added; those that differ become as in the archive.' },
-  { id: 'replace', label: 'put it in place of everything', means: 'Everything here is taken out, and the archive put in its place.' },
+  {
+    id: 'add',
+    label: 'add what is missing',
+    means: 'What is here stays as it is; records that are only in the archive are added.',
+  },
+  {
+    id: 'add-and-change',
+    label: 'add, and change what differs',
+    means: 'Records only in the archive are added; those that differ become as in the archive.',
+  },
+  {
+    id: 'replace',
+    label: 'put it in place of everything',
+    means: 'Everything here is taken out, and the archive put in its place.',
+  },
 ];
 
 function TakeInForm({ preview, onDone }: { preview: Preview; onDone: () => void }) {
@@ -97,26 +200,80 @@ function TakeInForm({ preview, onDone }: { preview: Preview; onDone: () => void 
   const discard = useDiscard();
   const { say } = useNotices();
   const [how, setHow] = useState<TakeIn>(preview.hereEmpty ? 'replace' : 'add');
-  const shown = preview.differences.filter(({ fresh, differing, onlyHere }) => fresh + differing + onlyHere > 0);
-  const go = () => take.mutate({ id: preview.id, how }, {
-    onSuccess: ({ before }) => { say(before ? `Done. What was here before is kept as ${before.name}.` : 'Done.'); onDone(); },
-  });
+  const shown = preview.differences.filter(
+    ({ fresh, differing, onlyHere }) => fresh + differing + onlyHere > 0,
+  );
+  const go = () =>
+    take.mutate(
+      { id: preview.id, how },
+      {
+        onSuccess: ({ before }) => {
+          say(before ? `Done. What was here before is kept as ${before.name}.` : 'Done.');
+          onDone();
+        },
+      },
+    );
   return (
     <div className="sheet p-5 flex flex-col gap-4">
-      <p><b className="font-semibold">{preview.gardenName ?? 'A garden without a name'}</b>, as of {showFullDate(preview.day)}. It is whole and sound.</p>
-      {shown.length === 0 ? <p>It holds exactly what is here.</p> : (
+      <p>
+        <b className="font-semibold">{preview.gardenName ?? 'A garden without a name'}</b>, as of{' '}
+        {showFullDate(preview.day)}. It is whole and sound.
+      </p>
+      {shown.length === 0 ? (
+        <p>It holds exactly what is here.</p>
+      ) : (
         <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="Table, scrolls sideways">
           <table className="table table-sm">
             <caption className="sr-only">What the archive holds beside what is here</caption>
-            <thead><tr><th>records</th><th className="text-right">only in it</th><th className="text-right">different</th><th className="text-right">only here</th></tr></thead>
-            <tbody>{shown.map(({ table, fresh, differing, onlyHere }) => <tr key={table}><td>{TABLE_WORDS[table] ?? table}</td><td className="text-right">{fresh}</td><td className="text-right">{differing}</td><td className="text-right">{onlyHere}</td></tr>)}</tbody>
+            <thead>
+              <tr>
+                <th>records</th>
+                <th className="text-right">only in it</th>
+                <th className="text-right">different</th>
+                <th className="text-right">only here</th>
+              </tr>
+            </thead>
+            <tbody>
+              {shown.map(({ table, fresh, differing, onlyHere }) => (
+                <tr key={table}>
+                  <td>{TABLE_WORDS[table] ?? table}</td>
+                  <td className="text-right">{fresh}</td>
+                  <td className="text-right">{differing}</td>
+                  <td className="text-right">{onlyHere}</td>
+                </tr>
+              ))}
+            </tbody>
           </table>
         </div>
       )}
-      <Choices legend="Take it in" value={how} options={WAYS.map(({ id, label }) => ({ id, label }))} onChange={setHow} />
-      <p className="soft">{WAYS.find(({ id }) => id === how)!.means}{!preview.hereEmpty && ' A backup of what is here is made first.'}</p>
-      {take.error && <p role="alert" className="text-error font-semibold">{take.error.message}</p>}
-      <div className="flex gap-3"><button type="button" className="btn btn-primary" disabled={take.isPending} onClick={go}>{take.isPending ? 'Taking it in…' : 'Take it in'}</button><button type="button" className="btn" disabled={take.isPending} onClick={() => discard.mutate(preview.id, { onSettled: onDone })}>Leave everything as it is</button></div>
+      <Choices
+        legend="Take it in"
+        value={how}
+        options={WAYS.map(({ id, label }) => ({ id, label }))}
+        onChange={setHow}
+      />
+      <p className="soft">
+        {WAYS.find(({ id }) => id === how)!.means}
+        {!preview.hereEmpty && ' A backup of what is here is made first.'}
+      </p>
+      {take.error && (
+        <p role="alert" className="text-error font-semibold">
+          {take.error.message}
+        </p>
+      )}
+      <div className="flex gap-3">
+        <button type="button" className="btn btn-primary" disabled={take.isPending} onClick={go}>
+          {take.isPending ? 'Taking it in…' : 'Take it in'}
+        </button>
+        <button
+          type="button"
+          className="btn"
+          disabled={take.isPending}
+          onClick={() => discard.mutate(preview.id, { onSettled: onDone })}
+        >
+          Leave everything as it is
+        </button>
+      </div>
     </div>
   );
 }

@@ -12,14 +12,39 @@ import { spreadProblem } from '../../parts/form-errors.ts';
 import { useNotices } from '../../parts/notices.tsx';
 
 const SYSTEMS: readonly { id: MeasureSystem; name: string }[] = [
-  { id: 'metric', name: 'metric' }, { id: 'us', name: 'US' }, { id: 'imperial', name: 'imperial' }, { id: 'australian', name: 'metric, Australian spoons' },
+  { id: 'metric', name: 'metric' },
+  { id: 'us', name: 'US' },
+  { id: 'imperial', name: 'imperial' },
+  { id: 'australian', name: 'metric, Australian spoons' },
 ];
-const SHOWN = ['name', 'latitudeDeg', 'longitudeDeg', 'timeZone', 'temperatureUnit', 'measureSystem', 'spoonIds', 'country'] as const;
-const numeric = { setValueAs: (value: unknown) => (typeof value === 'string' ? (value.trim() === '' ? Number.NaN : Number(value.replace(',', '.').replace('−', '-'))) : value) };
+const SHOWN = [
+  'name',
+  'latitudeDeg',
+  'longitudeDeg',
+  'timeZone',
+  'temperatureUnit',
+  'measureSystem',
+  'spoonIds',
+  'country',
+] as const;
+const numeric = {
+  setValueAs: (value: unknown) =>
+    typeof value === 'string'
+      ? value.trim() === ''
+        ? Number.NaN
+        : Number(value.replace(',', '.').replace('−', '-'))
+      : value,
+};
 
 /** Latitude and longitude stay empty until typed. */
 const firstGuess = (): DefaultValues<Garden> => ({
-  name: '', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone, temperatureUnit: 'C', measureSystem: 'metric', spoonIds: usualSpoonIds('metric'), schools: {}, country: 'other',
+  name: '',
+  timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+  temperatureUnit: 'C',
+  measureSystem: 'metric',
+  spoonIds: usualSpoonIds('metric'),
+  schools: {},
+  country: 'other',
 });
 
 /** The garden's name, place on earth and units. The first time it also makes the outdoors and its thermometer. */
@@ -31,17 +56,39 @@ export function GardenForm({ garden }: { garden: Garden | null }) {
   const { say } = useNotices();
   const [problem, setProblem] = useState<string | null>(null);
   const [firstIds] = useState(() => ({ station: newId(), place: newId() }));
-  const { register, handleSubmit, setError, setValue, control, formState: { errors } } = useForm<Garden>({ resolver: zodResolver(gardenRecord), defaultValues: garden ?? firstGuess() });
+  const {
+    register,
+    handleSubmit,
+    setError,
+    setValue,
+    control,
+    formState: { errors },
+  } = useForm<Garden>({ resolver: zodResolver(gardenRecord), defaultValues: garden ?? firstGuess() });
   const system = useWatch({ control, name: 'measureSystem' }) ?? 'metric';
   const save = handleSubmit(async (values) => {
     try {
       if (!garden) {
-        await putStation.mutateAsync({ id: firstIds.station, name: 'Garden thermometer', kind: 'thermometer' });
-        await putPlace.mutateAsync({ id: firstIds.place, name: 'Outdoors', kind: 'outdoors', stationId: firstIds.station, minOffsetC: 0, maxOffsetC: 0, standInIds: [] });
+        await putStation.mutateAsync({
+          id: firstIds.station,
+          name: 'Garden thermometer',
+          kind: 'thermometer',
+        });
+        await putPlace.mutateAsync({
+          id: firstIds.place,
+          name: 'Outdoors',
+          kind: 'outdoors',
+          stationId: firstIds.station,
+          minOffsetC: 0,
+          maxOffsetC: 0,
+          standInIds: [],
+        });
       }
       await put.mutateAsync(values);
       setProblem(null);
-      say(garden ? 'The garden was saved.' : `${values.name} is set up. Add its plants next.`, garden ? () => put.mutate(garden) : undefined);
+      say(
+        garden ? 'The garden was saved.' : `${values.name} is set up. Add its plants next.`,
+        garden ? () => put.mutate(garden) : undefined,
+      );
       if (!garden) await navigate('/garden');
     } catch (error) {
       setProblem(spreadProblem(error, setError, SHOWN));
@@ -49,27 +96,91 @@ export function GardenForm({ garden }: { garden: Garden | null }) {
   });
   return (
     <form noValidate onSubmit={(event) => void save(event)} className="sheet p-5 grid gap-4 sm:grid-cols-2">
-      {problem && <p role="alert" className="sm:col-span-2 text-error font-semibold">{problem}</p>}
-      <div className="sm:col-span-2"><Field label="Name" error={errors.name?.message}><input className="input w-full" {...register('name')} /></Field></div>
-      <Field label="Latitude, degrees" hint="north positive, south negative" error={errors.latitudeDeg?.message}><input className="input w-full" inputMode="text" {...register('latitudeDeg', numeric)} /></Field>
-      <Field label="Longitude, degrees" hint="east positive, west negative" error={errors.longitudeDeg?.message}><input className="input w-full" inputMode="text" {...register('longitudeDeg', numeric)} /></Field>
-      <Field label="Time zone" error={errors.timeZone?.message}>
-        <select className="select w-full" {...register('timeZone')}>{Intl.supportedValuesOf('timeZone').concat('UTC').map((zone) => <option key={zone} value={zone}>{zone}</option>)}</select>
+      {problem && (
+        <p role="alert" className="sm:col-span-2 text-error font-semibold">
+          {problem}
+        </p>
+      )}
+      <div className="sm:col-span-2">
+        <Field label="Name" error={errors.name?.message}>
+          <input className="input w-full" {...register('name')} />
+        </Field>
+      </div>
+      <Field
+        label="Latitude, degrees"
+        hint="north positive, south negative"
+        error={errors.latitudeDeg?.message}
+      >
+        <input className="input w-full" inputMode="text" {...register('latitudeDeg', numeric)} />
       </Field>
-      <Field label="Temperatures in" error={errors.temperatureUnit?.message}><select className="select w-full" {...register('temperatureUnit')}><option value="C">°C</option><option value="F">°F</option></select></Field>
-      <Field label="Measures" error={errors.measureSystem?.message}>
-        <select className="select w-full" {...register('measureSystem', { onChange: (event: { target: { value: MeasureSystem } }) => setValue('spoonIds', usualSpoonIds(event.target.value)) })}>
-          {SYSTEMS.map(({ id, name }) => <option key={id} value={id}>{name}</option>)}
+      <Field
+        label="Longitude, degrees"
+        hint="east positive, west negative"
+        error={errors.longitudeDeg?.message}
+      >
+        <input className="input w-full" inputMode="text" {...register('longitudeDeg', numeric)} />
+      </Field>
+      <Field label="Time zone" error={errors.timeZone?.message}>
+        <select className="select w-full" {...register('timeZone')}>
+          {Intl.supportedValuesOf('timeZone')
+            .concat('UTC')
+            .map((zone) => (
+              <option key={zone} value={zone}>
+                {zone}
+              </option>
+            ))}
         </select>
       </Field>
-      <Field label="Country" hint="for the poison line" error={errors.country?.message}><select className="select w-full" {...register('country')}><option value="other">another</option><option value="us">United States</option><option value="au">Australia</option><option value="uk">United Kingdom</option></select></Field>
+      <Field label="Temperatures in" error={errors.temperatureUnit?.message}>
+        <select className="select w-full" {...register('temperatureUnit')}>
+          <option value="C">°C</option>
+          <option value="F">°F</option>
+        </select>
+      </Field>
+      <Field label="Measures" error={errors.measureSystem?.message}>
+        <select
+          className="select w-full"
+          {...register('measureSystem', {
+            onChange: (event: { target: { value: MeasureSystem } }) =>
+              setValue('spoonIds', usualSpoonIds(event.target.value)),
+          })}
+        >
+          {SYSTEMS.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </Field>
+      <Field label="Country" hint="for the poison line" error={errors.country?.message}>
+        <select className="select w-full" {...register('country')}>
+          <option value="other">another</option>
+          <option value="us">United States</option>
+          <option value="au">Australia</option>
+          <option value="uk">United Kingdom</option>
+        </select>
+      </Field>
       <fieldset className="sm:col-span-2">
         <legend className="font-semibold text-[0.93rem]">Spoons kept for sprays only</legend>
         <div className="flex flex-wrap gap-x-5">
-          {SPOONS[system].map((spoon) => <label key={spoon.id} className="flex items-center gap-2 min-h-11"><input type="checkbox" className="checkbox checkbox-sm" value={spoon.id} {...register('spoonIds')} /> {spoon.name}, {Math.round(spoon.volumeMl * 100) / 100} ml</label>)}
+          {SPOONS[system].map((spoon) => (
+            <label key={spoon.id} className="flex items-center gap-2 min-h-11">
+              <input
+                type="checkbox"
+                className="checkbox checkbox-sm"
+                value={spoon.id}
+                {...register('spoonIds')}
+              />{' '}
+              {spoon.name}, {Math.round(spoon.volumeMl * 100) / 100} ml
+            </label>
+          ))}
         </div>
       </fieldset>
-      <div className="sm:col-span-2"><button type="submit" className="btn btn-primary" disabled={put.isPending}>{garden ? 'Save' : 'Set it up'}</button></div>
+      <div className="sm:col-span-2">
+        <button type="submit" className="btn btn-primary" disabled={put.isPending}>
+          {garden ? 'Save' : 'Set it up'}
+        </button>
+      </div>
     </form>
   );
 }

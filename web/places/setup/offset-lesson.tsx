@@ -11,11 +11,29 @@ import { showDate } from '../../show/dates.ts';
 import { useShow } from '../../show/use-show.ts';
 
 /** Learning how much warmer a place is than its station from a few days read in both. */
-export function OffsetLesson({ placeId, onLearned }: { placeId: string; onLearned: (minC: number, maxC: number) => void }) {
-  return <Answered question={useOffset(placeId)}>{(learned) => <Lesson placeId={placeId} learned={learned} onLearned={onLearned} />}</Answered>;
+export function OffsetLesson({
+  placeId,
+  onLearned,
+}: {
+  placeId: string;
+  onLearned: (minC: number, maxC: number) => void;
+}) {
+  return (
+    <Answered question={useOffset(placeId)}>
+      {(learned) => <Lesson placeId={placeId} learned={learned} onLearned={onLearned} />}
+    </Answered>
+  );
 }
 
-function Lesson({ placeId, learned, onLearned }: { placeId: string; learned: OffsetLearned; onLearned: (minC: number, maxC: number) => void }) {
+function Lesson({
+  placeId,
+  learned,
+  onLearned,
+}: {
+  placeId: string;
+  learned: OffsetLearned;
+  onLearned: (minC: number, maxC: number) => void;
+}) {
   const show = useShow();
   const takeOut = useTakeOut(useRemovePair(), usePutPair(), 'The day was taken out.');
   const { pairs, offset } = learned;
@@ -23,17 +41,42 @@ function Lesson({ placeId, learned, onLearned }: { placeId: string; learned: Off
   const degrees = (valueC: number) => (Math.round(valueC * perDegree * 10) / 10).toFixed(1);
   return (
     <div className="flex flex-col gap-3 text-sm">
-      <p>Hang a max–min thermometer there for a few days and enter its low and high; three days are the least.</p>
+      <p>
+        Hang a max–min thermometer there for a few days and enter its low and high; three days are the least.
+      </p>
       <ul className="flex flex-col gap-1 empty:hidden">
         {pairs.map((pair) => (
-          <li key={pair.id} className="flex flex-wrap gap-2 items-center">{showDate(pair.on)}: {show.temperature(pair.lowC)} to {show.temperature(pair.highC)}{pair.stationMinC === null || pair.stationMaxC === null ? ' (its station has no reading that day)' : `, the station ${show.temperature(pair.stationMinC)} to ${show.temperature(pair.stationMaxC)}`}
-            <button type="button" className="link-husk" onClick={() => takeOut({ id: pair.id, placeId, on: pair.on, lowC: pair.lowC, highC: pair.highC })}>take out</button></li>
+          <li key={pair.id} className="flex flex-wrap gap-2 items-center">
+            {showDate(pair.on)}: {show.temperature(pair.lowC)} to {show.temperature(pair.highC)}
+            {pair.stationMinC === null || pair.stationMaxC === null
+              ? ' (its station has no reading that day)'
+              : `, the station ${show.temperature(pair.stationMinC)} to ${show.temperature(pair.stationMaxC)}`}
+            <button
+              type="button"
+              className="link-husk"
+              onClick={() =>
+                takeOut({ id: pair.id, placeId, on: pair.on, lowC: pair.lowC, highC: pair.highC })
+              }
+            >
+              take out
+            </button>
+          </li>
         ))}
       </ul>
       <NewPair placeId={placeId} />
       {offset && (
-        <p>Nights {degrees(offset.min.offsetC)} {show.temperatureUnit} warmer (give or take {degrees(offset.min.giveOrTakeC)}), days {degrees(offset.max.offsetC)} (give or take {degrees(offset.max.giveOrTakeC)}).{' '}
-          <button type="button" className="btn btn-sm" onClick={() => onLearned(offset.min.offsetC, offset.max.offsetC)}>Use these</button></p>
+        <p>
+          Nights {degrees(offset.min.offsetC)} {show.temperatureUnit} warmer (give or take{' '}
+          {degrees(offset.min.giveOrTakeC)}), days {degrees(offset.max.offsetC)} (give or take{' '}
+          {degrees(offset.max.giveOrTakeC)}).{' '}
+          <button
+            type="button"
+            className="btn btn-sm"
+            onClick={() => onLearned(offset.min.offsetC, offset.max.offsetC)}
+          >
+            Use these
+          </button>
+        </p>
       )}
     </div>
   );
@@ -44,18 +87,59 @@ function NewPair({ placeId }: { placeId: string }) {
   const today = useGarden().data?.today ?? '';
   const put = usePutPair();
   const [draft, setDraft] = useState({ on: '', low: '', high: '' });
-  const messages = new Map(put.error instanceof ApiProblem ? put.error.errors.map((error) => [String(error.path[0]), error.message]) : []);
+  const messages = new Map(
+    put.error instanceof ApiProblem
+      ? put.error.errors.map((error) => [String(error.path[0]), error.message])
+      : [],
+  );
   const celsius = (text: string) => {
     const value = text.trim() === '' ? Number.NaN : Number(text.replace(',', '.').replace('−', '-'));
     return show.temperatureUnit === '°F' ? (value - 32) / 1.8 : value;
   };
-  const add = () => put.mutate({ id: newId(), placeId, on: draft.on || today, lowC: celsius(draft.low), highC: celsius(draft.high) }, { onSuccess: () => setDraft({ on: '', low: '', high: '' }) });
+  const add = () =>
+    put.mutate(
+      { id: newId(), placeId, on: draft.on || today, lowC: celsius(draft.low), highC: celsius(draft.high) },
+      { onSuccess: () => setDraft({ on: '', low: '', high: '' }) },
+    );
   return (
-    <div className="grid grid-cols-2 sm:grid-cols-3 gap-2 items-start" role="group" aria-label="A day read there">
-      <div className="col-span-2 sm:col-span-1"><Field label="Day" error={messages.get('on')}><input type="date" className="input input-sm w-full" max={today} value={draft.on || today} onChange={(event) => setDraft({ ...draft, on: event.target.value })} /></Field></div>
-      <Field label={`Low, ${show.temperatureUnit}`} error={messages.get('lowC')}><input className="input input-sm w-full" value={draft.low} onChange={(event) => setDraft({ ...draft, low: event.target.value })} /></Field>
-      <Field label={`High, ${show.temperatureUnit}`} error={messages.get('highC')}><input className="input input-sm w-full" value={draft.high} onChange={(event) => setDraft({ ...draft, high: event.target.value })} /></Field>
-      <button type="button" className="btn btn-sm col-span-2 sm:col-span-3 justify-self-start" disabled={put.isPending} onClick={add}>Add the day</button>
+    <div
+      className="grid grid-cols-2 sm:grid-cols-3 gap-2 items-start"
+      role="group"
+      aria-label="A day read there"
+    >
+      <div className="col-span-2 sm:col-span-1">
+        <Field label="Day" error={messages.get('on')}>
+          <input
+            type="date"
+            className="input input-sm w-full"
+            max={today}
+            value={draft.on || today}
+            onChange={(event) => setDraft({ ...draft, on: event.target.value })}
+          />
+        </Field>
+      </div>
+      <Field label={`Low, ${show.temperatureUnit}`} error={messages.get('lowC')}>
+        <input
+          className="input input-sm w-full"
+          value={draft.low}
+          onChange={(event) => setDraft({ ...draft, low: event.target.value })}
+        />
+      </Field>
+      <Field label={`High, ${show.temperatureUnit}`} error={messages.get('highC')}>
+        <input
+          className="input input-sm w-full"
+          value={draft.high}
+          onChange={(event) => setDraft({ ...draft, high: event.target.value })}
+        />
+      </Field>
+      <button
+        type="button"
+        className="btn btn-sm col-span-2 sm:col-span-3 justify-self-start"
+        disabled={put.isPending}
+        onClick={add}
+      >
+        Add the day
+      </button>
     </div>
   );
 }

@@ -11,7 +11,10 @@ import { useShow } from '../../show/use-show.ts';
 import { OffsetLesson } from './offset-lesson.tsx';
 
 const KINDS: readonly { id: Place['kind']; name: string }[] = [
-  { id: 'outdoors', name: 'outdoors' }, { id: 'cold-house', name: 'cold house' }, { id: 'sunroom', name: 'sunroom' }, { id: 'indoors', name: 'indoors' },
+  { id: 'outdoors', name: 'outdoors' },
+  { id: 'cold-house', name: 'cold house' },
+  { id: 'sunroom', name: 'sunroom' },
+  { id: 'indoors', name: 'indoors' },
 ];
 
 /** Places plants stand in; each reads a thermometer of its own, or the garden's with an offset. */
@@ -23,9 +26,27 @@ export function PlacesForm() {
         <Answered question={stations}>
           {(known) => (
             <div className="flex flex-col gap-3">
-              {places.map((place) => <PlaceForm key={place.id} place={place} stations={known} isNew={false} />)}
-              <details><summary className="link-husk list-none inline-block">Another place</summary>
-                <div className="mt-3"><PlaceForm key={places.length} isNew stations={known} place={{ id: newId(), name: '', kind: 'cold-house', stationId: known[0]?.id ?? null, minOffsetC: 0, maxOffsetC: 0, standInIds: [] }} /></div>
+              {places.map((place) => (
+                <PlaceForm key={place.id} place={place} stations={known} isNew={false} />
+              ))}
+              <details>
+                <summary className="link-husk list-none inline-block">Another place</summary>
+                <div className="mt-3">
+                  <PlaceForm
+                    key={places.length}
+                    isNew
+                    stations={known}
+                    place={{
+                      id: newId(),
+                      name: '',
+                      kind: 'cold-house',
+                      stationId: known[0]?.id ?? null,
+                      minOffsetC: 0,
+                      maxOffsetC: 0,
+                      standInIds: [],
+                    }}
+                  />
+                </div>
               </details>
             </div>
           )}
@@ -35,27 +56,81 @@ export function PlacesForm() {
   );
 }
 
-function PlaceForm({ place, stations, isNew }: { place: Place; stations: readonly Station[]; isNew: boolean }) {
+function PlaceForm({
+  place,
+  stations,
+  isNew,
+}: {
+  place: Place;
+  stations: readonly Station[];
+  isNew: boolean;
+}) {
   const show = useShow();
   const put = usePutPlace();
   const { say } = useNotices();
   const perDegree = show.temperatureUnit === '°F' ? 1.8 : 1;
   const [draft, setDraft] = useState(place);
-  const [offsets, setOffsets] = useState({ min: String(round(place.minOffsetC * perDegree)), max: String(round(place.maxOffsetC * perDegree)) });
-  const messages = new Map(put.error instanceof ApiProblem ? put.error.errors.map((error) => [String(error.path[0]), error.message]) : []);
-  const celsius = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.').replace('−', '-')) / perDegree);
-  const save = () => put.mutate({ ...draft, minOffsetC: celsius(offsets.min), maxOffsetC: celsius(offsets.max) }, {
-    onSuccess: () => say(`${draft.name} was saved.`, isNew ? undefined : () => put.mutate(place)),
+  const [offsets, setOffsets] = useState({
+    min: String(round(place.minOffsetC * perDegree)),
+    max: String(round(place.maxOffsetC * perDegree)),
   });
+  const messages = new Map(
+    put.error instanceof ApiProblem
+      ? put.error.errors.map((error) => [String(error.path[0]), error.message])
+      : [],
+  );
+  const celsius = (text: string) =>
+    text.trim() === '' ? Number.NaN : Number(text.replace(',', '.').replace('−', '-')) / perDegree;
+  const save = () =>
+    put.mutate(
+      { ...draft, minOffsetC: celsius(offsets.min), maxOffsetC: celsius(offsets.max) },
+      {
+        onSuccess: () => say(`${draft.name} was saved.`, isNew ? undefined : () => put.mutate(place)),
+      },
+    );
   return (
-    <form noValidate className="sheet p-4 grid gap-3 grid-cols-2" aria-label={place.name || 'Another place'} onSubmit={(event) => { event.preventDefault(); save(); }}>
-      <Field label="Name" error={messages.get('name')}><input className="input w-full" value={draft.name} onChange={(event) => setDraft({ ...draft, name: event.target.value })} /></Field>
-      <Field label="Kind"><select className="select w-full" value={draft.kind} onChange={(event) => setDraft({ ...draft, kind: event.target.value as Place['kind'] })}>{KINDS.map(({ id, name }) => <option key={id} value={id}>{name}</option>)}</select></Field>
+    <form
+      noValidate
+      className="sheet p-4 grid gap-3 grid-cols-2"
+      aria-label={place.name || 'Another place'}
+      onSubmit={(event) => {
+        event.preventDefault();
+        save();
+      }}
+    >
+      <Field label="Name" error={messages.get('name')}>
+        <input
+          className="input w-full"
+          value={draft.name}
+          onChange={(event) => setDraft({ ...draft, name: event.target.value })}
+        />
+      </Field>
+      <Field label="Kind">
+        <select
+          className="select w-full"
+          value={draft.kind}
+          onChange={(event) => setDraft({ ...draft, kind: event.target.value as Place['kind'] })}
+        >
+          {KINDS.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </Field>
       <div className="col-span-2">
         <Field label="Reads" error={messages.get('stationId')}>
-          <select className="select w-full" value={draft.stationId ?? ''} onChange={(event) => setDraft({ ...draft, stationId: event.target.value || null })}>
+          <select
+            className="select w-full"
+            value={draft.stationId ?? ''}
+            onChange={(event) => setDraft({ ...draft, stationId: event.target.value || null })}
+          >
             <option value="">no thermometer yet</option>
-            {stations.map((station) => <option key={station.id} value={station.id}>{station.name}</option>)}
+            {stations.map((station) => (
+              <option key={station.id} value={station.id}>
+                {station.name}
+              </option>
+            ))}
           </select>
         </Field>
       </div>
@@ -63,22 +138,68 @@ function PlaceForm({ place, stations, isNew }: { place: Place; stations: readonl
         <fieldset className="col-span-2">
           <legend className="font-semibold text-[0.93rem] mb-1">When it is silent, fill from</legend>
           <div className="flex flex-wrap gap-x-5 gap-y-1">
-            {stations.filter(({ id }) => id !== draft.stationId).map((station) => (
-              <label key={station.id} className="flex items-center gap-2 min-h-11"><input type="checkbox" className="checkbox checkbox-sm" checked={draft.standInIds.includes(station.id)}
-                onChange={(event) => setDraft({ ...draft, standInIds: event.target.checked ? [...draft.standInIds, station.id] : draft.standInIds.filter((id) => id !== station.id) })} />{station.name}</label>
-            ))}
+            {stations
+              .filter(({ id }) => id !== draft.stationId)
+              .map((station) => (
+                <label key={station.id} className="flex items-center gap-2 min-h-11">
+                  <input
+                    type="checkbox"
+                    className="checkbox checkbox-sm"
+                    checked={draft.standInIds.includes(station.id)}
+                    onChange={(event) =>
+                      setDraft({
+                        ...draft,
+                        standInIds: event.target.checked
+                          ? [...draft.standInIds, station.id]
+                          : draft.standInIds.filter((id) => id !== station.id),
+                      })
+                    }
+                  />
+                  {station.name}
+                </label>
+              ))}
           </div>
-          <span className="soft text-sm">Moved by their mean difference over the days both have; such days are marked.</span>
+          <span className="soft text-sm">
+            Moved by their mean difference over the days both have; such days are marked.
+          </span>
         </fieldset>
       )}
-      <Field label={`Nights warmer by, ${show.temperatureUnit}`} hint="0 with its own thermometer" error={messages.get('minOffsetC')}><input className="input w-full" inputMode="text" value={offsets.min} onChange={(event) => setOffsets({ ...offsets, min: event.target.value })} /></Field>
-      <Field label={`Days warmer by, ${show.temperatureUnit}`} error={messages.get('maxOffsetC')}><input className="input w-full" inputMode="text" value={offsets.max} onChange={(event) => setOffsets({ ...offsets, max: event.target.value })} /></Field>
+      <Field
+        label={`Nights warmer by, ${show.temperatureUnit}`}
+        hint="0 with its own thermometer"
+        error={messages.get('minOffsetC')}
+      >
+        <input
+          className="input w-full"
+          inputMode="text"
+          value={offsets.min}
+          onChange={(event) => setOffsets({ ...offsets, min: event.target.value })}
+        />
+      </Field>
+      <Field label={`Days warmer by, ${show.temperatureUnit}`} error={messages.get('maxOffsetC')}>
+        <input
+          className="input w-full"
+          inputMode="text"
+          value={offsets.max}
+          onChange={(event) => setOffsets({ ...offsets, max: event.target.value })}
+        />
+      </Field>
       {!isNew && draft.stationId && (
-        <details className="col-span-2"><summary className="link-husk list-none inline-block">Learn the offset from a few days</summary>
-          <div className="mt-2"><OffsetLesson placeId={place.id} onLearned={(minC, maxC) => setOffsets({ min: String(round(minC * perDegree)), max: String(round(maxC * perDegree)) })} /></div>
+        <details className="col-span-2">
+          <summary className="link-husk list-none inline-block">Learn the offset from a few days</summary>
+          <div className="mt-2">
+            <OffsetLesson
+              placeId={place.id}
+              onLearned={(minC, maxC) =>
+                setOffsets({ min: String(round(minC * perDegree)), max: String(round(maxC * perDegree)) })
+              }
+            />
+          </div>
         </details>
       )}
-      <button type="submit" className="btn btn-sm justify-self-start" disabled={put.isPending}>{isNew ? 'Add it' : 'Save'}</button>
+      <button type="submit" className="btn btn-sm justify-self-start" disabled={put.isPending}>
+        {isNew ? 'Add it' : 'Save'}
+      </button>
     </form>
   );
 }

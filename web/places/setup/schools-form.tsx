@@ -6,12 +6,20 @@ import { SchoolChoices } from '../../parts/school-choices.tsx';
 
 /** Where practitioners disagree: which school this garden follows. */
 export function SchoolsForm() {
-  return <Answered question={useGarden()}>{({ garden }) => (garden ? <Schools garden={garden} /> : null)}</Answered>;
+  return (
+    <Answered question={useGarden()}>
+      {({ garden }) => (garden ? <Schools garden={garden} /> : null)}
+    </Answered>
+  );
 }
 
 function Schools({ garden }: { garden: Garden }) {
   const put = usePutGarden();
   const { say } = useNotices();
-  const choose = (questionId: string, schoolId: string | null) => put.mutate({ ...garden, schools: { ...garden.schools, [questionId]: schoolId! } }, { onSuccess: () => say('The school is changed.', () => put.mutate(garden)) });
+  const choose = (questionId: string, schoolId: string | null) =>
+    put.mutate(
+      { ...garden, schools: { ...garden.schools, [questionId]: schoolId! } },
+      { onSuccess: () => say('The school is changed.', () => put.mutate(garden)) },
+    );
   return <SchoolChoices own={garden.schools} wider={null} onChoose={choose} />;
 }

@@ -1,7 +1,11 @@
 import { useLocation } from 'react-router';
 import { SubNav } from '../../parts/page.tsx';
 
-const TABS = [['/setup', 'Garden and schools'], ['/setup/network', 'Let the phone in'], ['/setup/backups', 'Backups']] as const;
+const TABS = [
+  ['/setup', 'Garden and schools'],
+  ['/setup/network', 'Let the phone in'],
+  ['/setup/backups', 'Backups'],
+] as const;
 
 /** The ways within Setup. */
 export function SetupNav() {

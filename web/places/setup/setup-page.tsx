@@ -17,15 +17,42 @@ export function SetupPage() {
       {({ garden }) => (
         <>
           {garden && <SetupNav />}
-          <PageHead title={garden ? 'Setup' : 'Welcome. Where is the garden?'} lead={garden ? 'The garden, its places and thermometers, and this device.' : 'Latitude tells the seasons and the length of days; units can be switched any time. Everything stays on this computer.'} />
-          {!garden && <p className="mb-4">Kept one before? <Link className="link-husk" to="/setup/backups">Bring it in from a backup</Link>.</p>}
+          <PageHead
+            title={garden ? 'Setup' : 'Welcome. Where is the garden?'}
+            lead={
+              garden
+                ? 'The garden, its places and thermometers, and this device.'
+                : 'Latitude tells the seasons and the length of days; units can be switched any time. Everything stays on this computer.'
+            }
+          />
+          {!garden && (
+            <p className="mb-4">
+              Kept one before?{' '}
+              <Link className="link-husk" to="/setup/backups">
+                Bring it in from a backup
+              </Link>
+              .
+            </p>
+          )}
           <div className="grid gap-6 lg:grid-cols-2">
-            <section aria-label="The garden"><h2 className="mb-2">The garden</h2><GardenForm garden={garden} /></section>
+            <section aria-label="The garden">
+              <h2 className="mb-2">The garden</h2>
+              <GardenForm garden={garden} />
+            </section>
             {garden && (
               <div className="flex flex-col gap-6">
-                <section aria-label="Places" id="places"><h2 className="mb-2">Places and their thermometers</h2><PlacesForm /></section>
-                <section aria-label="Schools" id="schools"><h2 className="mb-2">Where practitioners disagree</h2><SchoolsForm /></section>
-                <section aria-label="This device"><h2 className="mb-2">This device</h2><DeviceForm /></section>
+                <section aria-label="Places" id="places">
+                  <h2 className="mb-2">Places and their thermometers</h2>
+                  <PlacesForm />
+                </section>
+                <section aria-label="Schools" id="schools">
+                  <h2 className="mb-2">Where practitioners disagree</h2>
+                  <SchoolsForm />
+                </section>
+                <section aria-label="This device">
+                  <h2 className="mb-2">This device</h2>
+                  <DeviceForm />
+                </section>
               </div>
             )}
           </div>
@@ -40,8 +67,31 @@ function DeviceForm() {
   const [off, setOff] = useState(keysAreOff);
   return (
     <div className="sheet p-4 flex flex-col gap-4">
-      <Choices legend="Light or dark" value={theme} onChange={(chosen) => { applyTheme(chosen); setTheme(chosen); }} options={[{ id: 'system', label: 'as the device' }, { id: 'lichen', label: 'light' }, { id: 'walnut', label: 'dark' }]} />
-      <label className="flex items-center gap-3 min-h-11"><input type="checkbox" className="checkbox" checked={!off} onChange={(event) => { setKeysOff(!event.target.checked); setOff(!event.target.checked); }} /> Single-key shortcuts (press ? for the list)</label>
+      <Choices
+        legend="Light or dark"
+        value={theme}
+        onChange={(chosen) => {
+          applyTheme(chosen);
+          setTheme(chosen);
+        }}
+        options={[
+          { id: 'system', label: 'as the device' },
+          { id: 'lichen', label: 'light' },
+          { id: 'walnut', label: 'dark' },
+        ]}
+      />
+      <label className="flex items-center gap-3 min-h-11">
+        <input
+          type="checkbox"
+          className="checkbox"
+          checked={!off}
+          onChange={(event) => {
+            setKeysOff(!event.target.checked);
+            setOff(!event.target.checked);
+          }}
+        />{' '}
+        Single-key shortcuts (press ? for the list)
+      </label>
     </div>
   );
 }

@@ -21,7 +21,10 @@ export function CheckPage() {
 function SecondLook({ station: { id, name } }: { station: StationSummary }) {
   return (
     <>
-      <PageHead title={`A second look at ${name.toLowerCase()}`} lead="Readings stay as they came. What you decide here is laid over them, and can be taken back." />
+      <PageHead
+        title={`A second look at ${name.toLowerCase()}`}
+        lead="Readings stay as they came. What you decide here is laid over them, and can be taken back."
+      />
       <Answered question={useStationCheck(id)}>{(check) => <Check stationId={id} check={check} />}</Answered>
     </>
   );
@@ -44,24 +47,50 @@ function Doubts({ stationId, doubts }: { stationId: string; doubts: readonly Dou
   const remove = useRemoveFix();
   const { say } = useNotices();
   const decide = (doubt: Doubt, kind: 'leave-out' | 'fahrenheit') => {
-    const fix = { id: newId(), stationId, from: doubt.from, to: doubt.to, kind, why: doubtWords(doubt, show).slice(0, 200) };
-    put.mutate(fix, { onSuccess: () => say(kind === 'leave-out' ? 'Left out.' : 'Turned from °F.', () => remove.mutate(fix)) });
+    const fix = {
+      id: newId(),
+      stationId,
+      from: doubt.from,
+      to: doubt.to,
+      kind,
+      why: doubtWords(doubt, show).slice(0, 200),
+    };
+    put.mutate(fix, {
+      onSuccess: () => say(kind === 'leave-out' ? 'Left out.' : 'Turned from °F.', () => remove.mutate(fix)),
+    });
   };
   return (
     <section aria-label="Doubtful days">
-      <h2 className="mb-2">{doubts.length === 0 ? 'No day looks doubtful' : `${doubts.length} ${doubts.length === 1 ? 'run of days deserves' : 'runs of days deserve'} a second look`}</h2>
+      <h2 className="mb-2">
+        {doubts.length === 0
+          ? 'No day looks doubtful'
+          : `${doubts.length} ${doubts.length === 1 ? 'run of days deserves' : 'runs of days deserve'} a second look`}
+      </h2>
       <ul className="sheet divide-y divide-base-300 empty:hidden">
         {doubts.map((doubt) => (
           <li key={`${doubt.kind} ${doubt.from}`} className="p-4 flex flex-col gap-2">
             <span>{doubtWords(doubt, show)}.</span>
             <span className="flex flex-wrap gap-2">
-              {doubt.kind === 'fahrenheit' && <button type="button" className="btn btn-sm btn-primary" onClick={() => decide(doubt, 'fahrenheit')}>It was °F: turn it</button>}
-              <button type="button" className="btn btn-sm" onClick={() => decide(doubt, 'leave-out')}>Leave {doubt.from === doubt.to ? 'it' : 'them'} out</button>
+              {doubt.kind === 'fahrenheit' && (
+                <button
+                  type="button"
+                  className="btn btn-sm btn-primary"
+                  onClick={() => decide(doubt, 'fahrenheit')}
+                >
+                  It was °F: turn it
+                </button>
+              )}
+              <button type="button" className="btn btn-sm" onClick={() => decide(doubt, 'leave-out')}>
+                Leave {doubt.from === doubt.to ? 'it' : 'them'} out
+              </button>
             </span>
           </li>
         ))}
       </ul>
-      <p className="soft text-sm mt-2">Days that are right stay as they are: leave them here. What counts as odd is a rule of thumb (grade C).</p>
+      <p className="soft text-sm mt-2">
+        Days that are right stay as they are: leave them here. What counts as odd is a rule of thumb (grade
+        C).
+      </p>
     </section>
   );
 }
@@ -74,8 +103,13 @@ function Fixes({ check }: { check: StationCheck }) {
       <ul className="sheet divide-y divide-base-300 empty:hidden">
         {check.fixes.map((fix) => (
           <li key={fix.id} className="p-4 flex flex-wrap gap-3 justify-between items-center">
-            <span><b className="font-semibold">{fix.kind === 'leave-out' ? 'Left out' : 'Turned from °F'}</b><span className="soft block text-sm">{fix.why}</span></span>
-            <button type="button" className="btn btn-sm" onClick={() => takeBack(fix)}>Take back</button>
+            <span>
+              <b className="font-semibold">{fix.kind === 'leave-out' ? 'Left out' : 'Turned from °F'}</b>
+              <span className="soft block text-sm">{fix.why}</span>
+            </span>
+            <button type="button" className="btn btn-sm" onClick={() => takeBack(fix)}>
+              Take back
+            </button>
           </li>
         ))}
       </ul>
@@ -87,9 +121,20 @@ function Gaps({ title, gaps, none }: { title: string; gaps: readonly Gap[]; none
   return (
     <section aria-label={title}>
       <h2 className="mb-2">{title}</h2>
-      {gaps.length === 0 ? <p className="soft">{none}</p> : (
+      {gaps.length === 0 ? (
+        <p className="soft">{none}</p>
+      ) : (
         <ul className="sheet p-4 text-sm flex flex-col gap-1">
-          {gaps.slice(-SHOWN_GAPS).reverse().map((gap) => <li key={gap.from}>{gap.from === gap.to ? showFullDate(gap.from) : `${showFullDate(gap.from)} to ${showFullDate(gap.to)}`}</li>)}
+          {gaps
+            .slice(-SHOWN_GAPS)
+            .reverse()
+            .map((gap) => (
+              <li key={gap.from}>
+                {gap.from === gap.to
+                  ? showFullDate(gap.from)
+                  : `${showFullDate(gap.from)} to ${showFullDate(gap.to)}`}
+              </li>
+            ))}
           {gaps.length > SHOWN_GAPS && <li className="soft">and {gaps.length - SHOWN_GAPS} earlier</li>}
         </ul>
       )}

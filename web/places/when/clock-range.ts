@@ -18,10 +18,17 @@ export function clockRange(clock: ClockAnswer): ClockRange {
   const usualFrom = Math.max(0, Math.min(firstTape - 21, today - 45));
   const { started } = clock;
   // A clock of its own is drawn from just before it started.
-  const fromDay = started && started.by !== 'calendar' ? Math.max(0, Math.min(firstTape - 7, daysBetween(clock.start, started.on) - 10)) : usualFrom;
+  const fromDay =
+    started && started.by !== 'calendar'
+      ? Math.max(0, Math.min(firstTape - 7, daysBetween(clock.start, started.on) - 10))
+      : usualFrom;
   const toDay = Math.min(season - 1, Math.max(lastDay + 10, today + 21));
   const sumAtEnd = clock.spread[toDay]?.high ?? 0;
-  return { fromDay, toDay, topCd: Math.max(50, (clock.measured.at(-1) ?? 0) * 1.1, topMarkCd > 0 ? topMarkCd * 1.12 : sumAtEnd) };
+  return {
+    fromDay,
+    toDay,
+    topCd: Math.max(50, (clock.measured.at(-1) ?? 0) * 1.1, topMarkCd > 0 ? topMarkCd * 1.12 : sumAtEnd),
+  };
 }
 
 function firstDayAbove(clock: ClockAnswer, cd: number): number {

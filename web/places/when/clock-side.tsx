@@ -12,29 +12,66 @@ export function DateSource({ clock }: { clock: ClockAnswer }) {
   const projection = state?.phase === 'open' ? state.closes : state?.opens;
   if (projection?.kind !== 'expected') return null;
   const { measured, forecast, pastYears } = projection.shares;
-  const all: [number, string, string][] = [[measured, 'var(--bark-3)', 'thermometer'], [forecast, 'var(--color-info)', 'forecast'], [pastYears, 'var(--ink-soft)', clock.futures === 'usual-months' ? 'usual months' : 'past years']];
+  const all: [number, string, string][] = [
+    [measured, 'var(--bark-3)', 'thermometer'],
+    [forecast, 'var(--color-info)', 'forecast'],
+    [pastYears, 'var(--ink-soft)', clock.futures === 'usual-months' ? 'usual months' : 'past years'],
+  ];
   const parts = all.filter(([share]) => share >= 0.005);
   return (
     <div className="sheet p-4">
       <h2 className="mb-2">Where the date comes from</h2>
-      <div className="flex gap-0.5 h-[18px]" aria-hidden="true">{parts.map(([share, colour, name]) => <span key={name} className="rounded" style={{ width: `${100 * share}%`, background: colour }} />)}</div>
-      <p className="soft text-sm mt-2">{parts.map(([share, , name]) => `${showShare(share)} ${name}`).join(', ')}. The range is 8 in 10: each {clock.futures === 'usual-months' ? 'drawn' : 'past'} year is one way it may go on, and the forecast is trusted less each day ahead.</p>
+      <div className="flex gap-0.5 h-[18px]" aria-hidden="true">
+        {parts.map(([share, colour, name]) => (
+          <span key={name} className="rounded" style={{ width: `${100 * share}%`, background: colour }} />
+        ))}
+      </div>
+      <p className="soft text-sm mt-2">
+        {parts.map(([share, , name]) => `${showShare(share)} ${name}`).join(', ')}. The range is 8 in 10: each{' '}
+        {clock.futures === 'usual-months' ? 'drawn' : 'past'} year is one way it may go on, and the forecast
+        is trusted less each day ahead.
+      </p>
     </div>
   );
 }
 
 const METHODS: readonly { id: Method; label: string }[] = [
-  { id: 'single-sine', label: 'single sine' }, { id: 'double-sine', label: 'double sine' }, { id: 'single-triangle', label: 'single triangle' }, { id: 'double-triangle', label: 'double triangle' }, { id: 'average', label: 'simple average' },
+  { id: 'single-sine', label: 'single sine' },
+  { id: 'double-sine', label: 'double sine' },
+  { id: 'single-triangle', label: 'single triangle' },
+  { id: 'double-triangle', label: 'double triangle' },
+  { id: 'average', label: 'simple average' },
 ];
 const CUTOFFS: readonly { id: Cutoff; label: string }[] = [
-  { id: 'horizontal', label: 'horizontal: no more is gained' }, { id: 'intermediate', label: 'intermediate: it slows again' }, { id: 'vertical', label: 'vertical: it stops' }, { id: 'none', label: 'none' },
+  { id: 'horizontal', label: 'horizontal: no more is gained' },
+  { id: 'intermediate', label: 'intermediate: it slows again' },
+  { id: 'vertical', label: 'vertical: it stops' },
+  { id: 'none', label: 'none' },
 ];
 
-const STARTED_WORDS: Readonly<Record<NonNullable<ClockAnswer['started']>['by'], string>> = { calendar: '', seen: ', as seen', trap: ', by the trap', tape: ', by the tape', stage: ', as logged' };
-const FUTURE_WORDS: Readonly<Record<ClockAnswer['futures'], string>> = { 'past-years': 'past years', 'usual-months': '40 years drawn from the usual months', none: 'none: no range can be told' };
+const STARTED_WORDS: Readonly<Record<NonNullable<ClockAnswer['started']>['by'], string>> = {
+  calendar: '',
+  seen: ', as seen',
+  trap: ', by the trap',
+  tape: ', by the tape',
+  stage: ', as logged',
+};
+const FUTURE_WORDS: Readonly<Record<ClockAnswer['futures'], string>> = {
+  'past-years': 'past years',
+  'usual-months': '40 years drawn from the usual months',
+  none: 'none: no range can be told',
+};
 
 /** What the sum is made of, and the model behind it, to be tried otherwise. */
-export function ClockParticulars({ clock, choice, onChoice }: { clock: ClockAnswer; choice: ModelChoice; onChoice: (choice: ModelChoice) => void }) {
+export function ClockParticulars({
+  clock,
+  choice,
+  onChoice,
+}: {
+  clock: ClockAnswer;
+  choice: ModelChoice;
+  onChoice: (choice: ModelChoice) => void;
+}) {
   const show = useShow();
   const { model, started, pastYears } = clock;
   const rows: [string, string][] = [
@@ -42,25 +79,70 @@ export function ClockParticulars({ clock, choice, onChoice }: { clock: ClockAnsw
     ['Lower threshold', show.temperature(model.lowerC)],
     ['Upper threshold', model.upperC === null ? 'none' : show.temperature(model.upperC)],
     ['Sum to last night', started ? show.heat(clock.measured.at(-1) ?? 0) : 'none yet'],
-    ['Futures', pastYears.length > 0 ? `${pastYears.length} past years (${pastYears[0]}–${pastYears.at(-1)})` : FUTURE_WORDS[clock.futures]],
+    [
+      'Futures',
+      pastYears.length > 0
+        ? `${pastYears.length} past years (${pastYears[0]}–${pastYears.at(-1)})`
+        : FUTURE_WORDS[clock.futures],
+    ],
   ];
   const { method, cutoff } = model;
-  const setMethod = (id: Method) => onChoice({ ...choice, method: id, ...(id === 'average' && cutoff !== 'none' ? { cutoff: 'horizontal' as const } : {}) });
+  const setMethod = (id: Method) =>
+    onChoice({
+      ...choice,
+      method: id,
+      ...(id === 'average' && cutoff !== 'none' ? { cutoff: 'horizontal' as const } : {}),
+    });
   return (
     <div className="sheet p-4">
       <h2 className="mb-2">The clock</h2>
       <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5 text-[0.93rem]">
-        {rows.map(([term, value]) => <div key={term} className="contents"><dt className="soft">{term}</dt><dd className="text-right font-semibold">{value}</dd></div>)}
+        {rows.map(([term, value]) => (
+          <div key={term} className="contents">
+            <dt className="soft">{term}</dt>
+            <dd className="text-right font-semibold">{value}</dd>
+          </div>
+        ))}
       </dl>
       <div className="grid gap-3 mt-3">
-        <Field label="Method"><select className="select select-sm w-full" value={method} onChange={(event) => setMethod(event.target.value as Method)}>{METHODS.map(({ id, label }) => <option key={id} value={id}>{label}</option>)}</select></Field>
+        <Field label="Method">
+          <select
+            className="select select-sm w-full"
+            value={method}
+            onChange={(event) => setMethod(event.target.value as Method)}
+          >
+            {METHODS.map(({ id, label }) => (
+              <option key={id} value={id}>
+                {label}
+              </option>
+            ))}
+          </select>
+        </Field>
         {model.upperC !== null && (
-          <Field label="Above the upper threshold"><select className="select select-sm w-full" value={cutoff} onChange={(event) => onChoice({ ...choice, cutoff: event.target.value as Cutoff })}>
-            {CUTOFFS.filter(({ id }) => method !== 'average' || id === 'none' || id === 'horizontal').map(({ id, label }) => <option key={id} value={id}>{label}</option>)}
-          </select></Field>
+          <Field label="Above the upper threshold">
+            <select
+              className="select select-sm w-full"
+              value={cutoff}
+              onChange={(event) => onChoice({ ...choice, cutoff: event.target.value as Cutoff })}
+            >
+              {CUTOFFS.filter(({ id }) => method !== 'average' || id === 'none' || id === 'horizontal').map(
+                ({ id, label }) => (
+                  <option key={id} value={id}>
+                    {label}
+                  </option>
+                ),
+              )}
+            </select>
+          </Field>
         )}
       </div>
-      <p className="soft text-sm mt-2">Published sums rest on a sine; the average counts nothing on days whose mean stays below the threshold. <Link className="link-husk" to="/when/day">One day's sum, drawn</Link></p>
+      <p className="soft text-sm mt-2">
+        Published sums rest on a sine; the average counts nothing on days whose mean stays below the
+        threshold.{' '}
+        <Link className="link-husk" to="/when/day">
+          One day's sum, drawn
+        </Link>
+      </p>
     </div>
   );
 }

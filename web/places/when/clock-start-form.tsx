@@ -13,7 +13,11 @@ import { STAGE_WORDS } from '../garden/stage-words.ts';
 type StartKind = WatchClock['startKind'] | 'published';
 
 const STARTS: readonly { id: StartKind; label: string }[] = [
-  { id: 'published', label: 'as the figures say' }, { id: 'date', label: 'a day of the year' }, { id: 'stage', label: 'a logged growth stage' }, { id: 'first-males', label: 'the first males trapped' }, { id: 'first-crawlers', label: 'the first crawlers on a tape' },
+  { id: 'published', label: 'as the figures say' },
+  { id: 'date', label: 'a day of the year' },
+  { id: 'stage', label: 'a logged growth stage' },
+  { id: 'first-males', label: 'the first males trapped' },
+  { id: 'first-crawlers', label: 'the first crawlers on a tape' },
 ];
 
 /** What the count begins with (the biofix), when it is not to be what the figures say. */
@@ -27,23 +31,93 @@ export function ClockStartForm({ picture }: { picture: WatchPicture }) {
   const [value, setValue] = useState(kept?.startValue ?? '');
   const error = put.error instanceof ApiProblem ? put.error.errors[0]?.message : put.error?.message;
   const save = () => {
-    if (kind === 'published') return kept ? remove.mutate({ id }, { onSuccess: () => say('The clock starts as the figures say.', () => put.mutate(kept)) }) : undefined;
-    put.mutate({ id, startKind: kind, startValue: kind === 'date' || kind === 'stage' ? value : null }, { onSuccess: () => say('The clock starts as you chose.', kept ? () => put.mutate(kept) : () => remove.mutate({ id })) });
+    if (kind === 'published')
+      return kept
+        ? remove.mutate(
+            { id },
+            { onSuccess: () => say('The clock starts as the figures say.', () => put.mutate(kept)) },
+          )
+        : undefined;
+    put.mutate(
+      { id, startKind: kind, startValue: kind === 'date' || kind === 'stage' ? value : null },
+      {
+        onSuccess: () =>
+          say('The clock starts as you chose.', kept ? () => put.mutate(kept) : () => remove.mutate({ id })),
+      },
+    );
   };
   return (
-    <form noValidate className="sheet p-4 flex flex-col gap-3" aria-label="Where the clock starts" onSubmit={(event) => { event.preventDefault(); save(); }}>
+    <form
+      noValidate
+      className="sheet p-4 flex flex-col gap-3"
+      aria-label="Where the clock starts"
+      onSubmit={(event) => {
+        event.preventDefault();
+        save();
+      }}
+    >
       <h2>Start of the count</h2>
-      <Field label="Counted from"><select className="select select-sm w-full" value={kind} onChange={(event) => { setKind(event.target.value as StartKind); setValue(''); }}>{STARTS.map(({ id: start, label }) => <option key={start} value={start}>{label}</option>)}</select></Field>
-      {kind === 'date' && <Field label="Day, month-day" hint="such as 03-01" error={error}><input className="input input-sm w-full" value={value} onChange={(event) => setValue(event.target.value)} /></Field>}
-      {kind === 'stage' && <Field label="Stage" error={error}><select className="select select-sm w-full" value={value} onChange={(event) => setValue(event.target.value)}><option value="">choose…</option>{Object.entries(STAGE_WORDS).map(([stage, words]) => <option key={stage} value={stage}>{words}</option>)}</select></Field>}
-      <p className="soft text-sm">The field calls it the biofix. A published sum holds only from the start it was published with.</p>
-      <button type="submit" className="btn btn-sm self-start" disabled={put.isPending || (kind === 'published' && !kept)}>Use this start</button>
+      <Field label="Counted from">
+        <select
+          className="select select-sm w-full"
+          value={kind}
+          onChange={(event) => {
+            setKind(event.target.value as StartKind);
+            setValue('');
+          }}
+        >
+          {STARTS.map(({ id: start, label }) => (
+            <option key={start} value={start}>
+              {label}
+            </option>
+          ))}
+        </select>
+      </Field>
+      {kind === 'date' && (
+        <Field label="Day, month-day" hint="such as 03-01" error={error}>
+          <input
+            className="input input-sm w-full"
+            value={value}
+            onChange={(event) => setValue(event.target.value)}
+          />
+        </Field>
+      )}
+      {kind === 'stage' && (
+        <Field label="Stage" error={error}>
+          <select
+            className="select select-sm w-full"
+            value={value}
+            onChange={(event) => setValue(event.target.value)}
+          >
+            <option value="">choose…</option>
+            {Object.entries(STAGE_WORDS).map(([stage, words]) => (
+              <option key={stage} value={stage}>
+                {words}
+              </option>
+            ))}
+          </select>
+        </Field>
+      )}
+      <p className="soft text-sm">
+        The field calls it the biofix. A published sum holds only from the start it was published with.
+      </p>
+      <button
+        type="submit"
+        className="btn btn-sm self-start"
+        disabled={put.isPending || (kind === 'published' && !kept)}
+      >
+        Use this start
+      </button>
     </form>
   );
 }
 
 const SIGHTING_WORDS: Readonly<Record<SightingKind, string>> = {
-  'all-stages': 'all stages at once', 'first-crawlers': 'the first crawlers', 'first-males': 'the first males', 'adults-flying': 'adults flying', 'first-mines': 'the first mines of this flush',
+  'all-stages': 'all stages at once',
+  'first-crawlers': 'the first crawlers',
+  'first-males': 'the first males',
+  'adults-flying': 'adults flying',
+  'first-mines': 'the first mines of this flush',
 };
 
 const KINDS = Object.keys(SIGHTING_WORDS) as SightingKind[];
@@ -54,23 +128,77 @@ export function Seen({ picture }: { picture: WatchPicture }) {
   const remove = useRemoveSighting();
   const { say } = useNotices();
   const today = useGarden().data?.today ?? '';
-  const [what, setWhat] = useState<SightingKind>(picture.watch.group === 'leaf-miner' ? 'first-mines' : 'all-stages');
+  const [what, setWhat] = useState<SightingKind>(
+    picture.watch.group === 'leaf-miner' ? 'first-mines' : 'all-stages',
+  );
   const [on, setOn] = useState('');
   const error = put.error instanceof ApiProblem ? put.error.errors[0]?.message : put.error?.message;
   const add = () => {
     const sighting = { id: newId(), watchId: picture.watch.id, on: on || today, what };
-    put.mutate(sighting, { onSuccess: () => { setOn(''); say(`Seen: ${SIGHTING_WORDS[what]}.`, () => remove.mutate(sighting)); } });
+    put.mutate(sighting, {
+      onSuccess: () => {
+        setOn('');
+        say(`Seen: ${SIGHTING_WORDS[what]}.`, () => remove.mutate(sighting));
+      },
+    });
   };
   return (
-    <form noValidate className="sheet p-4 flex flex-col gap-3" aria-label="What you see" onSubmit={(event) => { event.preventDefault(); add(); }}>
+    <form
+      noValidate
+      className="sheet p-4 flex flex-col gap-3"
+      aria-label="What you see"
+      onSubmit={(event) => {
+        event.preventDefault();
+        add();
+      }}
+    >
       <h2>What you see</h2>
       <ul className="text-sm flex flex-col gap-1 empty:hidden">
-        {picture.sightings.map((sighting) => <li key={sighting.id} className="flex gap-2 justify-between"><span>{showDate(sighting.on)}: {SIGHTING_WORDS[sighting.what]}</span><button type="button" className="link-husk" onClick={() => remove.mutate(sighting, { onSuccess: () => say('Taken out.', () => put.mutate(sighting)) })}>take out</button></li>)}
+        {picture.sightings.map((sighting) => (
+          <li key={sighting.id} className="flex gap-2 justify-between">
+            <span>
+              {showDate(sighting.on)}: {SIGHTING_WORDS[sighting.what]}
+            </span>
+            <button
+              type="button"
+              className="link-husk"
+              onClick={() =>
+                remove.mutate(sighting, { onSuccess: () => say('Taken out.', () => put.mutate(sighting)) })
+              }
+            >
+              take out
+            </button>
+          </li>
+        ))}
       </ul>
-      <Field label="I see"><select className="select select-sm w-full" value={what} onChange={(event) => setWhat(event.target.value as SightingKind)}>{KINDS.map((id) => <option key={id} value={id}>{SIGHTING_WORDS[id]}</option>)}</select></Field>
-      <Field label="On" error={error}><input type="date" className="input input-sm w-full" max={today} value={on || today} onChange={(event) => setOn(event.target.value)} /></Field>
-      <p className="soft text-sm">What is seen stands above any date: all stages at once means no single day is the moment.</p>
-      <button type="submit" className="btn btn-sm self-start" disabled={put.isPending}>Note it</button>
+      <Field label="I see">
+        <select
+          className="select select-sm w-full"
+          value={what}
+          onChange={(event) => setWhat(event.target.value as SightingKind)}
+        >
+          {KINDS.map((id) => (
+            <option key={id} value={id}>
+              {SIGHTING_WORDS[id]}
+            </option>
+          ))}
+        </select>
+      </Field>
+      <Field label="On" error={error}>
+        <input
+          type="date"
+          className="input input-sm w-full"
+          max={today}
+          value={on || today}
+          onChange={(event) => setOn(event.target.value)}
+        />
+      </Field>
+      <p className="soft text-sm">
+        What is seen stands above any date: all stages at once means no single day is the moment.
+      </p>
+      <button type="submit" className="btn btn-sm self-start" disabled={put.isPending}>
+        Note it
+      </button>
     </form>
   );
 }

@@ -14,7 +14,15 @@ export function ClockTable({ clock }: { clock: ClockAnswer }) {
     <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="Table, scrolls sideways">
       <table className="table table-sm">
         <caption className="sr-only">Heat sums by the week, in {show.heatUnit}</caption>
-        <thead><tr><th>through</th><th className="text-right">this year</th><th className="text-right">forecast</th><th className="text-right">past years, middle</th><th className="text-right">8 in 10 between</th></tr></thead>
+        <thead>
+          <tr>
+            <th>through</th>
+            <th className="text-right">this year</th>
+            <th className="text-right">forecast</th>
+            <th className="text-right">past years, middle</th>
+            <th className="text-right">8 in 10 between</th>
+          </tr>
+        </thead>
         <tbody>
           {days.map((day) => {
             const past = clock.spread[day];
@@ -24,7 +32,9 @@ export function ClockTable({ clock }: { clock: ClockAnswer }) {
                 <td className="text-right">{shown(clock.measured[day])}</td>
                 <td className="text-right">{shown(clock.forecast[day - clock.measured.length])}</td>
                 <td className="text-right">{shown(past?.median)}</td>
-                <td className="text-right">{shown(past?.low)}–{shown(past?.high)}</td>
+                <td className="text-right">
+                  {shown(past?.low)}–{shown(past?.high)}
+                </td>
               </tr>
             );
           })}

@@ -1,5 +1,12 @@
 import { Link } from 'react-router';
-import type { DormantPlace, DormantReason, DormantSpray, DormantStep, WinterBasis, WinterDate } from '#core/plan';
+import type {
+  DormantPlace,
+  DormantReason,
+  DormantSpray,
+  DormantStep,
+  WinterBasis,
+  WinterDate,
+} from '#core/plan';
 import type { PlantWinter } from '#server/answers/dormant-answer';
 import { useGarden } from '../../api/queries.ts';
 import { useDormant } from '../../api/timing.ts';
@@ -9,19 +16,46 @@ import { showDate, showFullDate } from '../../show/dates.ts';
 import { WhenNav } from './when-page.tsx';
 
 const REASON_WORDS: Readonly<Record<DormantReason, string>> = {
-  evergreen: 'evergreen: it has no dormant rate', sheltered: 'under shelter: it is never fully dormant', 'no-dormant-season': 'no dormant season here', 'no-trouble': 'no watch asks for one',
+  evergreen: 'evergreen: it has no dormant rate',
+  sheltered: 'under shelter: it is never fully dormant',
+  'no-dormant-season': 'no dormant season here',
+  'no-trouble': 'no watch asks for one',
   'oil-sensitive': 'its kind bears no oil in any state',
 };
-const SPRAY_WORDS: Readonly<Record<DormantSpray, string>> = { oil: 'Dormant oil', copper: 'Fixed copper', 'oil-and-copper': 'Oil with fixed copper', 'spur-sample': 'Spur sample, 100 spurs if there are as many' };
-const PLACE_WORDS: Readonly<Record<DormantPlace, string>> = {
-  'leaf-fall': 'at leaf fall', midwinter: 'in midwinter', 'before-swell': 'before buds swell', delayed: 'delayed dormant, from swell to first green', monthly: 'once in the month',
+const SPRAY_WORDS: Readonly<Record<DormantSpray, string>> = {
+  oil: 'Dormant oil',
+  copper: 'Fixed copper',
+  'oil-and-copper': 'Oil with fixed copper',
+  'spur-sample': 'Spur sample, 100 spurs if there are as many',
 };
-const BASIS_WORDS: Readonly<Record<WinterBasis, string>> = { logged: 'as logged', 'own-heat': 'by this plant\'s own warmth in other years', 'own-years': 'by this plant\'s other years', default: 'a rough default for the garden' };
-const STATE_TAGS: Readonly<Record<DormantStep['state'], string>> = { done: '', due: 'tag-open', coming: 'tag-due', missed: 'tag-no', held: 'tag-no' };
+const PLACE_WORDS: Readonly<Record<DormantPlace, string>> = {
+  'leaf-fall': 'at leaf fall',
+  midwinter: 'in midwinter',
+  'before-swell': 'before buds swell',
+  delayed: 'delayed dormant, from swell to first green',
+  monthly: 'once in the month',
+};
+const BASIS_WORDS: Readonly<Record<WinterBasis, string>> = {
+  logged: 'as logged',
+  'own-heat': "by this plant's own warmth in other years",
+  'own-years': "by this plant's other years",
+  default: 'a rough default for the garden',
+};
+const STATE_TAGS: Readonly<Record<DormantStep['state'], string>> = {
+  done: '',
+  due: 'tag-open',
+  coming: 'tag-due',
+  missed: 'tag-no',
+  held: 'tag-no',
+};
 
 /** The winter programme: which plants, which sprays, when, and what was done of it. */
 export function DormantPage() {
-  const sulfurDays = materialsMeet('mineral-oil', 'sulfur', useGarden().data?.garden?.schools ?? {}).apartDays;
+  const sulfurDays = materialsMeet(
+    'mineral-oil',
+    'sulfur',
+    useGarden().data?.garden?.schools ?? {},
+  ).apartDays;
   return (
     <>
       <WhenNav />
@@ -29,29 +63,61 @@ export function DormantPage() {
         {({ school, plants }) => {
           const planned = plants.filter(({ plan }) => plan.kind === 'steps');
           const leftOut = plants.filter(({ plan }) => plan.kind === 'left-out');
-          if (plants.length === 0) return <EmptyState title="No plants yet."><Link className="link-husk" to="/garden">To the garden</Link></EmptyState>;
+          if (plants.length === 0)
+            return (
+              <EmptyState title="No plants yet.">
+                <Link className="link-husk" to="/garden">
+                  To the garden
+                </Link>
+              </EmptyState>
+            );
           return (
             <>
-              <PageHead title={dormantTitle(planned)} lead="Dormant: nine in ten leaves down and wood hardened, up to bud swell. Delayed dormant: from swell to first green, when oil does most against scale. Copper against leaf curl must be on before buds swell and does not wait for the oil." />
+              <PageHead
+                title={dormantTitle(planned)}
+                lead="Dormant: nine in ten leaves down and wood hardened, up to bud swell. Delayed dormant: from swell to first green, when oil does most against scale. Copper against leaf curl must be on before buds swell and does not wait for the oil."
+              />
               <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_340px]">
-                <div className="flex flex-col gap-4 min-w-0">{planned.map((entry) => <PlannedPlant key={entry.plantId} entry={entry} />)}</div>
+                <div className="flex flex-col gap-4 min-w-0">
+                  {planned.map((entry) => (
+                    <PlannedPlant key={entry.plantId} entry={entry} />
+                  ))}
+                </div>
                 <aside className="flex flex-col gap-4">
                   <section aria-label="The school followed" className="sheet p-4">
                     <h2 className="mb-1">School: {school.name.toLowerCase()}</h2>
-                    <p className="text-[0.93rem]">{school.says} <Link className="link-husk" to="/setup#schools">Others</Link></p>
+                    <p className="text-[0.93rem]">
+                      {school.says}{' '}
+                      <Link className="link-husk" to="/setup#schools">
+                        Others
+                      </Link>
+                    </p>
                   </section>
                   <section aria-label="One tank" className="sheet p-4 text-[0.93rem]">
                     <h2 className="mb-1">What may share a tank</h2>
                     <ul className="list-disc pl-5">
                       <li>Oil and fixed copper, where both labels allow it.</li>
-                      <li>Never oil with sulfur or lime sulfur, nor within {sulfurDays} days of each other.</li>
+                      <li>
+                        Never oil with sulfur or lime sulfur, nor within {sulfurDays} days of each other.
+                      </li>
                       <li>Copper never with lime sulfur, acids or phosphite.</li>
                     </ul>
-                    <p className="soft text-sm mt-2">No oil in frost, nor on wood that has not hardened. The label decides.</p>
+                    <p className="soft text-sm mt-2">
+                      No oil in frost, nor on wood that has not hardened. The label decides.
+                    </p>
                   </section>
                   <section aria-label="Left out" className="sheet p-4 text-[0.93rem]">
                     <h2 className="mb-1">Left out, and why</h2>
-                    <ul className="flex flex-col gap-1">{leftOut.map(({ plantId, plantName, plan }) => <li key={plantId}><Link className="link-husk" to={`/garden/${plantId}`}>{plantName}</Link>: {plan.kind === 'left-out' && REASON_WORDS[plan.reason]}</li>)}</ul>
+                    <ul className="flex flex-col gap-1">
+                      {leftOut.map(({ plantId, plantName, plan }) => (
+                        <li key={plantId}>
+                          <Link className="link-husk" to={`/garden/${plantId}`}>
+                            {plantName}
+                          </Link>
+                          : {plan.kind === 'left-out' && REASON_WORDS[plan.reason]}
+                        </li>
+                      ))}
+                    </ul>
                   </section>
                 </aside>
               </div>
@@ -67,9 +133,12 @@ function dormantTitle(planned: readonly PlantWinter[]): string {
   const steps = planned.flatMap(({ plan }) => (plan.kind === 'steps' ? plan.steps : []));
   const due = steps.filter(({ state }) => state === 'due').length;
   if (due > 0) return `${due} winter ${due === 1 ? 'spray is' : 'sprays are'} due`;
-  const next = steps.filter(({ state }) => state === 'coming').map(({ from }) => from).sort()[0];
+  const next = steps
+    .filter(({ state }) => state === 'coming')
+    .map(({ from }) => from)
+    .sort()[0];
   if (next) return `The next winter spray is from ${showFullDate(next)}`;
-  return planned.length === 0 ? 'No plant here asks for winter sprays' : 'This winter\'s sprays are over';
+  return planned.length === 0 ? 'No plant here asks for winter sprays' : "This winter's sprays are over";
 }
 
 function PlannedPlant({ entry }: { entry: PlantWinter }) {
@@ -77,30 +146,75 @@ function PlannedPlant({ entry }: { entry: PlantWinter }) {
   if (plan.kind !== 'steps' || !winter) return null;
   return (
     <section aria-label={plantName} className="sheet p-4">
-      <h2 className="mb-1"><Link to={`/garden/${entry.plantId}`} className="hover:underline">{plantName}</Link></h2>
+      <h2 className="mb-1">
+        <Link to={`/garden/${entry.plantId}`} className="hover:underline">
+          {plantName}
+        </Link>
+      </h2>
       <p className="soft text-sm mb-3">for {asksFor.map(inSentence).join(', ')}</p>
       <ul className="flex flex-col gap-3">
         {plan.steps.map((step) => (
-          <li key={`${step.place} ${step.from}`} className="flex flex-wrap gap-x-3 gap-y-1 items-baseline justify-between">
-            <span><b className="font-semibold">{SPRAY_WORDS[step.what]}</b>, {PLACE_WORDS[step.place]}{step.mattersMost && plan.steps.length > 1 && <span className="soft"> · matters most if only one is done</span>}</span>
+          <li
+            key={`${step.place} ${step.from}`}
+            className="flex flex-wrap gap-x-3 gap-y-1 items-baseline justify-between"
+          >
+            <span>
+              <b className="font-semibold">{SPRAY_WORDS[step.what]}</b>, {PLACE_WORDS[step.place]}
+              {step.mattersMost && plan.steps.length > 1 && (
+                <span className="soft"> · matters most if only one is done</span>
+              )}
+            </span>
             <span className="flex items-center gap-2">
-              {step.doneOn ? `on ${showFullDate(step.doneOn)}` : `${showDate(step.from)} – ${showFullDate(step.to)}`} <span className={`tag ${STATE_TAGS[step.state]}`}>{step.state}</span>
-              {step.state === 'due' && watchId && <Link className="btn btn-sm" to={step.what === 'spur-sample' ? `/look/${watchId}/count` : `/mix?watch=${watchId}`}>{step.what === 'spur-sample' ? 'Count' : 'Mix'}</Link>}
+              {step.doneOn
+                ? `on ${showFullDate(step.doneOn)}`
+                : `${showDate(step.from)} – ${showFullDate(step.to)}`}{' '}
+              <span className={`tag ${STATE_TAGS[step.state]}`}>{step.state}</span>
+              {step.state === 'due' && watchId && (
+                <Link
+                  className="btn btn-sm"
+                  to={step.what === 'spur-sample' ? `/look/${watchId}/count` : `/mix?watch=${watchId}`}
+                >
+                  {step.what === 'spur-sample' ? 'Count' : 'Mix'}
+                </Link>
+              )}
             </span>
           </li>
         ))}
       </ul>
-      {before?.kind === 'steps' && <p className="soft text-sm mt-3">Last winter: {before.steps.map((step) => `${SPRAY_WORDS[step.what].toLowerCase()} ${PLACE_WORDS[step.place]}, ${step.doneOn ? `on ${showDate(step.doneOn)}` : 'not done'}`).join('; ')}.</p>}
-      <details className="mt-3"><summary className="link-husk list-none inline-block text-sm">Where the dates come from</summary>
+      {before?.kind === 'steps' && (
+        <p className="soft text-sm mt-3">
+          Last winter:{' '}
+          {before.steps
+            .map(
+              (step) =>
+                `${SPRAY_WORDS[step.what].toLowerCase()} ${PLACE_WORDS[step.place]}, ${step.doneOn ? `on ${showDate(step.doneOn)}` : 'not done'}`,
+            )
+            .join('; ')}
+          .
+        </p>
+      )}
+      <details className="mt-3">
+        <summary className="link-husk list-none inline-block text-sm">Where the dates come from</summary>
         <dl className="text-sm grid grid-cols-[auto_1fr] gap-x-4 mt-1">
-          <BasisRow name="Leaves down" date={winter.leafFall} /><BasisRow name="Buds swell" date={winter.budSwell} /><BasisRow name="First green" date={winter.greenTip} />
+          <BasisRow name="Leaves down" date={winter.leafFall} />
+          <BasisRow name="Buds swell" date={winter.budSwell} />
+          <BasisRow name="First green" date={winter.greenTip} />
         </dl>
-        <p className="soft text-sm mt-1">Logging growth stages on the plant's page makes them its own. Defaults are grade C.</p>
+        <p className="soft text-sm mt-1">
+          Logging growth stages on the plant's page makes them its own. Defaults are grade C.
+        </p>
       </details>
     </section>
   );
 }
 
 function BasisRow({ name, date }: { name: string; date: WinterDate }) {
-  return <><dt className="soft">{name}</dt><dd>{showFullDate(date.on)}, {BASIS_WORDS[date.basis]}</dd></>;
+  return (
+    <>
+      <dt className="soft">{name}</dt>
+      <dd>
+        {showFullDate(date.on)}, {BASIS_WORDS[date.basis]}
+      </dd>
+    </>
+  );
 }

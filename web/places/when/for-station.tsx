@@ -14,7 +14,15 @@ export function ForStation({ children }: { children: (station: StationSummary) =
       <Answered question={useStations()}>
         {(stations) => {
           const station = stations.find(({ id }) => id === stationId);
-          return station ? children(station) : <EmptyState title="There is no such thermometer."><Link className="link-husk" to="/when/stations">To the thermometers</Link></EmptyState>;
+          return station ? (
+            children(station)
+          ) : (
+            <EmptyState title="There is no such thermometer.">
+              <Link className="link-husk" to="/when/stations">
+                To the thermometers
+              </Link>
+            </EmptyState>
+          );
         }}
       </Answered>
     </>

@@ -37,23 +37,34 @@ export function ForecastPage() {
 function Forecast({ station: { id, name } }: { station: StationSummary }) {
   return (
     <>
-      <PageHead title={`The next days at ${name}`} lead="Low and high from any forecast, as many days as you like. Sky and air decide whether an hour is fit to spray; left open they are unknown, and unknown is never a go." />
+      <PageHead
+        title={`The next days at ${name}`}
+        lead="Low and high from any forecast, as many days as you like. Sky and air decide whether an hour is fit to spray; left open they are unknown, and unknown is never a go."
+      />
       <Answered question={useForecast(id)}>{(days) => <ForecastForm stationId={id} known={days} />}</Answered>
     </>
   );
 }
 
 /** The word whose figure lies nearest to what is stored. */
-function nearest<Word extends string>(words: readonly Word[], figures: Readonly<Record<Word, { readonly value: number }>>, value: number | null): Word | '' {
+function nearest<Word extends string>(
+  words: readonly Word[],
+  figures: Readonly<Record<Word, { readonly value: number }>>,
+  value: number | null,
+): Word | '' {
   if (value === null) return '';
-  return words.reduce((best, word) => (Math.abs(figures[word].value - value) < Math.abs(figures[best].value - value) ? word : best));
+  return words.reduce((best, word) =>
+    Math.abs(figures[word].value - value) < Math.abs(figures[best].value - value) ? word : best,
+  );
 }
 
 function toRow(day: WeatherDay | undefined, show: Show): Row {
   if (!day) return EMPTY;
   return {
-    low: significant(show.temperatureNumber(day.minC), 1), high: significant(show.temperatureNumber(day.maxC), 1),
-    sky: nearest(SKIES, SKY_WORDS, day.rainMm), air: nearest(AIRS, AIR_WORDS, day.windMs),
+    low: significant(show.temperatureNumber(day.minC), 1),
+    high: significant(show.temperatureNumber(day.maxC), 1),
+    sky: nearest(SKIES, SKY_WORDS, day.rainMm),
+    air: nearest(AIRS, AIR_WORDS, day.windMs),
   };
 }
 
@@ -64,15 +75,29 @@ function ForecastForm({ stationId, known }: { stationId: string; known: readonly
   const { say } = useNotices();
   const put = usePutForecast();
   const dates = Array.from({ length: DAYS }, (_, i) => addDays(today, i));
-  const [rows, setRows] = useState<readonly Row[]>(() => dates.map((date) => toRow(known.find((day) => day.date === date), show)));
+  const [rows, setRows] = useState<readonly Row[]>(() =>
+    dates.map((date) =>
+      toRow(
+        known.find((day) => day.date === date),
+        show,
+      ),
+    ),
+  );
   const [fileWord, setFileWord] = useState<{ wrong: boolean; text: string } | null>(null);
   const [problems, setProblems] = useState<Readonly<Record<number, string>>>({});
-  const change = (i: number, changed: Partial<Row>) => setRows(rows.map((row, n) => (n === i ? { ...row, ...changed } : row)));
+  const change = (i: number, changed: Partial<Row>) =>
+    setRows(rows.map((row, n) => (n === i ? { ...row, ...changed } : row)));
   const save = async () => {
     const read = rows.map((row, i) => readRow(row, dates[i]!, show));
     // A hole in the middle would break the chain of days; the tail may stay empty.
     const last = read.findLastIndex((entry) => entry !== 'empty');
-    const wrong = Object.fromEntries(read.slice(0, last + 1).flatMap((entry, i) => (typeof entry === 'string' ? [[i, entry === 'empty' ? 'this day is missing' : entry]] : [])));
+    const wrong = Object.fromEntries(
+      read
+        .slice(0, last + 1)
+        .flatMap((entry, i) =>
+          typeof entry === 'string' ? [[i, entry === 'empty' ? 'this day is missing' : entry]] : [],
+        ),
+    );
     setProblems(wrong);
     if (Object.keys(wrong).length > 0) return;
     const days = read.slice(0, last + 1) as WeatherDay[];
@@ -81,7 +106,10 @@ function ForecastForm({ stationId, known }: { stationId: string; known: readonly
       say(days.length === 0 ? 'There is no forecast now.' : `${days.length} days of forecast are kept.`);
       await navigate('/when/stations');
     } catch (error) {
-      if (error instanceof ApiProblem) setProblems(Object.fromEntries(error.errors.map(({ path, message }) => [Number(path[1] ?? 0), message])));
+      if (error instanceof ApiProblem)
+        setProblems(
+          Object.fromEntries(error.errors.map(({ path, message }) => [Number(path[1] ?? 0), message])),
+        );
     }
   };
   const fromFile = async (file: File | undefined) => {
@@ -95,48 +123,152 @@ function ForecastForm({ stationId, known }: { stationId: string; known: readonly
       const days = count < 0 ? found.length : count;
       if (days === 0) throw new RangeError(`it does not tell ${showWeekday(today)}`);
       setRows(found.map((day, i) => toRow(i < days ? day : undefined, show)));
-      setFileWord({ wrong: false, text: `${days} days are filled in from the file; keep them if they look right.` });
+      setFileWord({
+        wrong: false,
+        text: `${days} days are filled in from the file; keep them if they look right.`,
+      });
     } catch (error) {
-      setFileWord({ wrong: true, text: `The file was not taken: ${error instanceof RangeError ? error.message : 'it is not a table of text'}.` });
+      setFileWord({
+        wrong: true,
+        text: `The file was not taken: ${error instanceof RangeError ? error.message : 'it is not a table of text'}.`,
+      });
     }
   };
   return (
-    <form noValidate onSubmit={(event) => { event.preventDefault(); void save(); }} className="max-w-2xl">
+    <form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+      className="max-w-2xl"
+    >
       <div className="sheet p-4 mb-4">
-        <Field label="From a file, if there is one" hint="columns for date, low and high; rain and wind if told" error={fileWord?.wrong ? fileWord.text : undefined}><input type="file" accept=".csv,.tsv,.txt,text/csv,text/plain" className="file-input file-input-sm w-full" onChange={(event) => void fromFile(event.target.files?.[0])} /></Field>
-        {fileWord && !fileWord.wrong && <p role="status" className="mt-1 text-sm">{fileWord.text}</p>}
+        <Field
+          label="From a file, if there is one"
+          hint="columns for date, low and high; rain and wind if told"
+          error={fileWord?.wrong ? fileWord.text : undefined}
+        >
+          <input
+            type="file"
+            accept=".csv,.tsv,.txt,text/csv,text/plain"
+            className="file-input file-input-sm w-full"
+            onChange={(event) => void fromFile(event.target.files?.[0])}
+          />
+        </Field>
+        {fileWord && !fileWord.wrong && (
+          <p role="status" className="mt-1 text-sm">
+            {fileWord.text}
+          </p>
+        )}
       </div>
       <div className="sheet overflow-x-auto">
         <table className="table table-sm">
-          <thead><tr><th>day</th><th>low, {show.temperatureUnit}</th><th>high, {show.temperatureUnit}</th><th>sky</th><th>air</th></tr></thead>
+          <thead>
+            <tr>
+              <th>day</th>
+              <th>low, {show.temperatureUnit}</th>
+              <th>high, {show.temperatureUnit}</th>
+              <th>sky</th>
+              <th>air</th>
+            </tr>
+          </thead>
           <tbody>
             {rows.map((row, i) => {
               const day = showWeekday(dates[i]!);
               return (
                 <tr key={dates[i]} aria-describedby={problems[i] ? `forecast-${i}` : undefined}>
-                  <td className="whitespace-nowrap">{day}{problems[i] && <b id={`forecast-${i}`} role="alert" className="block text-error">{problems[i]}</b>}</td>
-                  <td><input className="input input-sm w-20" inputMode="decimal" aria-label={`low, ${day}`} value={row.low} onChange={(event) => change(i, { low: event.target.value })} /></td>
-                  <td><input className="input input-sm w-20" inputMode="decimal" aria-label={`high, ${day}`} value={row.high} onChange={(event) => change(i, { high: event.target.value })} /></td>
-                  <td><select className="select select-sm w-28" aria-label={`sky, ${day}`} value={row.sky} onChange={(event) => change(i, { sky: event.target.value as Row['sky'] })}><option value="">not known</option>{SKIES.map((word) => <option key={word}>{word}</option>)}</select></td>
-                  <td><select className="select select-sm w-28" aria-label={`air, ${day}`} value={row.air} onChange={(event) => change(i, { air: event.target.value as Row['air'] })}><option value="">not known</option>{AIRS.map((word) => <option key={word}>{word}</option>)}</select></td>
+                  <td className="whitespace-nowrap">
+                    {day}
+                    {problems[i] && (
+                      <b id={`forecast-${i}`} role="alert" className="block text-error">
+                        {problems[i]}
+                      </b>
+                    )}
+                  </td>
+                  <td>
+                    <input
+                      className="input input-sm w-20"
+                      inputMode="decimal"
+                      aria-label={`low, ${day}`}
+                      value={row.low}
+                      onChange={(event) => change(i, { low: event.target.value })}
+                    />
+                  </td>
+                  <td>
+                    <input
+                      className="input input-sm w-20"
+                      inputMode="decimal"
+                      aria-label={`high, ${day}`}
+                      value={row.high}
+                      onChange={(event) => change(i, { high: event.target.value })}
+                    />
+                  </td>
+                  <td>
+                    <select
+                      className="select select-sm w-28"
+                      aria-label={`sky, ${day}`}
+                      value={row.sky}
+                      onChange={(event) => change(i, { sky: event.target.value as Row['sky'] })}
+                    >
+                      <option value="">not known</option>
+                      {SKIES.map((word) => (
+                        <option key={word}>{word}</option>
+                      ))}
+                    </select>
+                  </td>
+                  <td>
+                    <select
+                      className="select select-sm w-28"
+                      aria-label={`air, ${day}`}
+                      value={row.air}
+                      onChange={(event) => change(i, { air: event.target.value as Row['air'] })}
+                    >
+                      <option value="">not known</option>
+                      {AIRS.map((word) => (
+                        <option key={word}>{word}</option>
+                      ))}
+                    </select>
+                  </td>
                 </tr>
               );
             })}
           </tbody>
         </table>
       </div>
-      <p className="soft text-sm mt-2">Taken to mean: showers {SKY_WORDS.showers.value} mm, rain {SKY_WORDS.rain.value} mm; still {AIR_WORDS.still.value} m/s, a breeze {AIR_WORDS.breeze.value}, windy {AIR_WORDS.windy.value} (rules of thumb, grade C).</p>
-      {put.error && <p role="alert" className="text-error font-semibold">{put.error.message}</p>}
-      <button type="submit" className="btn btn-primary mt-3" disabled={put.isPending}>Keep the forecast</button>
+      <p className="soft text-sm mt-2">
+        Taken to mean: showers {SKY_WORDS.showers.value} mm, rain {SKY_WORDS.rain.value} mm; still{' '}
+        {AIR_WORDS.still.value} m/s, a breeze {AIR_WORDS.breeze.value}, windy {AIR_WORDS.windy.value} (rules
+        of thumb, grade C).
+      </p>
+      {put.error && (
+        <p role="alert" className="text-error font-semibold">
+          {put.error.message}
+        </p>
+      )}
+      <button type="submit" className="btn btn-primary mt-3" disabled={put.isPending}>
+        Keep the forecast
+      </button>
     </form>
   );
 }
 
 /** A row as a day; 'empty' when nothing stands in it, else what is wrong. */
 function readRow({ low, high, sky, air }: Row, date: string, show: Show): WeatherDay | string {
-  if (low.trim() === '' && high.trim() === '') return sky === '' && air === '' ? 'empty' : 'low and high are missing';
-  const [minC, maxC] = [low, high].map((text) => (text.trim() === '' ? Number.NaN : show.celsiusFrom(Number(text.trim().replace(',', '.').replace('−', '-')))));
+  if (low.trim() === '' && high.trim() === '')
+    return sky === '' && air === '' ? 'empty' : 'low and high are missing';
+  const [minC, maxC] = [low, high].map((text) =>
+    text.trim() === ''
+      ? Number.NaN
+      : show.celsiusFrom(Number(text.trim().replace(',', '.').replace('−', '-'))),
+  );
   if (!Number.isFinite(minC) || !Number.isFinite(maxC)) return 'low and high are numbers';
   if (maxC! < minC!) return 'the high is below the low';
-  return { date, minC: minC!, maxC: maxC!, rainMm: sky === '' ? null : SKY_WORDS[sky].value, windMs: air === '' ? null : AIR_WORDS[air].value };
+  return {
+    date,
+    minC: minC!,
+    maxC: maxC!,
+    rainMm: sky === '' ? null : SKY_WORDS[sky].value,
+    windMs: air === '' ? null : AIR_WORDS[air].value,
+  };
 }

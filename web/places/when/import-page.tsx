@@ -1,5 +1,13 @@
 import { useEffect, useRef, useState } from 'react';
-import { GHCN_QUALITY_FLAGS, type ColumnMapping, type HourlyGuess, type HourlyMapping, type MappingGuess, type ReadDays, type ReadGhcn } from '#core/formats';
+import {
+  GHCN_QUALITY_FLAGS,
+  type ColumnMapping,
+  type HourlyGuess,
+  type HourlyMapping,
+  type MappingGuess,
+  type ReadDays,
+  type ReadGhcn,
+} from '#core/formats';
 import { Field } from '../../parts/field.tsx';
 import { PageHead } from '../../parts/page.tsx';
 import { progress, startWorker, type Working } from '../../workers/bridge.ts';
@@ -17,16 +25,27 @@ export function ImportPage() {
 
 function Import({ stationId, name }: { stationId: string; name: string }) {
   const worker = useRef<Working<WeatherWorker>>(null);
-  const [found, setFound] = useState<{ readonly is: Recognised; readonly by: Working<WeatherWorker> } | null>(null);
-  const [state, setState] = useState<{ readonly busy: boolean; readonly problem: string | null }>({ busy: false, problem: null });
+  const [found, setFound] = useState<{ readonly is: Recognised; readonly by: Working<WeatherWorker> } | null>(
+    null,
+  );
+  const [state, setState] = useState<{ readonly busy: boolean; readonly problem: string | null }>({
+    busy: false,
+    problem: null,
+  });
   useEffect(() => () => worker.current?.end(), []);
   const take = async (file: File | undefined) => {
     worker.current?.end();
     setFound(null);
     setState({ busy: false, problem: null });
     if (!file) return;
-    if (file.size > LARGEST_FILE_BYTES) return setState({ busy: false, problem: `The file has ${Math.round(file.size / 1e6)} MB; forty years of hours are under 15. Is it the right one?` });
-    const mine = startWorker<WeatherWorker>(() => new Worker(new URL('../../workers/weather-worker.ts', import.meta.url), { type: 'module' }));
+    if (file.size > LARGEST_FILE_BYTES)
+      return setState({
+        busy: false,
+        problem: `The file has ${Math.round(file.size / 1e6)} MB; forty years of hours are under 15. Is it the right one?`,
+      });
+    const mine = startWorker<WeatherWorker>(
+      () => new Worker(new URL('../../workers/weather-worker.ts', import.meta.url), { type: 'module' }),
+    );
     worker.current = mine;
     setState({ busy: true, problem: null });
     try {
@@ -35,35 +54,89 @@ function Import({ stationId, name }: { stationId: string; name: string }) {
       setFound({ is: recognised, by: mine });
       setState({ busy: false, problem: null });
     } catch (error) {
-      if (worker.current === mine) setState({ busy: false, problem: `This file cannot be read: ${error instanceof Error && error.name === 'RangeError' ? error.message : 'it is not a table of text'}.` });
+      if (worker.current === mine)
+        setState({
+          busy: false,
+          problem: `This file cannot be read: ${error instanceof Error && error.name === 'RangeError' ? error.message : 'it is not a table of text'}.`,
+        });
     }
   };
   return (
     <>
-      <PageHead title={`Readings for ${name.toLowerCase()}`} lead="A table with a line a day (date, minimum, maximum, and rain and wind if there are any), a logger's file with a line an hour, or a public GHCN-Daily file. Nothing is written until you agree." />
+      <PageHead
+        title={`Readings for ${name.toLowerCase()}`}
+        lead="A table with a line a day (date, minimum, maximum, and rain and wind if there are any), a logger's file with a line an hour, or a public GHCN-Daily file. Nothing is written until you agree."
+      />
       <div className="sheet p-4 max-w-xl mb-5">
-        <Field label="File" error={state.problem ?? undefined}><input type="file" accept=".csv,.tsv,.txt,text/csv,text/tab-separated-values,text/plain" className="file-input w-full" onChange={(event) => void take(event.target.files?.[0])} /></Field>
-        {state.busy && <p role="status" className="soft mt-2">Reading… <button type="button" className="btn btn-sm" onClick={() => void take(undefined)}>Stop</button></p>}
+        <Field label="File" error={state.problem ?? undefined}>
+          <input
+            type="file"
+            accept=".csv,.tsv,.txt,text/csv,text/tab-separated-values,text/plain"
+            className="file-input w-full"
+            onChange={(event) => void take(event.target.files?.[0])}
+          />
+        </Field>
+        {state.busy && (
+          <p role="status" className="soft mt-2">
+            Reading…{' '}
+            <button type="button" className="btn btn-sm" onClick={() => void take(undefined)}>
+              Stop
+            </button>
+          </p>
+        )}
       </div>
-      {found && <Found key={found.is.kind === 'ghcn' ? found.is.read.stationId : found.is.table.header.join()} stationId={stationId} found={found.is} worker={found.by} />}
+      {found && (
+        <Found
+          key={found.is.kind === 'ghcn' ? found.is.read.stationId : found.is.table.header.join()}
+          stationId={stationId}
+          found={found.is}
+          worker={found.by}
+        />
+      )}
     </>
   );
 }
 
-function Found({ stationId, found, worker }: { stationId: string; found: Recognised; worker: Working<WeatherWorker> }) {
+function Found({
+  stationId,
+  found,
+  worker,
+}: {
+  stationId: string;
+  found: Recognised;
+  worker: Working<WeatherWorker>;
+}) {
   switch (found.kind) {
-    case 'ghcn': return <Ghcn stationId={stationId} first={found.read} worker={worker} />;
-    case 'daily': return <Daily stationId={stationId} found={found} worker={worker} />;
-    case 'hourly': return <Hourly stationId={stationId} found={found} worker={worker} />;
+    case 'ghcn':
+      return <Ghcn stationId={stationId} first={found.read} worker={worker} />;
+    case 'daily':
+      return <Daily stationId={stationId} found={found} worker={worker} />;
+    case 'hourly':
+      return <Hourly stationId={stationId} found={found} worker={worker} />;
   }
 }
 
-const OPEN_QUESTIONS = <p className="soft mt-4" role="status">Answer what is still open above, and what would happen shows here.</p>;
+const OPEN_QUESTIONS = (
+  <p className="soft mt-4" role="status">
+    Answer what is still open above, and what would happen shows here.
+  </p>
+);
 
-function Daily({ stationId, found, worker }: { stationId: string; found: Extract<Recognised, { kind: 'daily' }>; worker: Working<WeatherWorker> }) {
+function Daily({
+  stationId,
+  found,
+  worker,
+}: {
+  stationId: string;
+  found: Extract<Recognised, { kind: 'daily' }>;
+  worker: Working<WeatherWorker>;
+}) {
   const [mapping, setMapping] = useState<MappingGuess>(found.guess);
   const whole = complete(mapping);
-  const { read, share, failed } = useRead(whole && ((onShare) => worker.remote.daily(whole, progress(onShare))), JSON.stringify(whole));
+  const { read, share, failed } = useRead(
+    whole && ((onShare) => worker.remote.daily(whole, progress(onShare))),
+    JSON.stringify(whole),
+  );
   return (
     <>
       <MappingForm table={found.table} guess={found.guess} mapping={mapping} onMapping={setMapping} />
@@ -74,11 +147,23 @@ function Daily({ stationId, found, worker }: { stationId: string; found: Extract
   );
 }
 
-function Hourly({ stationId, found, worker }: { stationId: string; found: Extract<Recognised, { kind: 'hourly' }>; worker: Working<WeatherWorker> }) {
+function Hourly({
+  stationId,
+  found,
+  worker,
+}: {
+  stationId: string;
+  found: Extract<Recognised, { kind: 'hourly' }>;
+  worker: Working<WeatherWorker>;
+}) {
   const [mapping, setMapping] = useState<HourlyGuess>(found.guess);
   const { temperatureUnit, dateOrder } = mapping;
-  const whole: HourlyMapping | null = temperatureUnit && dateOrder ? { ...mapping, temperatureUnit, dateOrder } : null;
-  const { read, share, failed } = useRead(whole && (() => worker.remote.hourly(whole)), JSON.stringify(whole));
+  const whole: HourlyMapping | null =
+    temperatureUnit && dateOrder ? { ...mapping, temperatureUnit, dateOrder } : null;
+  const { read, share, failed } = useRead(
+    whole && (() => worker.remote.hourly(whole)),
+    JSON.stringify(whole),
+  );
   return (
     <>
       <HourlyMappingForm table={found.table} guess={found.guess} mapping={mapping} onMapping={setMapping} />
@@ -89,7 +174,15 @@ function Hourly({ stationId, found, worker }: { stationId: string; found: Extrac
   );
 }
 
-function Ghcn({ stationId, first, worker }: { stationId: string; first: ReadGhcn; worker: Working<WeatherWorker> }) {
+function Ghcn({
+  stationId,
+  first,
+  worker,
+}: {
+  stationId: string;
+  first: ReadGhcn;
+  worker: Working<WeatherWorker>;
+}) {
   const [read, setRead] = useState(first);
   const flags = Object.entries(read.flagged);
   return (
@@ -98,31 +191,87 @@ function Ghcn({ stationId, first, worker }: { stationId: string; first: ReadGhcn
         <p>A public GHCN-Daily file: tenths of °C and mm, with the publisher's quality flags.</p>
         {read.stationIds.length > 1 && (
           <Field label={`Station, of ${read.stationIds.length} in the file`}>
-            <select className="select w-full max-w-sm" value={read.stationId} onChange={(event) => void worker.remote.ghcn(event.target.value).then(setRead)}>{read.stationIds.map((id) => <option key={id}>{id}</option>)}</select>
+            <select
+              className="select w-full max-w-sm"
+              value={read.stationId}
+              onChange={(event) => void worker.remote.ghcn(event.target.value).then(setRead)}
+            >
+              {read.stationIds.map((id) => (
+                <option key={id}>{id}</option>
+              ))}
+            </select>
           </Field>
         )}
-        {flags.length > 0 && <p>Left out because the publisher's checks failed: {flags.map(([flag, count]) => `${count} ${count === 1 ? 'value' : 'values'} ${GHCN_QUALITY_FLAGS[flag] ?? `flagged ${flag}`}`).join('; ')}.</p>}
+        {flags.length > 0 && (
+          <p>
+            Left out because the publisher's checks failed:{' '}
+            {flags
+              .map(
+                ([flag, count]) =>
+                  `${count} ${count === 1 ? 'value' : 'values'} ${GHCN_QUALITY_FLAGS[flag] ?? `flagged ${flag}`}`,
+              )
+              .join('; ')}
+            .
+          </p>
+        )}
       </div>
-      <ImportPreview stationId={stationId} read={read} rows={read.days.length + read.problems.length} unit="days" />
+      <ImportPreview
+        stationId={stationId}
+        read={read}
+        rows={read.days.length + read.problems.length}
+        unit="days"
+      />
     </>
   );
 }
 
 function Reading({ share, failed }: { share: number; failed: boolean }) {
-  if (failed) return <p role="alert" className="mt-4 text-error font-semibold">These columns cannot be read. Nothing was written; choose others, or the file again.</p>;
-  return <p role="status" className="mt-4">Reading… <progress className="progress progress-primary w-48 align-middle" value={share} max={1} aria-label="Rows read" /></p>;
+  if (failed)
+    return (
+      <p role="alert" className="mt-4 text-error font-semibold">
+        These columns cannot be read. Nothing was written; choose others, or the file again.
+      </p>
+    );
+  return (
+    <p role="status" className="mt-4">
+      Reading…{' '}
+      <progress
+        className="progress progress-primary w-48 align-middle"
+        value={share}
+        max={1}
+        aria-label="Rows read"
+      />
+    </p>
+  );
 }
 
 /** Asks the worker anew whenever `key` changes, and says how far it is. */
-function useRead(ask: ((onShare: (share: number) => void) => Promise<ReadDays>) | null, key: string): { read: ReadDays | null; share: number; failed: boolean } {
+function useRead(
+  ask: ((onShare: (share: number) => void) => Promise<ReadDays>) | null,
+  key: string,
+): { read: ReadDays | null; share: number; failed: boolean } {
   const [answer, setAnswer] = useState<{ key: string; read: ReadDays | null } | null>(null);
   const [share, setShare] = useState(0);
   const asking = useRef(ask);
-  useEffect(() => { asking.current = ask; });
+  useEffect(() => {
+    asking.current = ask;
+  });
   useEffect(() => {
     let current = true;
-    void asking.current?.((told) => { if (current) setShare(told); }).then((read) => read, () => null).then((read) => { if (current) setAnswer({ key, read }); });
-    return () => { current = false; };
+    void asking
+      .current?.((told) => {
+        if (current) setShare(told);
+      })
+      .then(
+        (read) => read,
+        () => null,
+      )
+      .then((read) => {
+        if (current) setAnswer({ key, read });
+      });
+    return () => {
+      current = false;
+    };
   }, [key]);
   const own = answer?.key === key ? answer : null;
   return { read: own?.read ?? null, share, failed: own !== null && own.read === null };
@@ -130,6 +279,13 @@ function useRead(ask: ((onShare: (share: number) => void) => Promise<ReadDays>) 
 
 function complete(mapping: MappingGuess): ColumnMapping | null {
   const { date, minTemperature, maxTemperature, temperatureUnit, dateOrder } = mapping;
-  if (date === null || minTemperature === null || maxTemperature === null || temperatureUnit === null || dateOrder === null) return null;
+  if (
+    date === null ||
+    minTemperature === null ||
+    maxTemperature === null ||
+    temperatureUnit === null ||
+    dateOrder === null
+  )
+    return null;
   return { ...mapping, date, minTemperature, maxTemperature, temperatureUnit, dateOrder };
 }

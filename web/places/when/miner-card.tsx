@@ -17,12 +17,43 @@ export function MinerCard({ picture, clock }: { picture: WatchPicture; clock: Cl
   return (
     <section aria-label="The miner's moment" className="sheet p-4 text-[0.93rem] flex flex-col gap-2">
       <h2>{onCitrus ? flushTitle(flush, clock.today) : 'Clear the fallen leaves'}</h2>
-      {onCitrus && (flush
-        ? <p>Soft since {showDate(flush.since)}, hard by {showDateRange(flush.hardBy, flush.hardEarly, flush.hardLate)} by rule of thumb (grade C). Only tender leaves are mined: cover newest growth, both sides, and again while it is soft.</p>
-        : <p>No flush is logged as soft. <Link className="link-husk" to={`/garden/${plant.id}`}>Log when one begins</Link>, from about 1 cm leaves.</p>)}
-      {onCitrus && <p>{miner.young ? 'A young tree: mines cost it growth.' : 'A grown tree carries mines; it is left alone below a third of the flush.'}{minedShare !== null && ` Last count: ${showShare(minedShare)} of leaves mined.`} Old mined leaves still work: leave them on.</p>}
-      {clock.round && <p>A round from egg to moth takes {show.heat(clock.round.roundCd)} above {show.temperature(clock.model.lowerC)}: an egg laid today is a moth by {projectionWords(clock.round.eggToday)}. {roundsWords(clock.round.roundsPassed)}</p>}
-      {leavesDown && budSwell && <p>Its pupae winter in them: from {showDate(leavesDown)} until buds swell, about {showDate(budSwell)}.</p>}
+      {onCitrus &&
+        (flush ? (
+          <p>
+            Soft since {showDate(flush.since)}, hard by{' '}
+            {showDateRange(flush.hardBy, flush.hardEarly, flush.hardLate)} by rule of thumb (grade C). Only
+            tender leaves are mined: cover newest growth, both sides, and again while it is soft.
+          </p>
+        ) : (
+          <p>
+            No flush is logged as soft.{' '}
+            <Link className="link-husk" to={`/garden/${plant.id}`}>
+              Log when one begins
+            </Link>
+            , from about 1 cm leaves.
+          </p>
+        ))}
+      {onCitrus && (
+        <p>
+          {miner.young
+            ? 'A young tree: mines cost it growth.'
+            : 'A grown tree carries mines; it is left alone below a third of the flush.'}
+          {minedShare !== null && ` Last count: ${showShare(minedShare)} of leaves mined.`} Old mined leaves
+          still work: leave them on.
+        </p>
+      )}
+      {clock.round && (
+        <p>
+          A round from egg to moth takes {show.heat(clock.round.roundCd)} above{' '}
+          {show.temperature(clock.model.lowerC)}: an egg laid today is a moth by{' '}
+          {projectionWords(clock.round.eggToday)}. {roundsWords(clock.round.roundsPassed)}
+        </p>
+      )}
+      {leavesDown && budSwell && (
+        <p>
+          Its pupae winter in them: from {showDate(leavesDown)} until buds swell, about {showDate(budSwell)}.
+        </p>
+      )}
     </section>
   );
 }
@@ -35,5 +66,7 @@ function flushTitle(flush: WatchPicture['miner']['flush'], today: string): strin
 
 function roundsWords(passed: number): string {
   if (passed === 0) return 'No round has passed since the first mines.';
-  return passed === 1 ? 'One round has passed since the first mines.' : `${passed} rounds have passed since the first mines.`;
+  return passed === 1
+    ? 'One round has passed since the first mines.'
+    : `${passed} rounds have passed since the first mines.`;
 }

@@ -7,21 +7,46 @@ import { useNotices } from '../../parts/notices.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
 import { useShow } from '../../show/use-show.ts';
 
-const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
+const MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+];
 const FIELDS = ['minC', 'maxC', 'rainMm', 'wetDays'] as const;
 type FieldName = (typeof FIELDS)[number];
 type Row = Record<FieldName, string>;
 
-const FIELD_WORDS: Readonly<Record<FieldName, string>> = { minC: 'usual low', maxC: 'usual high', rainMm: 'rain', wetDays: 'days with rain' };
+const FIELD_WORDS: Readonly<Record<FieldName, string>> = {
+  minC: 'usual low',
+  maxC: 'usual high',
+  rainMm: 'rain',
+  wetDays: 'days with rain',
+};
 
 /** The place's twelve usual months, as a climate table prints them. */
 export function NormalsPage() {
   return (
     <>
-      <PageHead title="The place's usual months" lead="From a climate table of the nearest town: mean low and high, rain, and days with rain of 1 mm or more. With fewer than five whole years of readings, futures are drawn from these instead of past years.">
-        <Link className="btn" to="/when/stations">To the stations</Link>
+      <PageHead
+        title="The place's usual months"
+        lead="From a climate table of the nearest town: mean low and high, rain, and days with rain of 1 mm or more. With fewer than five whole years of readings, futures are drawn from these instead of past years."
+      >
+        <Link className="btn" to="/when/stations">
+          To the stations
+        </Link>
       </PageHead>
-      <Answered question={useNormals()}>{(normals) => <NormalsForm key={JSON.stringify(normals)} normals={normals} />}</Answered>
+      <Answered question={useNormals()}>
+        {(normals) => <NormalsForm key={JSON.stringify(normals)} normals={normals} />}
+      </Answered>
     </>
   );
 }
@@ -30,27 +55,67 @@ function NormalsForm({ normals }: { normals: readonly MonthlyNormalRecord[] }) {
   const show = useShow();
   const put = usePutNormals();
   const { say } = useNotices();
-  const [rows, setRows] = useState<Row[]>(() => MONTHS.map((_, i) => rowOf(normals[i], show.temperatureUnit)));
+  const [rows, setRows] = useState<Row[]>(() =>
+    MONTHS.map((_, i) => rowOf(normals[i], show.temperatureUnit)),
+  );
   const errors = put.error instanceof ApiProblem ? put.error.errors : [];
-  const errorAt = (month: number, field: FieldName) => errors.find(({ path }) => path[1] === month && path[2] === field)?.message;
-  const send = (kept: MonthlyNormalRecord[], before: readonly MonthlyNormalRecord[]) => put.mutate(kept, {
-    onSuccess: () => say(kept.length === 0 ? 'The usual months are cleared.' : 'The usual months are saved.', before.length > 0 ? () => put.mutate([...before]) : undefined),
-  });
+  const errorAt = (month: number, field: FieldName) =>
+    errors.find(({ path }) => path[1] === month && path[2] === field)?.message;
+  const send = (kept: MonthlyNormalRecord[], before: readonly MonthlyNormalRecord[]) =>
+    put.mutate(kept, {
+      onSuccess: () =>
+        say(
+          kept.length === 0 ? 'The usual months are cleared.' : 'The usual months are saved.',
+          before.length > 0 ? () => put.mutate([...before]) : undefined,
+        ),
+    });
   return (
-    <form noValidate className="sheet p-4" onSubmit={(event) => { event.preventDefault(); send(rows.map((row, i) => normalOf(i + 1, row, show.temperatureUnit)), normals); }}>
+    <form
+      noValidate
+      className="sheet p-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        send(
+          rows.map((row, i) => normalOf(i + 1, row, show.temperatureUnit)),
+          normals,
+        );
+      }}
+    >
       <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="Table, scrolls sideways">
         <table className="table table-sm max-w-3xl">
           <caption className="sr-only">Usual months</caption>
-          <thead><tr><th>Month</th><th>Low, {show.temperatureUnit}</th><th>High, {show.temperatureUnit}</th><th>Rain, mm</th><th>Days with rain</th></tr></thead>
+          <thead>
+            <tr>
+              <th>Month</th>
+              <th>Low, {show.temperatureUnit}</th>
+              <th>High, {show.temperatureUnit}</th>
+              <th>Rain, mm</th>
+              <th>Days with rain</th>
+            </tr>
+          </thead>
           <tbody>
             {MONTHS.map((month, i) => (
               <tr key={month}>
-                <th scope="row" className="font-normal">{month}</th>
+                <th scope="row" className="font-normal">
+                  {month}
+                </th>
                 {FIELDS.map((field) => (
                   <td key={field}>
-                    <input aria-label={`${month}, ${FIELD_WORDS[field]}`} aria-invalid={errorAt(i, field) !== undefined} className="input input-sm w-24" inputMode="text" value={rows[i]![field]}
-                      onChange={(event) => setRows(rows.map((row, at) => (at === i ? { ...row, [field]: event.target.value } : row)))} />
-                    {errorAt(i, field) && <span className="text-error text-sm block">{errorAt(i, field)}</span>}
+                    <input
+                      aria-label={`${month}, ${FIELD_WORDS[field]}`}
+                      aria-invalid={errorAt(i, field) !== undefined}
+                      className="input input-sm w-24"
+                      inputMode="text"
+                      value={rows[i]![field]}
+                      onChange={(event) =>
+                        setRows(
+                          rows.map((row, at) => (at === i ? { ...row, [field]: event.target.value } : row)),
+                        )
+                      }
+                    />
+                    {errorAt(i, field) && (
+                      <span className="text-error text-sm block">{errorAt(i, field)}</span>
+                    )}
                   </td>
                 ))}
               </tr>
@@ -58,10 +123,20 @@ function NormalsForm({ normals }: { normals: readonly MonthlyNormalRecord[] }) {
           </tbody>
         </table>
       </div>
-      {put.error && <p role="alert" className="text-error font-semibold mt-2">{errors.length > 0 ? 'Some fields cannot be read: see beside them.' : put.error.message}</p>}
+      {put.error && (
+        <p role="alert" className="text-error font-semibold mt-2">
+          {errors.length > 0 ? 'Some fields cannot be read: see beside them.' : put.error.message}
+        </p>
+      )}
       <div className="flex gap-2 mt-3">
-        <button type="submit" className="btn btn-primary" disabled={put.isPending}>Save the months</button>
-        {normals.length > 0 && <button type="button" className="btn" onClick={() => send([], normals)}>Clear them</button>}
+        <button type="submit" className="btn btn-primary" disabled={put.isPending}>
+          Save the months
+        </button>
+        {normals.length > 0 && (
+          <button type="button" className="btn" onClick={() => send([], normals)}>
+            Clear them
+          </button>
+        )}
       </div>
     </form>
   );
@@ -69,12 +144,25 @@ function NormalsForm({ normals }: { normals: readonly MonthlyNormalRecord[] }) {
 
 function rowOf(normal: MonthlyNormalRecord | undefined, unit: string): Row {
   if (!normal) return { minC: '', maxC: '', rainMm: '', wetDays: '' };
-  const degrees = (valueC: number) => String(Math.round((unit === '°F' ? valueC * 1.8 + 32 : valueC) * 10) / 10);
-  return { minC: degrees(normal.minC), maxC: degrees(normal.maxC), rainMm: String(normal.rainMm), wetDays: String(normal.wetDays) };
+  const degrees = (valueC: number) =>
+    String(Math.round((unit === '°F' ? valueC * 1.8 + 32 : valueC) * 10) / 10);
+  return {
+    minC: degrees(normal.minC),
+    maxC: degrees(normal.maxC),
+    rainMm: String(normal.rainMm),
+    wetDays: String(normal.wetDays),
+  };
 }
 
 function normalOf(month: number, row: Row, unit: string): MonthlyNormalRecord {
-  const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.').replace('−', '-')));
+  const number = (text: string) =>
+    text.trim() === '' ? Number.NaN : Number(text.replace(',', '.').replace('−', '-'));
   const celsius = (text: string) => (unit === '°F' ? (number(text) - 32) / 1.8 : number(text));
-  return { month, minC: celsius(row.minC), maxC: celsius(row.maxC), rainMm: number(row.rainMm), wetDays: number(row.wetDays) };
+  return {
+    month,
+    minC: celsius(row.minC),
+    maxC: celsius(row.maxC),
+    rainMm: number(row.rainMm),
+    wetDays: number(row.wetDays),
+  };
 }

@@ -25,8 +25,18 @@ export function ReadingPage() {
 function Readings({ station: { id, name } }: { station: StationSummary }) {
   return (
     <>
-      <PageHead title={`${name}: a reading`} lead="Read the low, the high and the rain gauge, then reset. In the morning the high is yesterday afternoon's: it is written to yesterday by itself." />
-      <Answered question={useReadings(id)}>{(known) => <div className="grid gap-6 md:grid-cols-[minmax(0,420px)_minmax(0,1fr)]"><ReadingForm key={known.length} stationId={id} known={known} /><Known known={known} /></div>}</Answered>
+      <PageHead
+        title={`${name}: a reading`}
+        lead="Read the low, the high and the rain gauge, then reset. In the morning the high is yesterday afternoon's: it is written to yesterday by itself."
+      />
+      <Answered question={useReadings(id)}>
+        {(known) => (
+          <div className="grid gap-6 md:grid-cols-[minmax(0,420px)_minmax(0,1fr)]">
+            <ReadingForm key={known.length} stationId={id} known={known} />
+            <Known known={known} />
+          </div>
+        )}
+      </Answered>
     </>
   );
 }
@@ -41,35 +51,99 @@ function ReadingForm({ stationId, known }: { stationId: string; known: readonly 
   const [readOn, setReadOn] = useState(today);
   const [typed, setTyped] = useState({ low: '', high: '', rain: '' });
   const [errors, setErrors] = useState<Readonly<Record<string, string>>>({});
-  const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.').replace('−', '-')));
+  const number = (text: string) =>
+    text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.').replace('−', '-'));
   const [lowC, highC] = [show.celsiusFrom(number(typed.low)), show.celsiusFrom(number(typed.high))];
   const jump = last && Number.isFinite(highC) ? Math.abs(highC - last.highC) > UNUSUAL_JUMP_C : false;
   const save = async () => {
-    const read = readingRecord.safeParse({ id, stationId, readOn, time, lowC, highC, rainMm: typed.rain.trim() === '' ? null : number(typed.rain) });
+    const read = readingRecord.safeParse({
+      id,
+      stationId,
+      readOn,
+      time,
+      lowC,
+      highC,
+      rainMm: typed.rain.trim() === '' ? null : number(typed.rain),
+    });
     if (!read.success) {
-      setErrors(Object.fromEntries(read.error.issues.map((issue) => [String(issue.path[0]), issue.message.startsWith('Invalid') ? 'a number' : issue.message])));
+      setErrors(
+        Object.fromEntries(
+          read.error.issues.map((issue) => [
+            String(issue.path[0]),
+            issue.message.startsWith('Invalid') ? 'a number' : issue.message,
+          ]),
+        ),
+      );
       return;
     }
     setErrors({});
     try {
       await keepRecord(putEntry('readings', read.data, `reading of ${showDate(readOn)}`));
-      say(`The reading of ${showDate(readOn)} is kept.`, () => void keepRecord(takeOutEntry('readings', read.data, `reading of ${showDate(readOn)}`)));
+      say(
+        `The reading of ${showDate(readOn)} is kept.`,
+        () => void keepRecord(takeOutEntry('readings', read.data, `reading of ${showDate(readOn)}`)),
+      );
     } catch (error) {
       setErrors({ readOn: (error as Error).message });
     }
   };
-  const field = (key: keyof typeof typed) => ({ className: 'input input-lg w-full', inputMode: 'decimal' as const, value: typed[key], onChange: (event: { target: { value: string } }) => setTyped({ ...typed, [key]: event.target.value }) });
+  const field = (key: keyof typeof typed) => ({
+    className: 'input input-lg w-full',
+    inputMode: 'decimal' as const,
+    value: typed[key],
+    onChange: (event: { target: { value: string } }) => setTyped({ ...typed, [key]: event.target.value }),
+  });
   return (
-    <form noValidate className="sheet p-5 flex flex-col gap-4" onSubmit={(event) => { event.preventDefault(); void save(); }}>
-      <Choices legend="Read in the" value={time} options={[{ id: 'morning', label: 'morning' }, { id: 'evening', label: 'evening' }]} onChange={setTime} />
-      <Field label="On" error={errors.readOn}><input type="date" className="input w-full" max={today} value={readOn} onChange={(event) => setReadOn(event.target.value)} /></Field>
+    <form
+      noValidate
+      className="sheet p-5 flex flex-col gap-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <Choices
+        legend="Read in the"
+        value={time}
+        options={[
+          { id: 'morning', label: 'morning' },
+          { id: 'evening', label: 'evening' },
+        ]}
+        onChange={setTime}
+      />
+      <Field label="On" error={errors.readOn}>
+        <input
+          type="date"
+          className="input w-full"
+          max={today}
+          value={readOn}
+          onChange={(event) => setReadOn(event.target.value)}
+        />
+      </Field>
       <div className="grid grid-cols-2 gap-3">
-        <Field label={`Low, ${show.temperatureUnit}`} error={errors.lowC}><input {...field('low')} /></Field>
-        <Field label={`High, ${show.temperatureUnit}`} error={errors.highC} hint={time === 'morning' ? `goes to ${showDate(addDays(readOn || today, -1))}` : undefined}><input {...field('high')} /></Field>
+        <Field label={`Low, ${show.temperatureUnit}`} error={errors.lowC}>
+          <input {...field('low')} />
+        </Field>
+        <Field
+          label={`High, ${show.temperatureUnit}`}
+          error={errors.highC}
+          hint={time === 'morning' ? `goes to ${showDate(addDays(readOn || today, -1))}` : undefined}
+        >
+          <input {...field('high')} />
+        </Field>
       </div>
-      {jump && <p role="status" className="rounded-lg bg-(--honey-pale) text-(--honey-deep) p-2 text-sm">That is {show.temperature(highC)} after {show.temperature(last!.highC)} the time before: look again before you keep it.</p>}
-      <Field label="Rain, mm" error={errors.rainMm} hint="empty if there is no gauge: unknown, not dry"><input {...field('rain')} /></Field>
-      <button type="submit" className="btn btn-primary">Keep it</button>
+      {jump && (
+        <p role="status" className="rounded-lg bg-(--honey-pale) text-(--honey-deep) p-2 text-sm">
+          That is {show.temperature(highC)} after {show.temperature(last!.highC)} the time before: look again
+          before you keep it.
+        </p>
+      )}
+      <Field label="Rain, mm" error={errors.rainMm} hint="empty if there is no gauge: unknown, not dry">
+        <input {...field('rain')} />
+      </Field>
+      <button type="submit" className="btn btn-primary">
+        Keep it
+      </button>
     </form>
   );
 }
@@ -80,26 +154,70 @@ function Known({ known }: { known: readonly Reading[] }) {
   const today = useToday();
   const { say } = useNotices();
   const days = daysFromReadings(known).slice(-SHOWN_DAYS).toReversed();
-  const takeOut = (reading: Reading) => void keepRecord(takeOutEntry('readings', reading, `reading of ${showDate(reading.readOn)}`))
-    .then(() => say('The reading was taken out.', () => void keepRecord(putEntry('readings', reading, `reading of ${showDate(reading.readOn)}`))), (error: Error) => say(error.message));
+  const takeOut = (reading: Reading) =>
+    void keepRecord(takeOutEntry('readings', reading, `reading of ${showDate(reading.readOn)}`)).then(
+      () =>
+        say(
+          'The reading was taken out.',
+          () => void keepRecord(putEntry('readings', reading, `reading of ${showDate(reading.readOn)}`)),
+        ),
+      (error: Error) => say(error.message),
+    );
   return (
     <div className="flex flex-col gap-5">
       <section aria-label="Days that follow">
         <h2 className="mb-2">Days that follow from them</h2>
-        {days.length === 0 ? <p className="sheet p-4 soft">None yet. A morning's reading finishes the day before; the first needs a second one.</p> : (
-          <div className="sheet overflow-x-auto"><table className="table table-sm">
-            <thead><tr><th>day</th><th className="text-right">low</th><th className="text-right">high</th><th className="text-right">rain</th></tr></thead>
-            <tbody>{days.map((day) => <tr key={day.date}><td>{showDate(day.date, today)}</td><td className="text-right">{show.temperature(day.minC)}</td><td className="text-right">{show.temperature(day.maxC)}</td><td className="text-right">{day.rainMm === null ? 'not known' : `${day.rainMm} mm`}</td></tr>)}</tbody>
-          </table></div>
+        {days.length === 0 ? (
+          <p className="sheet p-4 soft">
+            None yet. A morning's reading finishes the day before; the first needs a second one.
+          </p>
+        ) : (
+          <div className="sheet overflow-x-auto">
+            <table className="table table-sm">
+              <thead>
+                <tr>
+                  <th>day</th>
+                  <th className="text-right">low</th>
+                  <th className="text-right">high</th>
+                  <th className="text-right">rain</th>
+                </tr>
+              </thead>
+              <tbody>
+                {days.map((day) => (
+                  <tr key={day.date}>
+                    <td>{showDate(day.date, today)}</td>
+                    <td className="text-right">{show.temperature(day.minC)}</td>
+                    <td className="text-right">{show.temperature(day.maxC)}</td>
+                    <td className="text-right">{day.rainMm === null ? 'not known' : `${day.rainMm} mm`}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
         )}
       </section>
       {known.length > 0 && (
         <section aria-label="Readings">
           <h2 className="mb-2">Readings</h2>
           <ul className="sheet p-4 flex flex-col gap-1">
-            {known.slice(-SHOWN_DAYS).toReversed().map((reading) => (
-              <li key={reading.id} className="flex justify-between gap-3"><span>{showDate(reading.readOn, today)}, {reading.time}: {show.temperature(reading.lowC)} to {show.temperature(reading.highC)}</span><button type="button" className="link-husk" onClick={() => takeOut(reading)}>take out<span className="sr-only"> the reading of {showDate(reading.readOn, today)}, {reading.time}</span></button></li>
-            ))}
+            {known
+              .slice(-SHOWN_DAYS)
+              .toReversed()
+              .map((reading) => (
+                <li key={reading.id} className="flex justify-between gap-3">
+                  <span>
+                    {showDate(reading.readOn, today)}, {reading.time}: {show.temperature(reading.lowC)} to{' '}
+                    {show.temperature(reading.highC)}
+                  </span>
+                  <button type="button" className="link-husk" onClick={() => takeOut(reading)}>
+                    take out
+                    <span className="sr-only">
+                      {' '}
+                      the reading of {showDate(reading.readOn, today)}, {reading.time}
+                    </span>
+                  </button>
+                </li>
+              ))}
           </ul>
         </section>
       )}

@@ -28,10 +28,18 @@ export function WhenPage() {
 /** The ways within When. */
 export function WhenNav() {
   const { pathname } = useLocation();
-  return <SubNav label="Within When" tabs={[
-    ['/when', 'Clock', !/^\/when\/(stations|calendar|dormant|hours|normals)/.test(pathname)], ['/when/dormant', 'Dormant season', pathname === '/when/dormant'], ['/when/hours', 'Spray hours', pathname === '/when/hours'],
-    ['/when/calendar', 'Calendar', pathname === '/when/calendar'], ['/when/stations', 'Stations', pathname.startsWith('/when/stations') || pathname === '/when/normals'],
-  ]} />;
+  return (
+    <SubNav
+      label="Within When"
+      tabs={[
+        ['/when', 'Clock', !/^\/when\/(stations|calendar|dormant|hours|normals)/.test(pathname)],
+        ['/when/dormant', 'Dormant season', pathname === '/when/dormant'],
+        ['/when/hours', 'Spray hours', pathname === '/when/hours'],
+        ['/when/calendar', 'Calendar', pathname === '/when/calendar'],
+        ['/when/stations', 'Stations', pathname.startsWith('/when/stations') || pathname === '/when/normals'],
+      ]}
+    />
+  );
 }
 
 function When({ watches }: { watches: readonly ListedWatch[] }) {
@@ -39,12 +47,29 @@ function When({ watches }: { watches: readonly ListedWatch[] }) {
   const navigate = useNavigate();
   const open = watches.filter(({ watch }) => watch.outcome === 'open');
   const timed = open.filter((listed) => listed.timed);
-  const picture = open.find(({ watch }) => watch.id === watchId) ?? (watchId ? undefined : (timed.find(({ plant }) => !plant.outOfReach) ?? open[0]));
+  const picture =
+    open.find(({ watch }) => watch.id === watchId) ??
+    (watchId ? undefined : (timed.find(({ plant }) => !plant.outOfReach) ?? open[0]));
   if (!picture) {
     return (
       <>
         <WhenNav />
-        <EmptyState title={watchId ? 'There is no open watch at this address.' : 'No watch is open, so there is nothing to time.'}><Link className="link-husk" to="/look/new">Note something</Link>, or see the <Link className="link-husk" to="/when/stations">stations</Link>.</EmptyState>
+        <EmptyState
+          title={
+            watchId
+              ? 'There is no open watch at this address.'
+              : 'No watch is open, so there is nothing to time.'
+          }
+        >
+          <Link className="link-husk" to="/look/new">
+            Note something
+          </Link>
+          , or see the{' '}
+          <Link className="link-husk" to="/when/stations">
+            stations
+          </Link>
+          .
+        </EmptyState>
       </>
     );
   }
@@ -54,8 +79,16 @@ function When({ watches }: { watches: readonly ListedWatch[] }) {
         <WhenNav />
         <label className="flex items-center gap-2 text-sm mb-3">
           <span className="soft">Watch</span>
-          <select className="select select-sm" value={picture.watch.id} onChange={(event) => void navigate(`/when/${event.target.value}`)}>
-            {open.map(({ watch, plant, targetName }) => <option key={watch.id} value={watch.id}>{plant.name}, {inSentence(targetName)}</option>)}
+          <select
+            className="select select-sm"
+            value={picture.watch.id}
+            onChange={(event) => void navigate(`/when/${event.target.value}`)}
+          >
+            {open.map(({ watch, plant, targetName }) => (
+              <option key={watch.id} value={watch.id}>
+                {plant.name}, {inSentence(targetName)}
+              </option>
+            ))}
           </select>
         </label>
       </div>
@@ -78,8 +111,13 @@ function Clock({ picture }: { picture: WatchPicture }) {
             <PageHead title={clockTitle(picture, clock)} lead={clockLead(picture, clock)} />
             <Gaps clock={clock} />
             <div className="sheet p-4">
-              <Suspense fallback={<div className="h-[380px] soft">Drawing…</div>}><ClockChart clock={clock} /></Suspense>
-              <details className="mt-2"><summary className="link-husk list-none inline-block">As a table</summary><ClockTable clock={clock} /></details>
+              <Suspense fallback={<div className="h-[380px] soft">Drawing…</div>}>
+                <ClockChart clock={clock} />
+              </Suspense>
+              <details className="mt-2">
+                <summary className="link-husk list-none inline-block">As a table</summary>
+                <ClockTable clock={clock} />
+              </details>
             </div>
             <ClockEvents clock={clock} />
             <Opinions clock={clock} />
@@ -88,13 +126,22 @@ function Clock({ picture }: { picture: WatchPicture }) {
           <aside className="flex flex-col gap-4">
             {picture.watch.group === 'leaf-miner' && <MinerCard picture={picture} clock={clock} />}
             <DateSource clock={clock} />
-            {upcoming(clock) && <FuturesSection key={upcoming(clock)!.event.id} watchId={picture.watch.id} state={upcoming(clock)!} />}
+            {upcoming(clock) && (
+              <FuturesSection
+                key={upcoming(clock)!.event.id}
+                watchId={picture.watch.id}
+                state={upcoming(clock)!}
+              />
+            )}
             <ClockParticulars clock={clock} choice={choice} onChoice={setChoice} />
             <ClockStartForm picture={picture} />
             <Seen picture={picture} />
             <div className="sheet p-4 text-[0.93rem]">
               <h2 className="mb-1">What the tapes say</h2>
-              {SIGNAL_WORDS[picture.tapeVerdict.signal]} {tapeAdvice(picture)} <Link className="link-husk" to={`/look/${picture.watch.id}/tape`}>Enter a tape</Link>
+              {SIGNAL_WORDS[picture.tapeVerdict.signal]} {tapeAdvice(picture)}{' '}
+              <Link className="link-husk" to={`/look/${picture.watch.id}/tape`}>
+                Enter a tape
+              </Link>
             </div>
           </aside>
         </div>
@@ -104,15 +151,19 @@ function Clock({ picture }: { picture: WatchPicture }) {
 }
 
 const MINER_LEADS: Readonly<Record<string, string>> = {
-  'citrus-leaf-miner': 'The moths of the next round lay in whatever is soft then. Grown citrus can carry it; on a young tree cover the flush while it is soft, both leaf sides.',
+  'citrus-leaf-miner':
+    'The moths of the next round lay in whatever is soft then. Grown citrus can carry it; on a young tree cover the flush while it is soft, both leaf sides.',
 };
 
 /** What a tape's word means for the kind of scale: how long its crawlers stay soft decides. */
 function tapeAdvice({ tapeVerdict, watch }: WatchPicture): string {
   const caught = tapeVerdict.signal !== 'no-tapes' && tapeVerdict.signal !== 'none-yet';
   if (!caught) return '';
-  if (watch.group === 'armored') return 'Armored scale covers itself within days: act at the first catch or the first fall, not later.';
-  return watch.group === 'soft' || watch.group === 'felt' ? 'Its young stay soft for weeks: two falling readings can be waited for.' : '';
+  if (watch.group === 'armored')
+    return 'Armored scale covers itself within days: act at the first catch or the first fall, not later.';
+  return watch.group === 'soft' || watch.group === 'felt'
+    ? 'Its young stay soft for weeks: two falling readings can be waited for.'
+    : '';
 }
 
 function clockTitle(picture: WatchPicture, clock: ClockAnswer): string {
@@ -120,26 +171,32 @@ function clockTitle(picture: WatchPicture, clock: ClockAnswer): string {
   if (!picture.watch.targetId) return 'Name it first: the clock depends on the species';
   const state = nextEvent(clock);
   if (clock.measured.length === 0) return `${name}: its clock needs a thermometer`;
-  if (clock.events.length === 0 && clock.carry === 'refused') return `${name}: ${clock.hasColdSeason ? 'winters here are too mild for published sums' : 'no cold season here, so generations run on'}`;
+  if (clock.events.length === 0 && clock.carry === 'refused')
+    return `${name}: ${clock.hasColdSeason ? 'winters here are too mild for published sums' : 'no cold season here, so generations run on'}`;
   if (clock.events.length === 0) return `${name} has no published sum of heat: tapes and looking tell`;
   if (!state) return `${name}: this season's published windows are over`;
   const stage = state.event.stage === 'crawlers' ? 'crawlers' : 'adults';
   if (state.started === null) return `${name}: its clock waits for ${STARTED_BY[state.event.start.kind]}`;
   if (state.phase === 'open') return `${name}: the window is open until ${projectionWords(state.closes)}`;
-  return state.event.kind === 'first' ? `${name}: ${stage === 'adults' ? 'next moths' : 'first crawlers'} expected ${projectionWords(state.opens)}` : `${name}: the window opens ${projectionWords(state.opens)}`;
+  return state.event.kind === 'first'
+    ? `${name}: ${stage === 'adults' ? 'next moths' : 'first crawlers'} expected ${projectionWords(state.opens)}`
+    : `${name}: the window opens ${projectionWords(state.opens)}`;
 }
 
 /** What to do so that a clock that waits can start. */
 function startLead({ events }: ClockAnswer): string {
   const kind = events[0]?.event.start.kind ?? 'first-males';
-  if (kind === 'first-mines') return 'Its rounds count from the first mines of the flush: note them under “What you see”, and the dates follow.';
-  if (kind === 'first-males') return 'Its published sums count from the first males in a trap. Hang one, enter what it catches, and the dates follow; meanwhile tapes tell.';
+  if (kind === 'first-mines')
+    return 'Its rounds count from the first mines of the flush: note them under “What you see”, and the dates follow.';
+  if (kind === 'first-males')
+    return 'Its published sums count from the first males in a trap. Hang one, enter what it catches, and the dates follow; meanwhile tapes tell.';
   return `Its count begins with ${STARTED_BY[kind]}; meanwhile tapes tell.`;
 }
 
 function clockLead(picture: WatchPicture, clock: ClockAnswer): string {
   if (clock.measured.length === 0) return 'Until readings come in, go by looking and by tapes.';
-  if (clock.events.length === 0 && clock.carry === 'refused') return 'Published sums of heat were found outdoors after cold winters and do not carry to this place. All stages may be there at once: go by tapes and by looking.';
+  if (clock.events.length === 0 && clock.carry === 'refused')
+    return 'Published sums of heat were found outdoors after cold winters and do not carry to this place. All stages may be there at once: go by tapes and by looking.';
   if (clock.events.length === 0) {
     const target = TARGETS.find((entry) => entry.id === picture.watch.targetId);
     const hint = target && calendarHint(target.id);
@@ -147,17 +204,48 @@ function clockLead(picture: WatchPicture, clock: ClockAnswer): string {
   }
   const first = clock.events.find(({ event, opens }) => event.kind === 'first' && opens.kind === 'reached');
   if (clock.started === null) return startLead(clock);
-  const sum = first?.opens.kind === 'reached' ? `The published sum for first hatch was passed on ${showDate(first.opens.on)}. ` : '';
-  if (picture.watch.group === 'leaf-miner') return MINER_LEADS[picture.watch.targetId!] ?? 'Larvae inside the leaf are out of reach of contact sprays: the moment is when adults fly and lay.';
+  const sum =
+    first?.opens.kind === 'reached'
+      ? `The published sum for first hatch was passed on ${showDate(first.opens.on)}. `
+      : '';
+  if (picture.watch.group === 'leaf-miner')
+    return (
+      MINER_LEADS[picture.watch.targetId!] ??
+      'Larvae inside the leaf are out of reach of contact sprays: the moment is when adults fly and lay.'
+    );
   return `${sum}${SIGNAL_WORDS[picture.tapeVerdict.signal]}`;
 }
 
 function Gaps({ clock }: { clock: ClockAnswer }) {
   const [gap] = clock.refused;
-  if (clock.measured.length === 0) return <p role="alert" className="sheet p-3 mb-3">This plant's place has no readings this season. <Link className="link-husk" to="/when/stations">Bring some in</Link>.</p>;
-  if (gap) return <p role="alert" className="sheet p-3 mb-3">No readings from {showDate(gap.from)} to {showDate(gap.to)}: too long to fill, so the sum stops there. <Link className="link-husk" to="/when/stations">Bring them in</Link>.</p>;
-  const filled = clock.filled.map(({ from, to }) => (from === to ? showDate(from) : `${showDate(from)} to ${showDate(to)}`)).join(', ');
+  if (clock.measured.length === 0)
+    return (
+      <p role="alert" className="sheet p-3 mb-3">
+        This plant's place has no readings this season.{' '}
+        <Link className="link-husk" to="/when/stations">
+          Bring some in
+        </Link>
+        .
+      </p>
+    );
+  if (gap)
+    return (
+      <p role="alert" className="sheet p-3 mb-3">
+        No readings from {showDate(gap.from)} to {showDate(gap.to)}: too long to fill, so the sum stops there.{' '}
+        <Link className="link-husk" to="/when/stations">
+          Bring them in
+        </Link>
+        .
+      </p>
+    );
+  const filled = clock.filled
+    .map(({ from, to }) => (from === to ? showDate(from) : `${showDate(from)} to ${showDate(to)}`))
+    .join(', ');
   if (!filled && clock.stoodInDays === 0) return null;
-  return <p className="soft text-sm mb-2">{filled && `Filled on a straight line: ${filled}. `}{clock.stoodInDays > 0 && `${clock.stoodInDays} days are from a station that stands in.`}</p>;
+  return (
+    <p className="soft text-sm mb-2">
+      {filled && `Filled on a straight line: ${filled}. `}
+      {clock.stoodInDays > 0 && `${clock.stoodInDays} days are from a station that stands in.`}
+    </p>
+  );
 }
-

@@ -26,13 +26,19 @@ const STRIPE_PX = 4;
 const PALED = 0.45;
 
 /** Draws the picture with the ground paled and the affected part striped. */
-export function drawMask(canvas: HTMLCanvasElement, { data, width, height }: Pixels, leaf: Uint8Array, affected: Uint8Array): void {
+export function drawMask(
+  canvas: HTMLCanvasElement,
+  { data, width, height }: Pixels,
+  leaf: Uint8Array,
+  affected: Uint8Array,
+): void {
   canvas.width = width;
   canvas.height = height;
   const shown = new ImageData(new Uint8ClampedArray(data), width, height);
   for (let pixel = 0; pixel < leaf.length; pixel++) {
     const at = 4 * pixel;
-    const stripe = affected[pixel] === 1 && (pixel % width + Math.floor(pixel / width)) % STRIPE_PX < STRIPE_PX / 2;
+    const stripe =
+      affected[pixel] === 1 && ((pixel % width) + Math.floor(pixel / width)) % STRIPE_PX < STRIPE_PX / 2;
     for (let band = 0; band < 3; band++) {
       if (leaf[pixel] === 0) shown.data[at + band] = data[at + band]! * PALED + 255 * (1 - PALED);
       else if (stripe) shown.data[at + band] = AFFECTED[band]!;

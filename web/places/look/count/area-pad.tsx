@@ -29,15 +29,36 @@ export function AreaPad({ items, onChange, looks }: PadProps & { looks: DamageKi
     <>
       <div className="grid grid-cols-3 gap-2 my-3">
         {STEPS.map((percent, i) => (
-          <button key={percent} type="button" className="sheet rounded-2xl! p-2 flex flex-col items-center gap-1 hover:bg-base-200" onClick={() => give(percent)}>
+          <button
+            key={percent}
+            type="button"
+            className="sheet rounded-2xl! p-2 flex flex-col items-center gap-1 hover:bg-base-200"
+            onClick={() => give(percent)}
+          >
             <LeafDrawing leaf={leaves[i]!} label="" className="w-full max-w-28" />
             <b className="font-semibold">{percent === 0 ? 'clean' : `${percent} %`}</b>
           </button>
         ))}
       </div>
-      <form noValidate className="flex items-end gap-2" onSubmit={(event) => { event.preventDefault(); giveTyped(); }}>
-        <Field label="Or typed, % of the leaf" error={error}><input className="input w-28" inputMode="decimal" value={typed} onChange={(event) => setTyped(event.target.value)} /></Field>
-        <button type="submit" className="btn">Next leaf</button>
+      <form
+        noValidate
+        className="flex items-end gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          giveTyped();
+        }}
+      >
+        <Field label="Or typed, % of the leaf" error={error}>
+          <input
+            className="input w-28"
+            inputMode="decimal"
+            value={typed}
+            onChange={(event) => setTyped(event.target.value)}
+          />
+        </Field>
+        <button type="submit" className="btn">
+          Next leaf
+        </button>
       </form>
     </>
   );

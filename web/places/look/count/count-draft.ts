@@ -12,11 +12,17 @@ export interface CountDraft {
   readonly added: readonly string[];
 }
 
-export const emptyDraft = (protocol: Protocol): CountDraft => ({ id: newId(), protocol, units: [emptyUnit(protocol)], added: [] });
+export const emptyDraft = (protocol: Protocol): CountDraft => ({
+  id: newId(),
+  protocol,
+  units: [emptyUnit(protocol)],
+  added: [],
+});
 
 export const inHand = (draft: CountDraft): Unit => draft.units.at(-1)!;
 
-export const isUntouched = (draft: CountDraft): boolean => draft.added.length === 0 && Object.values(inHand(draft).counts).every((count) => count === 0);
+export const isUntouched = (draft: CountDraft): boolean =>
+  draft.added.length === 0 && Object.values(inHand(draft).counts).every((count) => count === 0);
 
 export function add(draft: CountDraft, item: string): CountDraft {
   return { ...withCount(draft, item, inHand(draft).counts[item]! + 1), added: [...draft.added, item] };
@@ -40,7 +46,9 @@ export function undoLast(draft: CountDraft): CountDraft {
   if (last !== undefined) return takeAway(draft, last);
   if (draft.units.length === 1) return draft;
   const units = draft.units.slice(0, -1);
-  const added = Object.entries(units.at(-1)!.counts).flatMap(([item, count]) => Array<string>(Number.isInteger(count) ? count : 0).fill(item));
+  const added = Object.entries(units.at(-1)!.counts).flatMap(([item, count]) =>
+    Array<string>(Number.isInteger(count) ? count : 0).fill(item),
+  );
   return { ...draft, units, added };
 }
 
@@ -50,7 +58,10 @@ export function nextUnit(draft: CountDraft): CountDraft {
 
 function withCount(draft: CountDraft, item: string, count: number): CountDraft {
   const unit = inHand(draft);
-  return { ...draft, units: [...draft.units.slice(0, -1), { ...unit, counts: { ...unit.counts, [item]: count } }] };
+  return {
+    ...draft,
+    units: [...draft.units.slice(0, -1), { ...unit, counts: { ...unit.counts, [item]: count } }],
+  };
 }
 
 /** A count that survives a closed tab: it is kept on the device until it is kept for good or given up. */
@@ -68,13 +79,17 @@ export function useCountDraft(watchId: string, protocol: Protocol, tagged: boole
   return { draft, setDraft, clear, resumed };
 }
 
-const draftKey = (watchId: string, protocol: Protocol, tagged: boolean) => `juglans-count-${watchId}-${protocol}${tagged ? '-tagged' : ''}`;
+const draftKey = (watchId: string, protocol: Protocol, tagged: boolean) =>
+  `juglans-count-${watchId}-${protocol}${tagged ? '-tagged' : ''}`;
 
 /** Adds a unit measured elsewhere to the count in hand, before the one being looked at. */
 export function addToDraft(watchId: string, protocol: Protocol, unit: Unit): void {
   const key = draftKey(watchId, protocol, false);
   const draft = readDraft(key) ?? emptyDraft(protocol);
-  localStorage.setItem(key, JSON.stringify({ ...draft, units: [...draft.units.slice(0, -1), unit, inHand(draft)] }));
+  localStorage.setItem(
+    key,
+    JSON.stringify({ ...draft, units: [...draft.units.slice(0, -1), unit, inHand(draft)] }),
+  );
 }
 
 function readDraft(key: string): CountDraft | null {

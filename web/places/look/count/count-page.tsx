@@ -33,9 +33,23 @@ export function CountPage() {
       {(picture) => {
         const asked = PROTOCOLS.find((protocol) => protocol === params.get('protocol'));
         const protocol = asked ?? picture.protocols[0];
-        if (!protocol) return <EmptyState title="There is nothing to count here."><Link className="link-husk" to={`/look/${watchId}`}>Back to the watch</Link></EmptyState>;
+        if (!protocol)
+          return (
+            <EmptyState title="There is nothing to count here.">
+              <Link className="link-husk" to={`/look/${watchId}`}>
+                Back to the watch
+              </Link>
+            </EmptyState>
+          );
         const tagged = params.has('tagged') && picture.tags.length > 0;
-        return <Count key={`${watchId}${protocol}${tagged}`} picture={picture} protocol={protocol} tags={tagged ? picture.tags : null} />;
+        return (
+          <Count
+            key={`${watchId}${protocol}${tagged}`}
+            picture={picture}
+            protocol={protocol}
+            tags={tagged ? picture.tags : null}
+          />
+        );
       }}
     </Answered>
   );
@@ -60,30 +74,61 @@ function Count({ picture, protocol, tags }: CountProps) {
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const text = PROTOCOL_TEXTS[protocol];
-  const wanted = tags?.length ?? (protocol === 'cover' ? COVER_SPOTS.length : usualNumber(protocol, plant.count));
+  const wanted =
+    tags?.length ?? (protocol === 'cover' ? COVER_SPOTS.length : usualNumber(protocol, plant.count));
   const untouched = isUntouched(draft);
   // The unit in hand counts once something is on it, or once the person says there is nothing.
   const done = untouched ? draft.units.slice(0, -1) : draft.units;
   const full = tags !== null || protocol === 'cover' ? done.length >= wanted : false;
   const keys = { enabled: () => !keysAreOff() && !asking, preventDefault: true };
   useHotkeys('backspace', () => setDraft(undoLast), keys);
-  useHotkeys('enter', () => { if (!full) setDraft(nextUnit); }, keys);
+  useHotkeys(
+    'enter',
+    () => {
+      if (!full) setDraft(nextUnit);
+    },
+    keys,
+  );
 
   const finish = async (units: readonly Unit[]) => {
     const stillHere = markPage();
     setBusy(true);
     setProblem(null);
     const sample: Sample = {
-      id: draft.id, watchId: watch.id, on: today, protocol, note: '', roundId: params.get('round'), sprayId: protocol === 'cover' ? params.get('spray') : null,
-      units: units.map((unit, i) => ({ counts: { ...unit.counts }, ...(tags ? { tagId: tags[i]!.id } : {}), ...treeOf(protocol, plant.count, i) })),
+      id: draft.id,
+      watchId: watch.id,
+      on: today,
+      protocol,
+      note: '',
+      roundId: params.get('round'),
+      sprayId: protocol === 'cover' ? params.get('spray') : null,
+      units: units.map((unit, i) => ({
+        counts: { ...unit.counts },
+        ...(tags ? { tagId: tags[i]!.id } : {}),
+        ...treeOf(protocol, plant.count, i),
+      })),
     };
     const label = `${unitWords(protocol, units.length)}, ${plant.name}`;
     try {
       const sent = await keepRecord(putEntry('samples', sample, label));
       clear();
       const found = units.some(({ counts }) => counts[PROTOCOL_SHAPES[protocol].measure.item]! > 0);
-      const next = await stopDone({ plantId: plant.id, watchId: watch.id, outcome: found ? 'counted' : 'nothing', reason: null, note: '' }, label);
-      say(sent === 'sent' ? `${unitWords(protocol, units.length)} were kept.` : `${unitWords(protocol, units.length)} are kept on this device and wait to be sent.`, () => void keepRecord(takeOutEntry('samples', sample, label)));
+      const next = await stopDone(
+        {
+          plantId: plant.id,
+          watchId: watch.id,
+          outcome: found ? 'counted' : 'nothing',
+          reason: null,
+          note: '',
+        },
+        label,
+      );
+      say(
+        sent === 'sent'
+          ? `${unitWords(protocol, units.length)} were kept.`
+          : `${unitWords(protocol, units.length)} are kept on this device and wait to be sent.`,
+        () => void keepRecord(takeOutEntry('samples', sample, label)),
+      );
       if (stillHere()) await navigate(next ?? `/look/${watch.id}`);
     } catch (error) {
       setProblem((error as Error).message);
@@ -94,25 +139,87 @@ function Count({ picture, protocol, tags }: CountProps) {
   const number = draft.units.length;
   return (
     <div className="mx-auto max-w-xl -mt-2">
-      <h1 className="text-[1.35rem]!">{plant.name}, {inSentence(targetName)}</h1>
+      <h1 className="text-[1.35rem]!">
+        {plant.name}, {inSentence(targetName)}
+      </h1>
       <ProtocolChoice picture={picture} protocol={protocol} tagged={tags !== null} />
       <p className="soft text-sm">{text.how}</p>
       {protocol === 'disease' && <EyeHint />}
-      {resumed && done.length > 0 && <p className="mt-2 rounded-lg bg-(--honey-pale) text-(--honey-deep) px-3 py-1.5 text-sm">Going on with a count kept on this device.</p>}
+      {resumed && done.length > 0 && (
+        <p className="mt-2 rounded-lg bg-(--honey-pale) text-(--honey-deep) px-3 py-1.5 text-sm">
+          Going on with a count kept on this device.
+        </p>
+      )}
       <UnitStrip protocol={protocol} units={draft.units} wanted={wanted} />
-      <SoFar protocol={protocol} group={watch.group} units={done} lead={full ? `All ${unitWords(protocol, wanted)} done.` : `${capital(text.unit[0])} ${number > wanted ? `${number}, ${wanted} usual` : `${number} of ${wanted}`}${unitLabel(tags, protocol, number - 1)}.`} />
-      {!full && <Pad draft={draft} protocol={protocol} targetId={watch.targetId} onChange={setDraft} asleep={asking} />}
+      <SoFar
+        protocol={protocol}
+        group={watch.group}
+        units={done}
+        lead={
+          full
+            ? `All ${unitWords(protocol, wanted)} done.`
+            : `${capital(text.unit[0])} ${number > wanted ? `${number}, ${wanted} usual` : `${number} of ${wanted}`}${unitLabel(tags, protocol, number - 1)}.`
+        }
+      />
+      {!full && (
+        <Pad
+          draft={draft}
+          protocol={protocol}
+          targetId={watch.targetId}
+          onChange={setDraft}
+          asleep={asking}
+        />
+      )}
       {draft.units.length === 1 && untouched && text.nothingIsAnAnswer && !tags && (
-        <button type="button" className="btn btn-outline w-full h-14 text-base mt-3" disabled={busy} onClick={() => void finish(Array.from({ length: wanted }, () => emptyUnit(protocol)))}>Looked at {unitWords(protocol, wanted)}: nothing on any</button>
+        <button
+          type="button"
+          className="btn btn-outline w-full h-14 text-base mt-3"
+          disabled={busy}
+          onClick={() => void finish(Array.from({ length: wanted }, () => emptyUnit(protocol)))}
+        >
+          Looked at {unitWords(protocol, wanted)}: nothing on any
+        </button>
       )}
       <div className="flex flex-wrap items-center gap-x-5 gap-y-2 mt-3">
-        <button type="button" className={`btn ${full ? 'btn-primary h-14 text-base w-full' : ''}`} disabled={done.length < 2 || busy || (tags !== null && !full)} onClick={() => void finish(done)}>Finish with {unitWords(protocol, done.length)}</button>
-        <button type="button" className="link-husk min-h-11" onClick={() => setDraft(undoLast)}>Take the last one back</button>
-        {(draft.units.length > 1 || !untouched) && (asking
-          ? <span className="flex gap-2"><button type="button" className="btn btn-sm btn-error" onClick={() => { clear(); setAsking(false); }}>Give up the count</button><button type="button" className="btn btn-sm" onClick={() => setAsking(false)}>Keep it</button></span>
-          : <button type="button" className="link-husk min-h-11" onClick={() => setAsking(true)}>Give it up</button>)}
+        <button
+          type="button"
+          className={`btn ${full ? 'btn-primary h-14 text-base w-full' : ''}`}
+          disabled={done.length < 2 || busy || (tags !== null && !full)}
+          onClick={() => void finish(done)}
+        >
+          Finish with {unitWords(protocol, done.length)}
+        </button>
+        <button type="button" className="link-husk min-h-11" onClick={() => setDraft(undoLast)}>
+          Take the last one back
+        </button>
+        {(draft.units.length > 1 || !untouched) &&
+          (asking ? (
+            <span className="flex gap-2">
+              <button
+                type="button"
+                className="btn btn-sm btn-error"
+                onClick={() => {
+                  clear();
+                  setAsking(false);
+                }}
+              >
+                Give up the count
+              </button>
+              <button type="button" className="btn btn-sm" onClick={() => setAsking(false)}>
+                Keep it
+              </button>
+            </span>
+          ) : (
+            <button type="button" className="link-husk min-h-11" onClick={() => setAsking(true)}>
+              Give it up
+            </button>
+          ))}
       </div>
-      {problem && <p role="alert" className="text-error font-semibold mt-2">{problem}</p>}
+      {problem && (
+        <p role="alert" className="text-error font-semibold mt-2">
+          {problem}
+        </p>
+      )}
     </div>
   );
 }
@@ -124,33 +231,94 @@ function EyeHint() {
   const today = useToday();
   const guesses = useGuesses().data;
   if (!guesses) return null;
-  const last = guesses.map(({ on }) => on).sort().at(-1);
+  const last = guesses
+    .map(({ on }) => on)
+    .sort()
+    .at(-1);
   if (last && daysBetween(last, today) <= EYE_STAYS_DAYS) return null;
-  return <p className="mt-2 rounded-lg bg-(--honey-pale) text-(--honey-deep) px-3 py-1.5 text-sm">Your eye {last ? `was last trained ${showDate(last, today)}` : 'has not been trained here'}: <Link className="underline font-semibold" to="/look/eye">ten drawn leaves</Link> take two minutes and make this count worth more.</p>;
+  return (
+    <p className="mt-2 rounded-lg bg-(--honey-pale) text-(--honey-deep) px-3 py-1.5 text-sm">
+      Your eye {last ? `was last trained ${showDate(last, today)}` : 'has not been trained here'}:{' '}
+      <Link className="underline font-semibold" to="/look/eye">
+        ten drawn leaves
+      </Link>{' '}
+      take two minutes and make this count worth more.
+    </p>
+  );
 }
 
 /** Which way of counting, where there is more than one: a different way starts a series of its own. */
-function ProtocolChoice({ picture, protocol, tagged }: { picture: WatchPicture; protocol: Protocol; tagged: boolean }) {
+function ProtocolChoice({
+  picture,
+  protocol,
+  tagged,
+}: {
+  picture: WatchPicture;
+  protocol: Protocol;
+  tagged: boolean;
+}) {
   const choiceId = useId();
   const [params, setParams] = useSearchParams();
-  if (picture.protocols.length < 2 || tagged || !picture.protocols.includes(protocol)) return <p className="font-semibold">{PROTOCOL_TEXTS[protocol].name}{tagged ? ', tagged' : ''}</p>;
+  if (picture.protocols.length < 2 || tagged || !picture.protocols.includes(protocol))
+    return (
+      <p className="font-semibold">
+        {PROTOCOL_TEXTS[protocol].name}
+        {tagged ? ', tagged' : ''}
+      </p>
+    );
   const used = picture.samples.at(-1)?.protocol;
   return (
     <div className="flex flex-wrap items-center gap-2 my-1">
-      <label htmlFor={choiceId} className="font-semibold text-[0.93rem]">Count</label>
-      <select id={choiceId} className="select select-sm w-auto" value={protocol} onChange={(event) => { params.set('protocol', event.target.value); setParams(params, { replace: true }); }}>
-        {picture.protocols.map((id) => <option key={id} value={id}>{PROTOCOL_TEXTS[id].name}</option>)}
+      <label htmlFor={choiceId} className="font-semibold text-[0.93rem]">
+        Count
+      </label>
+      <select
+        id={choiceId}
+        className="select select-sm w-auto"
+        value={protocol}
+        onChange={(event) => {
+          params.set('protocol', event.target.value);
+          setParams(params, { replace: true });
+        }}
+      >
+        {picture.protocols.map((id) => (
+          <option key={id} value={id}>
+            {PROTOCOL_TEXTS[id].name}
+          </option>
+        ))}
       </select>
-      {used && used !== protocol && <span className="text-sm text-(--honey-deep)">Last time: {PROTOCOL_TEXTS[used].name.toLowerCase()}. The two cannot be compared.</span>}
+      {used && used !== protocol && (
+        <span className="text-sm text-(--honey-deep)">
+          Last time: {PROTOCOL_TEXTS[used].name.toLowerCase()}. The two cannot be compared.
+        </span>
+      )}
     </div>
   );
 }
 
-function Pad({ draft, protocol, targetId, onChange, asleep }: { draft: CountDraft; protocol: Protocol; targetId: string | null; onChange: (change: (draft: CountDraft) => CountDraft) => void; asleep: boolean }) {
-  const { items, unit: [unit] } = PROTOCOL_TEXTS[protocol];
+function Pad({
+  draft,
+  protocol,
+  targetId,
+  onChange,
+  asleep,
+}: {
+  draft: CountDraft;
+  protocol: Protocol;
+  targetId: string | null;
+  onChange: (change: (draft: CountDraft) => CountDraft) => void;
+  asleep: boolean;
+}) {
+  const {
+    items,
+    unit: [unit],
+  } = PROTOCOL_TEXTS[protocol];
   const kinds = Object.values(PROTOCOL_SHAPES[protocol].items);
   const props = { draft, items, unit, onChange, asleep };
-  if (kinds.includes('percent')) return <AreaPad key={Object.values(inHand(draft).counts).join()} {...props} looks={damageLooks(targetId)} />;
+  if (kinds.includes('percent'))
+    return (
+      <AreaPad key={Object.values(inHand(draft).counts).join()} {...props} looks={damageLooks(targetId)} />
+    );
   return kinds.includes('yes-no') ? <MarkPad {...props} /> : <TallyPad {...props} />;
 }
 

@@ -16,26 +16,65 @@ export interface PadProps {
 export function TallyPad({ draft, items, unit, onChange, asleep }: PadProps) {
   const counts = inHand(draft).counts;
   const untouched = isUntouched(draft);
-  useHotkeys(items.map(({ key }) => key), (_, handler) => {
-    const item = items.find(({ key }) => key === handler.keys?.join('') || handler.keys?.includes(key));
-    if (item) onChange((d) => add(d, item.id));
-  }, { enabled: () => !keysAreOff() && !asleep, preventDefault: true });
+  useHotkeys(
+    items.map(({ key }) => key),
+    (_, handler) => {
+      const item = items.find(({ key }) => key === handler.keys?.join('') || handler.keys?.includes(key));
+      if (item) onChange((d) => add(d, item.id));
+    },
+    { enabled: () => !keysAreOff() && !asleep, preventDefault: true },
+  );
   return (
     <>
       <div className="grid gap-2.5 my-3">
         {items.map(({ id, name, looks, key }, i) => (
-          <div key={id} className={`sheet grid grid-cols-[64px_minmax(0,1fr)] overflow-hidden rounded-2xl! ${i === 0 ? 'border-primary! border-2!' : ''}`}>
-            <button type="button" className="bg-base-200 text-3xl soft" aria-label={`one ${name.toLowerCase()} less`} onClick={() => onChange((d) => takeAway(d, id))}>−</button>
-            <button type="button" className="flex items-center justify-between gap-3 px-5 py-5 text-left" aria-label={`one ${name.toLowerCase()} more, now ${counts[id]}`} onClick={() => onChange((d) => add(d, id))}>
-              <span className="font-semibold text-[1.1rem]">{name}<span className="block font-normal text-sm soft">{looks}<span className="hidden md:inline"> · key {key}</span></span></span>
+          <div
+            key={id}
+            className={`sheet grid grid-cols-[64px_minmax(0,1fr)] overflow-hidden rounded-2xl! ${i === 0 ? 'border-primary! border-2!' : ''}`}
+          >
+            <button
+              type="button"
+              className="bg-base-200 text-3xl soft"
+              aria-label={`one ${name.toLowerCase()} less`}
+              onClick={() => onChange((d) => takeAway(d, id))}
+            >
+              −
+            </button>
+            <button
+              type="button"
+              className="flex items-center justify-between gap-3 px-5 py-5 text-left"
+              aria-label={`one ${name.toLowerCase()} more, now ${counts[id]}`}
+              onClick={() => onChange((d) => add(d, id))}
+            >
+              <span className="font-semibold text-[1.1rem]">
+                {name}
+                <span className="block font-normal text-sm soft">
+                  {looks}
+                  <span className="hidden md:inline"> · key {key}</span>
+                </span>
+              </span>
               <b className="font-serif font-medium text-[2.75rem] leading-none">{counts[id]}</b>
             </button>
           </div>
         ))}
       </div>
       <div className="grid grid-cols-[1fr_1.6fr] gap-2.5">
-        <button type="button" className="btn btn-outline btn-primary h-14 text-base" disabled={!untouched} onClick={() => onChange(nextUnit)}>Nothing here</button>
-        <button type="button" className="btn btn-primary h-14 text-base" disabled={untouched} onClick={() => onChange(nextUnit)}>Next {unit}</button>
+        <button
+          type="button"
+          className="btn btn-outline btn-primary h-14 text-base"
+          disabled={!untouched}
+          onClick={() => onChange(nextUnit)}
+        >
+          Nothing here
+        </button>
+        <button
+          type="button"
+          className="btn btn-primary h-14 text-base"
+          disabled={untouched}
+          onClick={() => onChange(nextUnit)}
+        >
+          Next {unit}
+        </button>
       </div>
     </>
   );

@@ -21,7 +21,17 @@ export function EyeRecord({ guesses }: { guesses: readonly Guess[] }) {
   );
 }
 
-function Standing({ title, unit, guesses, small = false }: { title: string; unit: string; guesses: readonly Guess[]; small?: boolean }) {
+function Standing({
+  title,
+  unit,
+  guesses,
+  small = false,
+}: {
+  title: string;
+  unit: string;
+  guesses: readonly Guess[];
+  small?: boolean;
+}) {
   const today = useToday();
   const days = [...new Set(guesses.map(({ on }) => on))].sort().slice(-SHOWN_DAYS);
   const all = guesses.length >= FEWEST ? agreement(guesses) : null;
@@ -29,22 +39,61 @@ function Standing({ title, unit, guesses, small = false }: { title: string; unit
   return (
     <section aria-label={title} className="sheet p-4">
       <h2 className="mb-1">{title}</h2>
-      {!all && <p className="soft">{guesses.length === 0 ? 'No guesses yet.' : `${guesses.length} guesses; from ${FEWEST} on they say something.`}</p>}
+      {!all && (
+        <p className="soft">
+          {guesses.length === 0
+            ? 'No guesses yet.'
+            : `${guesses.length} guesses; from ${FEWEST} on they say something.`}
+        </p>
+      )}
       {all && (
         <>
           <p className="font-semibold">{biasWords(all, unit)}</p>
           <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 text-[0.93rem] mt-2">
-            <dt className="soft">Guesses</dt><dd>{all.pairs}</dd>
-            <dt className="soft">Bias (mean error)</dt><dd>{signed(all.bias)} {unit}</dd>
-            <dt className="soft">Spread (s.d. of errors)</dt><dd>{significant(all.spread, 1)} {unit}</dd>
-            <dt className="soft">Agreement (Lin)</dt><dd>{all.concordance === null ? 'not to be had' : significant(all.concordance, 2)} of 1</dd>
-            <dt className="soft">Rounded to fives</dt><dd>{Math.round(all.roundShare * 100)} %{all.roundShare > 0.5 ? ': try the numbers between' : ''}</dd>
-            {low.length >= FEWEST && <><dt className="soft">Below 10 %</dt><dd>{signed(agreement(low).bias)} {unit} on average</dd></>}
+            <dt className="soft">Guesses</dt>
+            <dd>{all.pairs}</dd>
+            <dt className="soft">Bias (mean error)</dt>
+            <dd>
+              {signed(all.bias)} {unit}
+            </dd>
+            <dt className="soft">Spread (s.d. of errors)</dt>
+            <dd>
+              {significant(all.spread, 1)} {unit}
+            </dd>
+            <dt className="soft">Agreement (Lin)</dt>
+            <dd>{all.concordance === null ? 'not to be had' : significant(all.concordance, 2)} of 1</dd>
+            <dt className="soft">Rounded to fives</dt>
+            <dd>
+              {Math.round(all.roundShare * 100)} %{all.roundShare > 0.5 ? ': try the numbers between' : ''}
+            </dd>
+            {low.length >= FEWEST && (
+              <>
+                <dt className="soft">Below 10 %</dt>
+                <dd>
+                  {signed(agreement(low).bias)} {unit} on average
+                </dd>
+              </>
+            )}
           </dl>
           {days.length > 1 && (
             <table className="table table-sm mt-2">
-              <thead><tr><th>day</th><th className="text-right">guesses</th><th className="text-right">bias</th><th className="text-right">agreement</th></tr></thead>
-              <tbody>{days.map((day) => <DayRow key={day} day={showDate(day, today)} guesses={guesses.filter(({ on }) => on === day)} />)}</tbody>
+              <thead>
+                <tr>
+                  <th>day</th>
+                  <th className="text-right">guesses</th>
+                  <th className="text-right">bias</th>
+                  <th className="text-right">agreement</th>
+                </tr>
+              </thead>
+              <tbody>
+                {days.map((day) => (
+                  <DayRow
+                    key={day}
+                    day={showDate(day, today)}
+                    guesses={guesses.filter(({ on }) => on === day)}
+                  />
+                ))}
+              </tbody>
             </table>
           )}
         </>
@@ -55,7 +104,14 @@ function Standing({ title, unit, guesses, small = false }: { title: string; unit
 
 function DayRow({ day, guesses }: { day: string; guesses: readonly Guess[] }) {
   const told = guesses.length >= FEWEST ? agreement(guesses) : null;
-  return <tr><td>{day}</td><td className="text-right">{guesses.length}</td><td className="text-right">{told ? signed(told.bias) : 'few'}</td><td className="text-right">{told?.concordance == null ? 'few' : significant(told.concordance, 2)}</td></tr>;
+  return (
+    <tr>
+      <td>{day}</td>
+      <td className="text-right">{guesses.length}</td>
+      <td className="text-right">{told ? signed(told.bias) : 'few'}</td>
+      <td className="text-right">{told?.concordance == null ? 'few' : significant(told.concordance, 2)}</td>
+    </tr>
+  );
 }
 
 function biasWords({ bias, spread, pairs }: Agreement, unit: string): string {

@@ -16,7 +16,10 @@ export function GuidePage() {
   useEffect(() => field.current?.focus(), []);
   const later = useRef<ReturnType<typeof setTimeout>>(undefined);
   const isBehind = (params.get('q') ?? '') !== query;
-  const follow = useCallback(() => setParams(query ? { q: query } : {}, { replace: true }), [query, setParams]);
+  const follow = useCallback(
+    () => setParams(query ? { q: query } : {}, { replace: true }),
+    [query, setParams],
+  );
   useEffect(() => {
     if (!isBehind) return;
     later.current = setTimeout(follow, ADDRESS_FOLLOWS_AFTER_MS);
@@ -30,10 +33,19 @@ export function GuidePage() {
   const hits = query.trim() ? searchGuide(query) : null;
   return (
     <>
-      <PageHead title="Field guide" lead="Every trouble, plant and sign the key knows. Plain words do: sticky, white fluff, squiggly line." />
+      <PageHead
+        title="Field guide"
+        lead="Every trouble, plant and sign the key knows. Plain words do: sticky, white fluff, squiggly line."
+      />
       <label className="block max-w-xl mb-5">
         <span className="font-semibold text-[0.93rem]">Find</span>
-        <input ref={field} type="search" className="input input-lg w-full" value={query} onChange={(event) => setQuery(event.target.value)} />
+        <input
+          ref={field}
+          type="search"
+          className="input input-lg w-full"
+          value={query}
+          onChange={(event) => setQuery(event.target.value)}
+        />
       </label>
       <div onClickCapture={settle}>{hits ? <Hits hits={hits} query={query} /> : <AllTroubles />}</div>
     </>
@@ -41,11 +53,28 @@ export function GuidePage() {
 }
 
 function Hits({ hits, query }: { hits: readonly GuideHit[]; query: string }) {
-  if (hits.length === 0) return <p className="soft" role="status">Nothing holds all of “{query}”. Try one word, or <Link className="link-husk" to="/look/new">note what you see</Link> and let the key ask.</p>;
+  if (hits.length === 0)
+    return (
+      <p className="soft" role="status">
+        Nothing holds all of “{query}”. Try one word, or{' '}
+        <Link className="link-husk" to="/look/new">
+          note what you see
+        </Link>{' '}
+        and let the key ask.
+      </p>
+    );
   return (
     <>
-      <p className="soft text-sm mb-2" role="status">{hits.length} found</p>
-      <ul className="sheet divide-y divide-base-300">{hits.slice(0, SHOWN).map((hit) => <li key={hit.kind + hit.id}><HitRow hit={hit} /></li>)}</ul>
+      <p className="soft text-sm mb-2" role="status">
+        {hits.length} found
+      </p>
+      <ul className="sheet divide-y divide-base-300">
+        {hits.slice(0, SHOWN).map((hit) => (
+          <li key={hit.kind + hit.id}>
+            <HitRow hit={hit} />
+          </li>
+        ))}
+      </ul>
     </>
   );
 }
@@ -67,7 +96,12 @@ function describe({ kind, id }: GuideHit): { to: string; title: string; kind: st
   }
   if (kind === 'check') {
     const check = CHECKS.find((entry) => entry.id === id)!;
-    return { to: `/look/guide/sign/${id}`, title: capital(check.name), kind: check.kind === 'sign' ? 'sign' : 'check', text: `${check.question} ${check.how}` };
+    return {
+      to: `/look/guide/sign/${id}`,
+      title: capital(check.name),
+      kind: check.kind === 'sign' ? 'sign' : 'check',
+      text: `${check.question} ${check.how}`,
+    };
   }
   const target = targetById(id);
   return { to: `/look/guide/${id}`, title: target.name, kind: GROUPS[target.group].short, text: target.what };
@@ -85,7 +119,15 @@ function AllTroubles() {
         <section key={group} aria-label={GROUPS[group].name} className="sheet p-4">
           <h2 className="text-base-content!">{GROUPS[group].name}</h2>
           <p className="soft text-sm mb-2">{GROUPS[group].meaning}</p>
-          <ul>{TARGETS.filter((target) => target.group === group).map((target) => <li key={target.id}><Link className="inline-block py-1 hover:underline" to={`/look/guide/${target.id}`}>{target.name}</Link></li>)}</ul>
+          <ul>
+            {TARGETS.filter((target) => target.group === group).map((target) => (
+              <li key={target.id}>
+                <Link className="inline-block py-1 hover:underline" to={`/look/guide/${target.id}`}>
+                  {target.name}
+                </Link>
+              </li>
+            ))}
+          </ul>
         </section>
       ))}
     </div>

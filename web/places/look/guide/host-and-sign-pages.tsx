@@ -5,10 +5,21 @@ import { Beliefs } from '../../../parts/beliefs.tsx';
 import { EmptyState, PageHead } from '../../../parts/page.tsx';
 import { PlateFor } from '../../../plates/plates.tsx';
 
-const OIL_WORDS = { usual: 'bears oil as usual', 'dormant-only': 'bears oil only while bare', 'test-first': 'test one shoot before spraying oil', avoid: 'is hurt by oil: do not use it' } as const;
+const OIL_WORDS = {
+  usual: 'bears oil as usual',
+  'dormant-only': 'bears oil only while bare',
+  'test-first': 'test one shoot before spraying oil',
+  avoid: 'is hurt by oil: do not use it',
+} as const;
 const WORD_ORDER: readonly FrequencyWord[] = ['always', 'usually', 'sometimes', 'rarely'];
 
-const missing = <EmptyState title="The guide has no such page."><Link className="link-husk" to="/look/guide">To the field guide</Link></EmptyState>;
+const missing = (
+  <EmptyState title="The guide has no such page.">
+    <Link className="link-husk" to="/look/guide">
+      To the field guide
+    </Link>
+  </EmptyState>
+);
 
 /** One plant: what it bears, and what is met on it. */
 export function HostPage() {
@@ -17,8 +28,20 @@ export function HostPage() {
   const host = hostById(hostId);
   return (
     <>
-      <PageHead title={host.name} lead={<><i>{host.botanical}</i>; {host.evergreen ? 'evergreen' : 'loses its leaves'}; {OIL_WORDS[host.oil]}{host.beesVisitBloom ? '; bees visit its bloom' : ''}{host.edible ? '; eaten, so days to harvest count' : ''}.</>}>
-        <Link className="btn" to="/look/guide">Field guide</Link>
+      <PageHead
+        title={host.name}
+        lead={
+          <>
+            <i>{host.botanical}</i>; {host.evergreen ? 'evergreen' : 'loses its leaves'};{' '}
+            {OIL_WORDS[host.oil]}
+            {host.beesVisitBloom ? '; bees visit its bloom' : ''}
+            {host.edible ? '; eaten, so days to harvest count' : ''}.
+          </>
+        }
+      >
+        <Link className="btn" to="/look/guide">
+          Field guide
+        </Link>
       </PageHead>
       <h2 className="mb-2">Met on it, most usual first</h2>
       <TargetList of={(target) => target.hosts[hostId]} />
@@ -33,27 +56,50 @@ export function SignPage() {
   if (!check) return missing;
   return (
     <>
-      <PageHead title={check.question} lead={`${check.how}${check.term ? ` The field calls it: ${check.term}.` : ''}`}><Link className="btn" to="/look/guide">Field guide</Link></PageHead>
+      <PageHead
+        title={check.question}
+        lead={`${check.how}${check.term ? ` The field calls it: ${check.term}.` : ''}`}
+      >
+        <Link className="btn" to="/look/guide">
+          Field guide
+        </Link>
+      </PageHead>
       <PlateFor checkId={checkId} className="w-60 h-42 mb-5" />
       <Beliefs beliefs={beliefsAbout('checkIds', checkId)} />
-      {check.answers.map((answer) => (check.kind === 'sign' && answer.id === 'no' ? null : (
-        <section key={answer.id} aria-label={answer.label} className="mb-5">
-          <h2 className="mb-2">{check.kind === 'sign' ? 'Seen with' : `“${answer.label}” with`}</h2>
-          <TargetList of={(target) => target.looks[checkId]?.[answer.id]} />
-        </section>
-      )))}
+      {check.answers.map((answer) =>
+        check.kind === 'sign' && answer.id === 'no' ? null : (
+          <section key={answer.id} aria-label={answer.label} className="mb-5">
+            <h2 className="mb-2">{check.kind === 'sign' ? 'Seen with' : `“${answer.label}” with`}</h2>
+            <TargetList of={(target) => target.looks[checkId]?.[answer.id]} />
+          </section>
+        ),
+      )}
     </>
   );
 }
 
 function TargetList({ of }: { of: (target: Target) => FrequencyWord | undefined }) {
-  const rows = TARGETS.map((target) => ({ target, word: of(target) })).filter((row): row is { target: Target; word: FrequencyWord } => row.word !== undefined && row.word !== 'never')
+  const rows = TARGETS.map((target) => ({ target, word: of(target) }))
+    .filter(
+      (row): row is { target: Target; word: FrequencyWord } => row.word !== undefined && row.word !== 'never',
+    )
     .sort((a, b) => WORD_ORDER.indexOf(a.word) - WORD_ORDER.indexOf(b.word));
   if (rows.length === 0) return <p className="soft">Nothing in the guide.</p>;
   return (
     <ul className="sheet divide-y divide-base-300">
       {rows.map(({ target, word }) => (
-        <li key={target.id}><Link to={`/look/guide/${target.id}`} className="grid grid-cols-[90px_minmax(0,1fr)] px-4 py-2 min-h-11 items-center hover:bg-base-200"><span className="soft text-sm">{word}</span><span><b className="font-semibold">{target.name}</b> <span className="soft text-sm">{target.what}</span></span></Link></li>
+        <li key={target.id}>
+          <Link
+            to={`/look/guide/${target.id}`}
+            className="grid grid-cols-[90px_minmax(0,1fr)] px-4 py-2 min-h-11 items-center hover:bg-base-200"
+          >
+            <span className="soft text-sm">{word}</span>
+            <span>
+              <b className="font-semibold">{target.name}</b>{' '}
+              <span className="soft text-sm">{target.what}</span>
+            </span>
+          </Link>
+        </li>
       ))}
     </ul>
   );

@@ -1,7 +1,18 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { isScaleGroup, type FrequencyWord } from '#core/identify';
-import { beliefsAbout, CHECKS, efficacyAgainst, eventsFor, GROUPS, hostById, materialById, targetById, TARGETS, type Target } from '#knowledge';
+import {
+  beliefsAbout,
+  CHECKS,
+  efficacyAgainst,
+  eventsFor,
+  GROUPS,
+  hostById,
+  materialById,
+  targetById,
+  TARGETS,
+  type Target,
+} from '#knowledge';
 import { EmptyState, PageHead } from '../../../parts/page.tsx';
 import { GradeMark, Sources } from '../../../parts/reason.tsx';
 import { PlateFor } from '../../../plates/plates.tsx';
@@ -13,19 +24,48 @@ const WORD_ORDER: readonly FrequencyWord[] = ['always', 'usually', 'sometimes', 
 /** All the guide knows of one trouble. */
 export function TargetPage() {
   const { targetId = '' } = useParams();
-  if (!TARGETS.some((target) => target.id === targetId)) return <EmptyState title="The guide has no such trouble."><Link className="link-husk" to="/look/guide">To the field guide</Link></EmptyState>;
+  if (!TARGETS.some((target) => target.id === targetId))
+    return (
+      <EmptyState title="The guide has no such trouble.">
+        <Link className="link-husk" to="/look/guide">
+          To the field guide
+        </Link>
+      </EmptyState>
+    );
   return <TargetView key={targetId} target={targetById(targetId)} />;
 }
 
 function TargetView({ target }: { target: Target }) {
   const facts: [string, string][] = [
-    ['Group', GROUPS[target.group].name], ['Sits', target.sits], ['Generations', target.generations], ['Winter', target.winter], ['Settled by', target.confirmedBy],
-    ['Worth acting', target.matters], ['Eaten by', target.enemies], ['Taken for', target.takenFor],
+    ['Group', GROUPS[target.group].name],
+    ['Sits', target.sits],
+    ['Generations', target.generations],
+    ['Winter', target.winter],
+    ['Settled by', target.confirmedBy],
+    ['Worth acting', target.matters],
+    ['Eaten by', target.enemies],
+    ['Taken for', target.takenFor],
   ];
   return (
     <>
-      <PageHead title={target.name} lead={<><i>{target.scientific}</i>. {target.what}</>}><Link className="btn" to="/look/guide">Field guide</Link></PageHead>
-      {target.report && <p className="rounded-lg bg-(--stop-pale) text-error font-semibold p-3 mb-4 max-w-[70ch]">Many authorities want to be told of this where it is new. Photograph it, do not move plants, and ask yours.</p>}
+      <PageHead
+        title={target.name}
+        lead={
+          <>
+            <i>{target.scientific}</i>. {target.what}
+          </>
+        }
+      >
+        <Link className="btn" to="/look/guide">
+          Field guide
+        </Link>
+      </PageHead>
+      {target.report && (
+        <p className="rounded-lg bg-(--stop-pale) text-error font-semibold p-3 mb-4 max-w-[70ch]">
+          Many authorities want to be told of this where it is new. Photograph it, do not move plants, and ask
+          yours.
+        </p>
+      )}
       <div className="grid gap-5 lg:grid-cols-2">
         <section aria-label="What it shows" className="sheet p-4">
           <h2 className="mb-2">What it shows</h2>
@@ -33,8 +73,17 @@ function TargetView({ target }: { target: Target }) {
         </section>
         <div className="flex flex-col gap-5">
           <section aria-label="Facts" className="sheet p-4">
-            <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5 text-[0.95rem]">{facts.map(([term, value]) => <div key={term} className="contents"><dt className="soft">{term}</dt><dd>{value}</dd></div>)}</dl>
-            <p className="mt-3 text-sm"><GradeMark grade={target.grade} /> <Sources ids={target.sourceIds} /></p>
+            <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5 text-[0.95rem]">
+              {facts.map(([term, value]) => (
+                <div key={term} className="contents">
+                  <dt className="soft">{term}</dt>
+                  <dd>{value}</dd>
+                </div>
+              ))}
+            </dl>
+            <p className="mt-3 text-sm">
+              <GradeMark grade={target.grade} /> <Sources ids={target.sourceIds} />
+            </p>
           </section>
           <Beliefs beliefs={beliefsAbout('targetIds', target.id)} />
           <Hosts target={target} />
@@ -48,15 +97,31 @@ function TargetView({ target }: { target: Target }) {
 }
 
 function Shows({ target }: { target: Target }) {
-  const rows = CHECKS.flatMap((check) => Object.entries(target.looks[check.id] ?? {}).flatMap(([answerId, word]) => (
-    word === 'never' || (check.id === 'larva' && answerId === 'gone') ? [] : [{ check, word, answer: check.kind === 'sign' ? null : check.answers.find((entry) => entry.id === answerId)!.label }])))
-    .sort((a, b) => WORD_ORDER.indexOf(a.word) - WORD_ORDER.indexOf(b.word));
+  const rows = CHECKS.flatMap((check) =>
+    Object.entries(target.looks[check.id] ?? {}).flatMap(([answerId, word]) =>
+      word === 'never' || (check.id === 'larva' && answerId === 'gone')
+        ? []
+        : [
+            {
+              check,
+              word,
+              answer:
+                check.kind === 'sign' ? null : check.answers.find((entry) => entry.id === answerId)!.label,
+            },
+          ],
+    ),
+  ).sort((a, b) => WORD_ORDER.indexOf(a.word) - WORD_ORDER.indexOf(b.word));
   return (
     <ul className="flex flex-col gap-3">
       {rows.map(({ check, word, answer }) => (
         <li key={check.id + answer} className="flex gap-3 items-center">
           <PlateFor checkId={check.id} className="w-16 h-11" />
-          <span><b className="font-semibold">{word}</b>: <Link className="hover:underline" to={`/look/guide/sign/${check.id}`}>{answer ? `${answer} (${check.name})` : check.name}</Link></span>
+          <span>
+            <b className="font-semibold">{word}</b>:{' '}
+            <Link className="hover:underline" to={`/look/guide/sign/${check.id}`}>
+              {answer ? `${answer} (${check.name})` : check.name}
+            </Link>
+          </span>
         </li>
       ))}
     </ul>
@@ -64,11 +129,22 @@ function Shows({ target }: { target: Target }) {
 }
 
 function Hosts({ target }: { target: Target }) {
-  const hosts = Object.entries(target.hosts).sort((a, b) => WORD_ORDER.indexOf(a[1]) - WORD_ORDER.indexOf(b[1]));
+  const hosts = Object.entries(target.hosts).sort(
+    (a, b) => WORD_ORDER.indexOf(a[1]) - WORD_ORDER.indexOf(b[1]),
+  );
   return (
     <section aria-label="Plants" className="sheet p-4">
       <h2 className="mb-2">On which plants</h2>
-      <ul className="flex flex-wrap gap-x-4 gap-y-1">{hosts.map(([id, word]) => <li key={id}><Link className="hover:underline" to={`/look/guide/host/${id}`}>{hostById(id).name}</Link> <span className="soft text-sm">{word}</span></li>)}</ul>
+      <ul className="flex flex-wrap gap-x-4 gap-y-1">
+        {hosts.map(([id, word]) => (
+          <li key={id}>
+            <Link className="hover:underline" to={`/look/guide/host/${id}`}>
+              {hostById(id).name}
+            </Link>{' '}
+            <span className="soft text-sm">{word}</span>
+          </li>
+        ))}
+      </ul>
     </section>
   );
 }
@@ -82,9 +158,17 @@ function Reached({ target }: { target: Target }) {
   return (
     <section aria-label="What reaches it" className="sheet p-4">
       <h2 className="mb-1">What reaches it, if anything must</h2>
-      <p className="soft text-sm mb-2">A ranking, not a promise (grade {known[0]!.grade}): stage and cover decide, the label allows.</p>
+      <p className="soft text-sm mb-2">
+        A ranking, not a promise (grade {known[0]!.grade}): stage and cover decide, the label allows.
+      </p>
       <ul className="flex flex-col gap-1">
-        {known.map(({ materialId, word, how }) => <li key={materialId}><b className="font-semibold">{materialById(materialId).name}</b> <span className={`tag ${EFFICACY_TONE[word]}`}>{word}</span> <span className="soft text-sm">{how}</span></li>)}
+        {known.map(({ materialId, word, how }) => (
+          <li key={materialId}>
+            <b className="font-semibold">{materialById(materialId).name}</b>{' '}
+            <span className={`tag ${EFFICACY_TONE[word]}`}>{word}</span>{' '}
+            <span className="soft text-sm">{how}</span>
+          </li>
+        ))}
       </ul>
     </section>
   );
@@ -99,7 +183,17 @@ function Sums({ target }: { target: Target }) {
       <h2 className="mb-2">When</h2>
       {events.length === 0 && <p>No published sum of heat. Tapes and looking tell.</p>}
       <ul className="flex flex-col gap-1">
-        {events.map((event) => <li key={event.id}>{event.kind === 'first' ? `First ${event.stage} seen at ${show.heat(event.fromCd)}` : `To treat at ${show.heatRange(event.fromCd, event.toCd)}`}{event.generation > 1 ? `, generation ${event.generation}` : ''} <span className="soft text-sm">(printed: {event.published}; grade {event.grade})</span></li>)}
+        {events.map((event) => (
+          <li key={event.id}>
+            {event.kind === 'first'
+              ? `First ${event.stage} seen at ${show.heat(event.fromCd)}`
+              : `To treat at ${show.heatRange(event.fromCd, event.toCd)}`}
+            {event.generation > 1 ? `, generation ${event.generation}` : ''}{' '}
+            <span className="soft text-sm">
+              (printed: {event.published}; grade {event.grade})
+            </span>
+          </li>
+        ))}
       </ul>
     </section>
   );
@@ -108,19 +202,56 @@ function Sums({ target }: { target: Target }) {
 /** Another trouble beside this one: only where they differ. */
 function Compare({ target }: { target: Target }) {
   const [otherId, setOther] = useState('');
-  const others = TARGETS.filter((entry) => entry.id !== target.id && Object.keys(entry.hosts).some((host) => host in target.hosts)).toSorted((a, b) => a.name.localeCompare(b.name));
+  const others = TARGETS.filter(
+    (entry) => entry.id !== target.id && Object.keys(entry.hosts).some((host) => host in target.hosts),
+  ).toSorted((a, b) => a.name.localeCompare(b.name));
   const other = others.find((entry) => entry.id === otherId);
-  const differ = other ? CHECKS.filter((check) => JSON.stringify(target.looks[check.id]) !== JSON.stringify(other.looks[check.id])) : [];
+  const differ = other
+    ? CHECKS.filter(
+        (check) => JSON.stringify(target.looks[check.id]) !== JSON.stringify(other.looks[check.id]),
+      )
+    : [];
   return (
     <section aria-label="Told apart" className="sheet p-4">
-      <label className="flex flex-wrap items-center gap-2"><span className="font-semibold text-[0.93rem]">Told apart from</span>
-        <select className="select select-sm" value={otherId} onChange={(event) => setOther(event.target.value)}><option value="">choose…</option>{others.map((entry) => <option key={entry.id} value={entry.id}>{entry.name}</option>)}</select>
+      <label className="flex flex-wrap items-center gap-2">
+        <span className="font-semibold text-[0.93rem]">Told apart from</span>
+        <select
+          className="select select-sm"
+          value={otherId}
+          onChange={(event) => setOther(event.target.value)}
+        >
+          <option value="">choose…</option>
+          {others.map((entry) => (
+            <option key={entry.id} value={entry.id}>
+              {entry.name}
+            </option>
+          ))}
+        </select>
       </label>
       {other && (
-        <div className="overflow-x-auto mt-2" tabIndex={0} role="group" aria-label="Differences, scrolls sideways">
+        <div
+          className="overflow-x-auto mt-2"
+          tabIndex={0}
+          role="group"
+          aria-label="Differences, scrolls sideways"
+        >
           <table className="table table-sm">
-            <thead><tr><th>look at</th><th>{target.name}</th><th>{other.name}</th></tr></thead>
-            <tbody>{differ.map((check) => <tr key={check.id}><td>{check.question}</td><td>{lookWords(target, check.id)}</td><td>{lookWords(other, check.id)}</td></tr>)}</tbody>
+            <thead>
+              <tr>
+                <th>look at</th>
+                <th>{target.name}</th>
+                <th>{other.name}</th>
+              </tr>
+            </thead>
+            <tbody>
+              {differ.map((check) => (
+                <tr key={check.id}>
+                  <td>{check.question}</td>
+                  <td>{lookWords(target, check.id)}</td>
+                  <td>{lookWords(other, check.id)}</td>
+                </tr>
+              ))}
+            </tbody>
           </table>
         </div>
       )}
@@ -133,5 +264,10 @@ function lookWords(target: Target, checkId: string): string {
   const words = target.looks[checkId];
   if (!words) return 'says nothing';
   if (check.kind === 'sign') return words.yes ?? 'never';
-  return Object.entries(words).map(([answer, word]) => `${word}: ${check.answers.find((entry) => entry.id === answer)!.label.toLowerCase()}`).join('; ');
+  return Object.entries(words)
+    .map(
+      ([answer, word]) =>
+        `${word}: ${check.answers.find((entry) => entry.id === answer)!.label.toLowerCase()}`,
+    )
+    .join('; ');
 }

@@ -20,9 +20,26 @@ export function AddPhotos({ watchId, label = 'Add photos' }: { watchId: string; 
     const { image, takenOn } = await shrinkPhoto(file);
     // A camera whose clock runs ahead of the garden's day is not believed.
     const fromCamera = takenOn !== null && takenOn <= today;
-    const record: PhotoRecord = { id: newId(), watchId, takenOn: fromCamera ? takenOn : today, takenFrom: fromCamera ? 'camera' : 'added', scale: null, spots: [], note: '' };
-    const sent = await keepRecord({ method: 'PUT', path: `/photos/${record.id}/image`, json: JSON.stringify(record), image, label: 'a photo' });
-    say(sent === 'sent' ? 'The photo is kept.' : 'The photo is kept on this device and waits to be sent.', () => void keepRecord(takeOutEntry('photos', record, 'a photo')));
+    const record: PhotoRecord = {
+      id: newId(),
+      watchId,
+      takenOn: fromCamera ? takenOn : today,
+      takenFrom: fromCamera ? 'camera' : 'added',
+      scale: null,
+      spots: [],
+      note: '',
+    };
+    const sent = await keepRecord({
+      method: 'PUT',
+      path: `/photos/${record.id}/image`,
+      json: JSON.stringify(record),
+      image,
+      label: 'a photo',
+    });
+    say(
+      sent === 'sent' ? 'The photo is kept.' : 'The photo is kept on this device and waits to be sent.',
+      () => void keepRecord(takeOutEntry('photos', record, 'a photo')),
+    );
   };
   const take = async (files: readonly File[]) => {
     setRefused([]);
@@ -34,15 +51,35 @@ export function AddPhotos({ watchId, label = 'Add photos' }: { watchId: string; 
   };
   return (
     <div>
-      <label htmlFor={inputId} className={`btn btn-sm has-[:focus-visible]:outline-3 outline-info ${progress ? 'btn-disabled' : ''}`}><Camera size={17} aria-hidden /> {label}
-        <input id={inputId} type="file" accept="image/*" multiple className="sr-only" disabled={progress !== null} onChange={(event) => {
-          const files = [...(event.target.files ?? [])];
-          event.target.value = '';
-          void take(files);
-        }} />
+      <label
+        htmlFor={inputId}
+        className={`btn btn-sm has-[:focus-visible]:outline-3 outline-info ${progress ? 'btn-disabled' : ''}`}
+      >
+        <Camera size={17} aria-hidden /> {label}
+        <input
+          id={inputId}
+          type="file"
+          accept="image/*"
+          multiple
+          className="sr-only"
+          disabled={progress !== null}
+          onChange={(event) => {
+            const files = [...(event.target.files ?? [])];
+            event.target.value = '';
+            void take(files);
+          }}
+        />
       </label>
-      {progress && <p role="status" className="soft text-sm mt-1">{progress}</p>}
-      {refused.map((words) => <p key={words} role="alert" className="text-error font-semibold text-sm mt-1">{words}</p>)}
+      {progress && (
+        <p role="status" className="soft text-sm mt-1">
+          {progress}
+        </p>
+      )}
+      {refused.map((words) => (
+        <p key={words} role="alert" className="text-error font-semibold text-sm mt-1">
+          {words}
+        </p>
+      ))}
     </div>
   );
 }

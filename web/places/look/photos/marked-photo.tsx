@@ -21,7 +21,12 @@ interface MarkedPhotoProps {
 }
 
 const STEP = 0.01;
-const MOVES: Readonly<Record<string, readonly [dx: number, dy: number]>> = { ArrowLeft: [-STEP, 0], ArrowRight: [STEP, 0], ArrowUp: [0, -STEP], ArrowDown: [0, STEP] };
+const MOVES: Readonly<Record<string, readonly [dx: number, dy: number]>> = {
+  ArrowLeft: [-STEP, 0],
+  ArrowRight: [STEP, 0],
+  ArrowUp: [0, -STEP],
+  ArrowDown: [0, STEP],
+};
 /** How near, as a share of the longer side, a tap counts as being on a mark. */
 const ON_MARK = 0.018;
 
@@ -35,7 +40,12 @@ export function MarkedPhoto({ photo, spots, scale, ends, onPlace, onTakeAway }: 
   const longPx = Math.max(widthPx, heightPx);
 
   const act = (point: Point) => {
-    const near = onTakeAway ? spots.findIndex((spot) => Math.hypot((spot.x - point.x) * widthPx, (spot.y - point.y) * heightPx) < ON_MARK * longPx) : -1;
+    const near = onTakeAway
+      ? spots.findIndex(
+          (spot) =>
+            Math.hypot((spot.x - point.x) * widthPx, (spot.y - point.y) * heightPx) < ON_MARK * longPx,
+        )
+      : -1;
     if (near >= 0) onTakeAway!(near);
     else onPlace?.(point);
   };
@@ -44,27 +54,84 @@ export function MarkedPhoto({ photo, spots, scale, ends, onPlace, onTakeAway }: 
     if (move) {
       event.preventDefault();
       const factor = event.shiftKey ? 5 : 1;
-      setCross((at) => ({ x: within((at?.x ?? 0.5) + move[0] * factor), y: within((at?.y ?? 0.5) + move[1] * factor) }));
+      setCross((at) => ({
+        x: within((at?.x ?? 0.5) + move[0] * factor),
+        y: within((at?.y ?? 0.5) + move[1] * factor),
+      }));
     } else if (event.key === 'Enter' && cross) {
       event.preventDefault();
       act(cross);
     }
   };
   return (
-    <div ref={frame} tabIndex={0} role="group" aria-label={`The photo, with ${spots.length} marks. Arrow keys move a cross, Enter sets a mark.`} onKeyDown={onKey}
+    <div
+      ref={frame}
+      tabIndex={0}
+      role="group"
+      aria-label={`The photo, with ${spots.length} marks. Arrow keys move a cross, Enter sets a mark.`}
+      onKeyDown={onKey}
       className={`relative self-start ${onPlace ? 'cursor-crosshair' : ''}`}
       onClick={(event) => {
         const box = frame.current!.getBoundingClientRect();
         setCross(null);
-        act({ x: within((event.clientX - box.left) / box.width), y: within((event.clientY - box.top) / box.height) });
-      }}>
-      <img src={photoAddress(photo.id)} alt={photo.note || 'The photo as it was taken'} width={widthPx} height={heightPx} className="w-full h-auto rounded-lg block" />
-      <svg viewBox={`0 0 ${widthPx} ${heightPx}`} className="absolute inset-0 w-full h-full" aria-hidden="true">
-        <g style={{ filter: `drop-shadow(0 0 ${longPx * 0.002}px #000)` }}>{spots.map((spot, i) => <SpotMark key={i} kind={spot.kind} x={spot.x * widthPx} y={spot.y * heightPx} size={longPx * 0.011} />)}</g>
-        {scale && <Stretch x1={scale.fromX * widthPx} y1={scale.fromY * heightPx} x2={scale.toX * widthPx} y2={scale.toY * heightPx} longPx={longPx} />}
-        {ends.map((end, i) => <circle key={i} cx={end.x * widthPx} cy={end.y * heightPx} r={longPx * 0.008} fill="#fff" stroke="#1d1a16" strokeWidth={longPx * 0.002} />)}
+        act({
+          x: within((event.clientX - box.left) / box.width),
+          y: within((event.clientY - box.top) / box.height),
+        });
+      }}
+    >
+      <img
+        src={photoAddress(photo.id)}
+        alt={photo.note || 'The photo as it was taken'}
+        width={widthPx}
+        height={heightPx}
+        className="w-full h-auto rounded-lg block"
+      />
+      <svg
+        viewBox={`0 0 ${widthPx} ${heightPx}`}
+        className="absolute inset-0 w-full h-full"
+        aria-hidden="true"
+      >
+        <g style={{ filter: `drop-shadow(0 0 ${longPx * 0.002}px #000)` }}>
+          {spots.map((spot, i) => (
+            <SpotMark
+              key={i}
+              kind={spot.kind}
+              x={spot.x * widthPx}
+              y={spot.y * heightPx}
+              size={longPx * 0.011}
+            />
+          ))}
+        </g>
+        {scale && (
+          <Stretch
+            x1={scale.fromX * widthPx}
+            y1={scale.fromY * heightPx}
+            x2={scale.toX * widthPx}
+            y2={scale.toY * heightPx}
+            longPx={longPx}
+          />
+        )}
+        {ends.map((end, i) => (
+          <circle
+            key={i}
+            cx={end.x * widthPx}
+            cy={end.y * heightPx}
+            r={longPx * 0.008}
+            fill="#fff"
+            stroke="#1d1a16"
+            strokeWidth={longPx * 0.002}
+          />
+        ))}
         {scale && <ScaleBar scale={scale} photo={photo} longPx={longPx} />}
-        {cross && <path d={`M${cross.x * widthPx - longPx * 0.02} ${cross.y * heightPx}h${longPx * 0.04}M${cross.x * widthPx} ${cross.y * heightPx - longPx * 0.02}v${longPx * 0.04}`} stroke="#fff" strokeWidth={longPx * 0.003} style={{ paintOrder: 'stroke' }} />}
+        {cross && (
+          <path
+            d={`M${cross.x * widthPx - longPx * 0.02} ${cross.y * heightPx}h${longPx * 0.04}M${cross.x * widthPx} ${cross.y * heightPx - longPx * 0.02}v${longPx * 0.04}`}
+            stroke="#fff"
+            strokeWidth={longPx * 0.003}
+            style={{ paintOrder: 'stroke' }}
+          />
+        )}
       </svg>
     </div>
   );
@@ -74,12 +141,40 @@ export function MarkedPhoto({ photo, spots, scale, ends, onPlace, onTakeAway }: 
 function SpotMark({ kind, x, y, size }: { kind: SpotKind; x: number; y: number; size: number }) {
   const edge = { stroke: '#fff', strokeWidth: size * 0.3 };
   if (kind === 'hole') return <circle cx={x} cy={y} r={size * 0.75} fill="#1d1a16" {...edge} />;
-  if (kind === 'mine') return <rect x={x - size} y={y - size} width={size * 2} height={size * 2} fill="none" {...edge} strokeWidth={size * 0.4} />;
+  if (kind === 'mine')
+    return (
+      <rect
+        x={x - size}
+        y={y - size}
+        width={size * 2}
+        height={size * 2}
+        fill="none"
+        {...edge}
+        strokeWidth={size * 0.4}
+      />
+    );
   return <circle cx={x} cy={y} r={size} fill="none" {...edge} strokeWidth={size * 0.4} />;
 }
 
-function Stretch({ x1, y1, x2, y2, longPx }: { x1: number; y1: number; x2: number; y2: number; longPx: number }) {
-  return <><line x1={x1} y1={y1} x2={x2} y2={y2} stroke="#1d1a16" strokeWidth={longPx * 0.006} /><line x1={x1} y1={y1} x2={x2} y2={y2} stroke="#fff" strokeWidth={longPx * 0.003} /></>;
+function Stretch({
+  x1,
+  y1,
+  x2,
+  y2,
+  longPx,
+}: {
+  x1: number;
+  y1: number;
+  x2: number;
+  y2: number;
+  longPx: number;
+}) {
+  return (
+    <>
+      <line x1={x1} y1={y1} x2={x2} y2={y2} stroke="#1d1a16" strokeWidth={longPx * 0.006} />
+      <line x1={x1} y1={y1} x2={x2} y2={y2} stroke="#fff" strokeWidth={longPx * 0.003} />
+    </>
+  );
 }
 
 function ScaleBar({ scale, photo, longPx }: { scale: ScaleMark; photo: Photo; longPx: number }) {
@@ -89,9 +184,19 @@ function ScaleBar({ scale, photo, longPx }: { scale: ScaleMark; photo: Photo; lo
   const [left, foot] = [longPx * 0.025, photo.heightPx - longPx * 0.025];
   return (
     <g>
-      <rect x={left - longPx * 0.01} y={foot - longPx * 0.035} width={widthPx + longPx * 0.02} height={longPx * 0.05} rx={longPx * 0.005} fill="#1d1a16" opacity="0.75" />
+      <rect
+        x={left - longPx * 0.01}
+        y={foot - longPx * 0.035}
+        width={widthPx + longPx * 0.02}
+        height={longPx * 0.05}
+        rx={longPx * 0.005}
+        fill="#1d1a16"
+        opacity="0.75"
+      />
       <rect x={left} y={foot} width={widthPx} height={longPx * 0.005} fill="#fff" />
-      <text x={left} y={foot - longPx * 0.008} fontSize={longPx * 0.02} fill="#fff" fontWeight="600">{lengthMm} mm</text>
+      <text x={left} y={foot - longPx * 0.008} fontSize={longPx * 0.02} fill="#fff" fontWeight="600">
+        {lengthMm} mm
+      </text>
     </g>
   );
 }

@@ -13,7 +13,10 @@ export function PhotoFirst({ watchId, before }: { watchId: string; before: strin
   if (!photos || photos.some((photo) => photo.takenOn >= addDays(today, -STILL_TELLS_DAYS))) return null;
   return (
     <div className="rounded-lg bg-(--honey-pale) text-(--honey-deep) p-3 flex flex-wrap items-center gap-x-4 gap-y-2">
-      <p className="flex-1 basis-56"><b>A photo first.</b> {before} changes what there is to see, and {photos.length > 0 ? 'the last photo is more than two weeks old' : 'there is none yet'}.</p>
+      <p className="flex-1 basis-56">
+        <b>A photo first.</b> {before} changes what there is to see, and{' '}
+        {photos.length > 0 ? 'the last photo is more than two weeks old' : 'there is none yet'}.
+      </p>
       <AddPhotos watchId={watchId} label="Take one" />
     </div>
   );

@@ -16,16 +16,26 @@ import { MarkedPhoto, type Point } from './marked-photo.tsx';
 type Tool = SpotKind | 'scale' | 'none';
 
 const TOOLS: readonly { id: Tool; label: string }[] = [
-  { id: 'none', label: 'Just look' }, { id: 'bump', label: 'Bump' }, { id: 'hole', label: 'Hole' }, { id: 'mine', label: 'Mine' }, { id: 'scale', label: 'Scale' },
+  { id: 'none', label: 'Just look' },
+  { id: 'bump', label: 'Bump' },
+  { id: 'hole', label: 'Hole' },
+  { id: 'mine', label: 'Mine' },
+  { id: 'scale', label: 'Scale' },
 ];
 
 const TOOL_WORDS: Readonly<Record<Tool, string>> = {
   none: 'Choose what to mark.',
-  bump: 'Tap each scale. Tap a mark again to take it away.', hole: 'Tap each round exit hole. Tap a mark again to take it away.', mine: 'Tap each mine. Tap a mark again to take it away.',
+  bump: 'Tap each scale. Tap a mark again to take it away.',
+  hole: 'Tap each round exit hole. Tap a mark again to take it away.',
+  mine: 'Tap each mine. Tap a mark again to take it away.',
   scale: 'Tap both ends of something whose length you know, held at the same depth: a ruler, a coin.',
 };
 
-const COUNT_WORDS: Readonly<Record<SpotKind, readonly [one: string, many: string]>> = { bump: ['bump', 'bumps'], hole: ['hole', 'holes'], mine: ['mine', 'mines'] };
+const COUNT_WORDS: Readonly<Record<SpotKind, readonly [one: string, many: string]>> = {
+  bump: ['bump', 'bumps'],
+  hole: ['hole', 'holes'],
+  mine: ['mine', 'mines'],
+};
 
 /** One photo, large, with a scale and marks set on it. */
 export function PhotoPage() {
@@ -34,7 +44,15 @@ export function PhotoPage() {
     <Answered question={usePhotos(watchId)}>
       {(photos) => {
         const photo = photos.find((entry) => entry.id === photoId);
-        return photo ? <PhotoView key={photo.id} photo={photo} /> : <EmptyState title="There is no such photo."><Link className="link-husk" to={`/look/${watchId}`}>Back to the watch</Link></EmptyState>;
+        return photo ? (
+          <PhotoView key={photo.id} photo={photo} />
+        ) : (
+          <EmptyState title="There is no such photo.">
+            <Link className="link-husk" to={`/look/${watchId}`}>
+              Back to the watch
+            </Link>
+          </EmptyState>
+        );
       }}
     </Answered>
   );
@@ -63,27 +81,79 @@ function PhotoView({ photo }: { photo: Photo }) {
   };
   return (
     <>
-      <PageHead title={plantName ? `${plantName}, ${showFullDate(photo.takenOn)}` : showFullDate(photo.takenOn)} lead={photo.takenFrom === 'camera' ? 'The day is from the camera.' : 'The day is the one it was added on: the file named none, or one ahead of the garden\'s day.'}>
-        <Link className="btn" to={`/look/${photo.watchId}/photo/${photo.id}/area`}>Measure leaf area</Link>
-        <Link className="btn" to={`/look/${photo.watchId}`}>Back to the watch</Link>
+      <PageHead
+        title={plantName ? `${plantName}, ${showFullDate(photo.takenOn)}` : showFullDate(photo.takenOn)}
+        lead={
+          photo.takenFrom === 'camera'
+            ? 'The day is from the camera.'
+            : "The day is the one it was added on: the file named none, or one ahead of the garden's day."
+        }
+      >
+        <Link className="btn" to={`/look/${photo.watchId}/photo/${photo.id}/area`}>
+          Measure leaf area
+        </Link>
+        <Link className="btn" to={`/look/${photo.watchId}`}>
+          Back to the watch
+        </Link>
       </PageHead>
       <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_340px]">
-        <MarkedPhoto photo={photo} spots={marks.spots} scale={marks.scale} ends={ends} onPlace={tool === 'none' ? null : place}
-          onTakeAway={tool === 'none' || tool === 'scale' ? null : (index) => keep({ spots: marks.spots.filter((_, i) => i !== index) })} />
+        <MarkedPhoto
+          photo={photo}
+          spots={marks.spots}
+          scale={marks.scale}
+          ends={ends}
+          onPlace={tool === 'none' ? null : place}
+          onTakeAway={
+            tool === 'none' || tool === 'scale'
+              ? null
+              : (index) => keep({ spots: marks.spots.filter((_, i) => i !== index) })
+          }
+        />
         <div className="flex flex-col gap-4">
           <section aria-label="Marks" className="sheet p-4 flex flex-col gap-3">
-            <Choices legend="Mark" value={tool} options={TOOLS} onChange={(chosen) => { setTool(chosen); setEnds([]); }} />
-            <p className="soft text-sm">{TOOL_WORDS[tool]}{tool !== 'none' && ' From the keyboard: arrows move the cross, Enter sets it.'}</p>
-            {ends.length === 2 && <ScaleLength onLength={(lengthMm) => {
-              keep({ scale: { fromX: ends[0]!.x, fromY: ends[0]!.y, toX: ends[1]!.x, toY: ends[1]!.y, lengthMm } });
-              setEnds([]);
-            }} />}
+            <Choices
+              legend="Mark"
+              value={tool}
+              options={TOOLS}
+              onChange={(chosen) => {
+                setTool(chosen);
+                setEnds([]);
+              }}
+            />
+            <p className="soft text-sm">
+              {TOOL_WORDS[tool]}
+              {tool !== 'none' && ' From the keyboard: arrows move the cross, Enter sets it.'}
+            </p>
+            {ends.length === 2 && (
+              <ScaleLength
+                onLength={(lengthMm) => {
+                  keep({
+                    scale: {
+                      fromX: ends[0]!.x,
+                      fromY: ends[0]!.y,
+                      toX: ends[1]!.x,
+                      toY: ends[1]!.y,
+                      lengthMm,
+                    },
+                  });
+                  setEnds([]);
+                }}
+              />
+            )}
             <Counts photo={photo} spots={marks.spots} scale={marks.scale} />
-            {marks.spots.length > 0 && <button type="button" className="btn btn-sm self-start" onClick={() => {
-              const before = marks.spots;
-              keep({ spots: [] });
-              say('All marks are taken away.', () => keep({ spots: before }));
-            }}>Take all marks away</button>}
+            {marks.spots.length > 0 && (
+              <button
+                type="button"
+                className="btn btn-sm self-start"
+                onClick={() => {
+                  const before = marks.spots;
+                  keep({ spots: [] });
+                  say('All marks are taken away.', () => keep({ spots: before }));
+                }}
+              >
+                Take all marks away
+              </button>
+            )}
           </section>
           <NoteAndRemove photo={photo} note={marks.note} onNote={(note) => keep({ note })} />
         </div>
@@ -102,39 +172,107 @@ function ScaleLength({ onLength }: { onLength: (lengthMm: number) => void }) {
     else onLength(lengthMm);
   };
   return (
-    <form noValidate className="flex flex-wrap items-end gap-2" onSubmit={(event) => { event.preventDefault(); set(); }}>
-      <Field label="Its length, mm" error={error}><input className="input w-28" inputMode="decimal" value={typed} onChange={(event) => setTyped(event.target.value)} /></Field>
-      <button type="submit" className="btn btn-primary">Set the scale</button>
+    <form
+      noValidate
+      className="flex flex-wrap items-end gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        set();
+      }}
+    >
+      <Field label="Its length, mm" error={error}>
+        <input
+          className="input w-28"
+          inputMode="decimal"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+        />
+      </Field>
+      <button type="submit" className="btn btn-primary">
+        Set the scale
+      </button>
     </form>
   );
 }
 
-function Counts({ photo, spots, scale }: { photo: Photo; spots: PhotoRecord['spots']; scale: ScaleMark | null }) {
-  const counts = SPOT_KINDS.map((kind) => ({ kind, count: spots.filter((spot) => spot.kind === kind).length })).filter(({ count }) => count > 0);
-  const words = counts.map(({ kind, count }) => `${count} ${COUNT_WORDS[kind][count === 1 ? 0 : 1]}`).join(', ');
+function Counts({
+  photo,
+  spots,
+  scale,
+}: {
+  photo: Photo;
+  spots: PhotoRecord['spots'];
+  scale: ScaleMark | null;
+}) {
+  const counts = SPOT_KINDS.map((kind) => ({
+    kind,
+    count: spots.filter((spot) => spot.kind === kind).length,
+  })).filter(({ count }) => count > 0);
+  const words = counts
+    .map(({ kind, count }) => `${count} ${COUNT_WORDS[kind][count === 1 ? 0 : 1]}`)
+    .join(', ');
   return (
     <p role="status">
       <b className="font-semibold">{words || 'Nothing marked yet'}</b>
-      {scale
-        ? <span className="soft block text-sm">Scale set: the picture is {significant(mmPerPixel(scale, photo) * photo.widthPx, 0)} mm wide at that depth{spots.length > 0 ? `; ${significant(marksPerCm2(spots.length, scale, photo), 2)} marks a cm² of picture` : ''}.</span>
-        : <span className="soft block text-sm">No scale yet: sizes cannot be told.</span>}
+      {scale ? (
+        <span className="soft block text-sm">
+          Scale set: the picture is {significant(mmPerPixel(scale, photo) * photo.widthPx, 0)} mm wide at that
+          depth
+          {spots.length > 0
+            ? `; ${significant(marksPerCm2(spots.length, scale, photo), 2)} marks a cm² of picture`
+            : ''}
+          .
+        </span>
+      ) : (
+        <span className="soft block text-sm">No scale yet: sizes cannot be told.</span>
+      )}
     </p>
   );
 }
 
-function NoteAndRemove({ photo, note: kept, onNote }: { photo: Photo; note: string; onNote: (note: string) => void }) {
+function NoteAndRemove({
+  photo,
+  note: kept,
+  onNote,
+}: {
+  photo: Photo;
+  note: string;
+  onNote: (note: string) => void;
+}) {
   const navigate = useNavigate();
   const remove = useRemovePhoto();
   const { say } = useNotices();
   const [note, setNote] = useState(kept);
-  const throwAway = () => void remove.mutateAsync(photo).then(
-    (putBack) => { say('The photo was thrown away.', () => void putBack()); void navigate(`/look/${photo.watchId}`); },
-    (error: Error) => say(error.message),
-  );
+  const throwAway = () =>
+    void remove.mutateAsync(photo).then(
+      (putBack) => {
+        say('The photo was thrown away.', () => void putBack());
+        void navigate(`/look/${photo.watchId}`);
+      },
+      (error: Error) => say(error.message),
+    );
   return (
     <section aria-label="Note" className="sheet p-4 flex flex-col gap-3">
-      <Field label="Note"><textarea className="textarea w-full" rows={3} maxLength={2000} value={note} onChange={(event) => setNote(event.target.value)} onBlur={() => { if (note !== kept) onNote(note); }} /></Field>
-      <button type="button" className="link-husk self-start min-h-11" disabled={remove.isPending} onClick={throwAway}>Throw the photo away</button>
+      <Field label="Note">
+        <textarea
+          className="textarea w-full"
+          rows={3}
+          maxLength={2000}
+          value={note}
+          onChange={(event) => setNote(event.target.value)}
+          onBlur={() => {
+            if (note !== kept) onNote(note);
+          }}
+        />
+      </Field>
+      <button
+        type="button"
+        className="link-husk self-start min-h-11"
+        disabled={remove.isPending}
+        onClick={throwAway}
+      >
+        Throw the photo away
+      </button>
     </section>
   );
 }

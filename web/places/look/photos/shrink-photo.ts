@@ -25,7 +25,9 @@ export class PhotoRefused extends Error {
 export async function shrinkPhoto(file: File): Promise<ShrunkPhoto> {
   if (file.size > MOST_FILE_BYTES) throw new PhotoRefused(`${file.name} is larger than 40 MB.`);
   const bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' }).catch(() => {
-    throw new PhotoRefused(`${file.name} cannot be opened as a picture: it is damaged, or of a kind this browser does not know.`);
+    throw new PhotoRefused(
+      `${file.name} cannot be opened as a picture: it is damaged, or of a kind this browser does not know.`,
+    );
   });
   const shrink = Math.min(1, LONGEST_SIDE_PX / Math.max(bitmap.width, bitmap.height));
   const canvas = document.createElement('canvas');
@@ -39,7 +41,9 @@ export async function shrinkPhoto(file: File): Promise<ShrunkPhoto> {
 async function smallEnough(canvas: HTMLCanvasElement): Promise<Blob> {
   let image: Blob | null = null;
   for (const quality of QUALITIES) {
-    image = await new Promise<Blob | null>((done) => { canvas.toBlob(done, 'image/jpeg', quality); });
+    image = await new Promise<Blob | null>((done) => {
+      canvas.toBlob(done, 'image/jpeg', quality);
+    });
     if (image && image.size <= ENOUGH_BYTES) break;
   }
   if (!image) throw new PhotoRefused('This browser could not shrink the picture.');
@@ -48,7 +52,9 @@ async function smallEnough(canvas: HTMLCanvasElement): Promise<Blob> {
 
 async function dayTaken(file: File): Promise<CivilDate | null> {
   const { default: exifr } = await import('exifr');
-  const tags = await exifr.parse(file, { pick: ['DateTimeOriginal'], reviveValues: false }).catch(() => null) as { DateTimeOriginal?: unknown } | null;
+  const tags = (await exifr
+    .parse(file, { pick: ['DateTimeOriginal'], reviveValues: false })
+    .catch(() => null)) as { DateTimeOriginal?: unknown } | null;
   // The camera's own clock, "2026:05:29 10:15:00", without a time zone.
   const found = /^(\d{4}):(\d{2}):(\d{2})/.exec(String(tags?.DateTimeOriginal ?? ''));
   return found ? `${found[1]}-${found[2]}-${found[3]}` : null;

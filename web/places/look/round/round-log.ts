@@ -28,13 +28,18 @@ function write(round: RoundInHand | null): void {
   listeners.forEach((listener) => listener());
 }
 
-export const useRoundInHand = (): RoundInHand | null => useSyncExternalStore((listener) => {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-}, read);
+export const useRoundInHand = (): RoundInHand | null =>
+  useSyncExternalStore((listener) => {
+    listeners.add(listener);
+    return () => listeners.delete(listener);
+  }, read);
 
 /** Begins a round, or joins one begun elsewhere. */
-export function takeUpRound(startedOn: CivilDate, order: readonly string[], id: string = newId()): RoundInHand {
+export function takeUpRound(
+  startedOn: CivilDate,
+  order: readonly string[],
+  id: string = newId(),
+): RoundInHand {
   const round: RoundInHand = { id, startedOn, stops: [], order };
   write(round);
   return round;

@@ -16,8 +16,21 @@ import { nextStop, stopAddress, stopKey, useRounds, useStopStates, type StopStat
 export function RoundPage() {
   const inHand = useRoundInHand();
   const states = useStopStates();
-  if (!states) return <p className="soft" role="status">Working it out…</p>;
-  if (states.length === 0) return <EmptyState title="No plants to go round yet."><Link className="link-husk" to="/garden/new">Add a plant</Link> first.</EmptyState>;
+  if (!states)
+    return (
+      <p className="soft" role="status">
+        Working it out…
+      </p>
+    );
+  if (states.length === 0)
+    return (
+      <EmptyState title="No plants to go round yet.">
+        <Link className="link-husk" to="/garden/new">
+          Add a plant
+        </Link>{' '}
+        first.
+      </EmptyState>
+    );
   return inHand ? <OnTheWay round={inHand} states={states} /> : <BeforeStart states={states} />;
 }
 
@@ -30,20 +43,44 @@ function BeforeStart({ states }: { states: readonly StopState[] }) {
   const start = async () => {
     const { id, startedOn } = takeUpRound(today, states.map(stopKey));
     const round: Round = { id, startedOn, finishedOn: null, note: '' };
-    await keepRecord(putEntry('rounds', round, 'a round begun')).catch((error: ApiProblem) => say(error.message));
+    await keepRecord(putEntry('rounds', round, 'a round begun')).catch((error: ApiProblem) =>
+      say(error.message),
+    );
   };
   return (
     <>
-      <PageHead title={`A round of ${states.length} stops${overdue > 0 ? `, ${overdue} overdue` : ''}`} lead="Plant by plant, what is overdue first in each place. It works without a signal: what you enter is kept on this device and sent when it can be.">
-        <button type="button" className="btn btn-primary" onClick={() => void start()}>Start the round</button>
-        {unfinished && <button type="button" className="btn" onClick={() => takeUpRound(unfinished.round.startedOn, states.map(stopKey), unfinished.round.id)}>Join the one begun today</button>}
+      <PageHead
+        title={`A round of ${states.length} stops${overdue > 0 ? `, ${overdue} overdue` : ''}`}
+        lead="Plant by plant, what is overdue first in each place. It works without a signal: what you enter is kept on this device and sent when it can be."
+      >
+        <button type="button" className="btn btn-primary" onClick={() => void start()}>
+          Start the round
+        </button>
+        {unfinished && (
+          <button
+            type="button"
+            className="btn"
+            onClick={() => takeUpRound(unfinished.round.startedOn, states.map(stopKey), unfinished.round.id)}
+          >
+            Join the one begun today
+          </button>
+        )}
       </PageHead>
       <StopList states={states} />
       {rounds.length > 0 && (
         <section aria-label="Rounds before" className="mt-6">
           <h2 className="mb-2">Rounds before</h2>
           <ul className="sheet divide-y divide-base-300">
-            {rounds.map(({ round, stops }) => <li key={round.id}><Link to={`/look/round/${round.id}`} className="block px-4 py-3 hover:bg-base-200"><b className="font-semibold">{showFullDate(round.startedOn)}</b> <span className="soft">{stops} stops{round.finishedOn ? '' : ', not finished'}</span></Link></li>)}
+            {rounds.map(({ round, stops }) => (
+              <li key={round.id}>
+                <Link to={`/look/round/${round.id}`} className="block px-4 py-3 hover:bg-base-200">
+                  <b className="font-semibold">{showFullDate(round.startedOn)}</b>{' '}
+                  <span className="soft">
+                    {stops} stops{round.finishedOn ? '' : ', not finished'}
+                  </span>
+                </Link>
+              </li>
+            ))}
           </ul>
         </section>
       )}
@@ -70,12 +107,31 @@ function OnTheWay({ round, states }: { round: RoundInHand; states: readonly Stop
   };
   return (
     <>
-      <PageHead title={`${done} of ${states.length} stops done`} lead={`Round of ${showDate(round.startedOn, today)}. Put the phone away when you like: it goes on where you left it.`} />
+      <PageHead
+        title={`${done} of ${states.length} stops done`}
+        lead={`Round of ${showDate(round.startedOn, today)}. Put the phone away when you like: it goes on where you left it.`}
+      />
       <div className="sticky top-0 z-10 bg-base-200 py-2 flex flex-wrap gap-2">
-        {next && <Link to={stopAddress(next)} className="btn btn-primary flex-1 min-w-60 h-14 text-base">Next: {next.name}{next.targetName ? `, ${inSentence(next.targetName)}` : ''}</Link>}
-        <button type="button" className={`btn h-14 ${next ? '' : 'btn-primary flex-1 text-base'}`} onClick={() => void finish()}>Finish the round</button>
+        {next && (
+          <Link to={stopAddress(next)} className="btn btn-primary flex-1 min-w-60 h-14 text-base">
+            Next: {next.name}
+            {next.targetName ? `, ${inSentence(next.targetName)}` : ''}
+          </Link>
+        )}
+        <button
+          type="button"
+          className={`btn h-14 ${next ? '' : 'btn-primary flex-1 text-base'}`}
+          onClick={() => void finish()}
+        >
+          Finish the round
+        </button>
       </div>
-      <progress className="progress progress-primary w-full my-2" max={states.length} value={done} aria-label="Stops done" />
+      <progress
+        className="progress progress-primary w-full my-2"
+        max={states.length}
+        value={done}
+        aria-label="Stops done"
+      />
       <StopList states={states} linked />
     </>
   );
@@ -89,11 +145,22 @@ function StopList({ states, linked = false }: { states: readonly StopState[]; li
         <section key={place} aria-label={place}>
           <h2 className="mb-2">{place}</h2>
           <ul className="sheet divide-y divide-base-300">
-            {states.filter((state) => state.placeName === place).map((state) => (
-              <li key={`${state.plantId}${state.watchId}`} className="[content-visibility:auto] [contain-intrinsic-size:auto_64px]">
-                {linked ? <Link to={stopAddress(state)} className="block hover:bg-base-200"><StopRow state={state} /></Link> : <StopRow state={state} />}
-              </li>
-            ))}
+            {states
+              .filter((state) => state.placeName === place)
+              .map((state) => (
+                <li
+                  key={`${state.plantId}${state.watchId}`}
+                  className="[content-visibility:auto] [contain-intrinsic-size:auto_64px]"
+                >
+                  {linked ? (
+                    <Link to={stopAddress(state)} className="block hover:bg-base-200">
+                      <StopRow state={state} />
+                    </Link>
+                  ) : (
+                    <StopRow state={state} />
+                  )}
+                </li>
+              ))}
           </ul>
         </section>
       ))}
@@ -107,17 +174,51 @@ function StopRow({ state }: { state: StopState }) {
   return (
     <div className="px-4 py-2.5 min-h-16 grid grid-cols-[28px_minmax(0,1fr)_auto] gap-3 items-center">
       {!last && <CircleDashed size={22} className="soft" aria-label="to do" />}
-      {last && (last.outcome === 'skipped' ? <SkipForward size={22} className="soft" aria-label="skipped" /> : <Check size={22} className="text-primary" aria-label="done" />)}
+      {last &&
+        (last.outcome === 'skipped' ? (
+          <SkipForward size={22} className="soft" aria-label="skipped" />
+        ) : (
+          <Check size={22} className="text-primary" aria-label="done" />
+        ))}
       <span>
-        <b className="font-semibold">{state.name}{state.targetName ? `, ${inSentence(state.targetName)}` : ''}</b>
-        <span className="soft block text-sm">{last ? doneWords(state) : state.lookedOn ? `looked at ${showDate(state.lookedOn, today)}` : state.targetName ? 'not yet looked at' : `${state.hostName}, nothing watched`}</span>
+        <b className="font-semibold">
+          {state.name}
+          {state.targetName ? `, ${inSentence(state.targetName)}` : ''}
+        </b>
+        <span className="soft block text-sm">
+          {last
+            ? doneWords(state)
+            : state.lookedOn
+              ? `looked at ${showDate(state.lookedOn, today)}`
+              : state.targetName
+                ? 'not yet looked at'
+                : `${state.hostName}, nothing watched`}
+        </span>
       </span>
-      <span className="flex items-center gap-2">{!last && state.overdue && <span className="tag tag-due">overdue</span>}{state.level && <span className="hidden sm:inline"><BeadScale level={state.level} compact /></span>}</span>
+      <span className="flex items-center gap-2">
+        {!last && state.overdue && <span className="tag tag-due">overdue</span>}
+        {state.level && (
+          <span className="hidden sm:inline">
+            <BeadScale level={state.level} compact />
+          </span>
+        )}
+      </span>
     </div>
   );
 }
 
 function doneWords(state: StopState): string {
-  const words = state.done.map(({ outcome, reason, note }) => [outcome === 'skipped' ? `skipped: ${reason ?? ''}` : outcome === 'nothing' ? 'nothing found' : 'counted', note].filter(Boolean).join(', '));
+  const words = state.done.map(({ outcome, reason, note }) =>
+    [
+      outcome === 'skipped'
+        ? `skipped: ${reason ?? ''}`
+        : outcome === 'nothing'
+          ? 'nothing found'
+          : 'counted',
+      note,
+    ]
+      .filter(Boolean)
+      .join(', '),
+  );
   return state.done.length > 1 ? `done ${state.done.length} times: ${words.join('; ')}` : words[0]!;
 }

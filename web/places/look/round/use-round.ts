@@ -10,11 +10,16 @@ import { logStop, useRoundInHand } from './round-log.ts';
 const WALK = ['walk'];
 
 /** The list a round goes through; kept on the device, so that it is there without a signal. */
-export const useWalk = () => useQuery({ queryKey: WALK, queryFn: () => answer(api.walk.$get()).then((body) => body.round) });
-export const useRounds = () => useQuery({ queryKey: ['rounds'], queryFn: () => answer(api.rounds.$get()).then((body) => body.rounds) });
-export const useRound = (id: string | null) => useQuery({
-  queryKey: ['rounds', id], enabled: id !== null, queryFn: () => answer(api.rounds[':id'].$get({ param: { id: id! } })).then((body) => body.round),
-});
+export const useWalk = () =>
+  useQuery({ queryKey: WALK, queryFn: () => answer(api.walk.$get()).then((body) => body.round) });
+export const useRounds = () =>
+  useQuery({ queryKey: ['rounds'], queryFn: () => answer(api.rounds.$get()).then((body) => body.rounds) });
+export const useRound = (id: string | null) =>
+  useQuery({
+    queryKey: ['rounds', id],
+    enabled: id !== null,
+    queryFn: () => answer(api.rounds[':id'].$get({ param: { id: id! } })).then((body) => body.round),
+  });
 
 /** A stop of the walk with all that was done there on this round, here and elsewhere. */
 export interface StopState extends RoundStop {
@@ -32,11 +37,16 @@ export function useStopStates(): readonly StopState[] | undefined {
 function statesOf({ stops }: RoundAnswer, own: readonly Stop[]): StopState[] {
   return stops.map((stop) => {
     const here = own.filter((entry) => isAt(stop, entry));
-    return { ...stop, done: [...stop.done.filter(({ id }) => !here.some((entry) => entry.id === id)), ...here], doneHere: here.length > 0 };
+    return {
+      ...stop,
+      done: [...stop.done.filter(({ id }) => !here.some((entry) => entry.id === id)), ...here],
+      doneHere: here.length > 0,
+    };
   });
 }
 
-export const stopKey = ({ plantId, watchId }: Pick<Stop, 'plantId' | 'watchId'>): string => `${plantId} ${watchId ?? ''}`;
+export const stopKey = ({ plantId, watchId }: Pick<Stop, 'plantId' | 'watchId'>): string =>
+  `${plantId} ${watchId ?? ''}`;
 
 /** Stops that came up since stand last. */
 function inOrder(states: StopState[], order: readonly string[]): StopState[] {
@@ -44,16 +54,22 @@ function inOrder(states: StopState[], order: readonly string[]): StopState[] {
   return states.toSorted((a, b) => (at.get(stopKey(a)) ?? Infinity) - (at.get(stopKey(b)) ?? Infinity) || 0);
 }
 
-const isAt = (stop: RoundStop, entry: Pick<Stop, 'plantId' | 'watchId'>) => stop.plantId === entry.plantId && stop.watchId === entry.watchId;
+const isAt = (stop: RoundStop, entry: Pick<Stop, 'plantId' | 'watchId'>) =>
+  stop.plantId === entry.plantId && stop.watchId === entry.watchId;
 
 export function stopAddress({ plantId, watchId }: Pick<Stop, 'plantId' | 'watchId'>): string {
   return `/look/round/stop?plant=${plantId}${watchId ? `&watch=${watchId}` : ''}`;
 }
 
 /** The first stop still to do, after the one just done and round again. */
-export function nextStop(states: readonly StopState[], after?: Pick<Stop, 'plantId' | 'watchId'>): StopState | undefined {
+export function nextStop(
+  states: readonly StopState[],
+  after?: Pick<Stop, 'plantId' | 'watchId'>,
+): StopState | undefined {
   const from = after ? states.findIndex((state) => isAt(state, after)) + 1 : 0;
-  return [...states.slice(from), ...states.slice(0, from)].find((state) => state.done.length === 0 && !(after && isAt(state, after)));
+  return [...states.slice(from), ...states.slice(0, from)].find(
+    (state) => state.done.length === 0 && !(after && isAt(state, after)),
+  );
 }
 
 type StopDone = Pick<Stop, 'plantId' | 'watchId' | 'outcome' | 'reason' | 'note'>;
