@@ -127,13 +127,11 @@ test('a trap is hung, read and its gap told; growth is logged and minded at the 
 
 test('a leaf in a photo is measured, its mask adjusted, and written to the count', async ({ page, demo }) => {
   await page.goto(`${demo.address}/look/${SCAB}`);
-  await page
-    .getByLabel('Add photos')
-    .setInputFiles({
-      name: 'leaf.jpg',
-      mimeType: 'image/jpeg',
-      buffer: await cameraFile(page, '2026:05:27 10:15:00'),
-    });
+  await page.getByLabel('Add photos').setInputFiles({
+    name: 'leaf.jpg',
+    mimeType: 'image/jpeg',
+    buffer: await cameraFile(page, '2026:05:27 10:15:00'),
+  });
   await page.getByRole('region', { name: 'Photos' }).getByRole('link').click();
   await page.getByRole('link', { name: 'Measure leaf area' }).click();
   // Three spots of radius 60 on an ellipse of 1000 by 560: 1.9 %.

@@ -166,14 +166,17 @@ test('the field guide is found from any page and understands plain words', async
   await page.keyboard.press('/');
   await expect(page.getByLabel('Find')).toBeFocused();
   // A slow fetch of the next page: what was typed just before must not take the click back.
+  let letGo = () => {};
+  const clicked = new Promise<void>((resolve) => {
+    letGo = resolve;
+  });
   await page.route(/target-page.*\.js/, async (route) => {
-    await new Promise((go) => {
-      setTimeout(go, 1500);
-    });
+    await clicked;
     await route.continue();
   });
   await page.keyboard.type('squiggly line');
   await page.getByRole('link', { name: /Citrus leaf miner/ }).click();
+  letGo();
   await expect(page.getByRole('heading', { level: 1, name: 'Citrus leaf miner' })).toBeVisible();
   await page.getByLabel('Told apart from').selectOption({ label: 'Citrus greasy spot' });
   await expect(page.getByRole('table')).toContainText('winding trail');

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { HEDGE, test } from './server.ts';
+import { HEDGE, settled, test } from './server.ts';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
@@ -54,7 +54,7 @@ test('a tally with one thumb survives a closed page', async ({ page, demo }) => 
   await expect(page.getByRole('region', { name: 'Counts' }).getByRole('row')).toHaveCount(4);
 });
 
-test('every place fits 360 px', async ({ page, demo }) => {
+test('every place fits 360 px', async ({ page, sharedDemo }) => {
   await page.setViewportSize({ width: 360, height: 740 });
   for (const path of [
     '/now',
@@ -90,7 +90,8 @@ test('every place fits 360 px', async ({ page, demo }) => {
     '/setup/network',
     '/setup/backups',
   ]) {
-    await page.goto(demo.address + path, { waitUntil: 'networkidle' });
+    await page.goto(sharedDemo.address + path);
+    await settled(page);
     expect([path, await page.evaluate(noSideways)]).toEqual([path, true]);
   }
 });

@@ -9,13 +9,11 @@ test('a photo is asked for before a spray, taken in with its day, measured and m
   await page.goto(`${demo.address}/mix?watch=${HEDGE}`);
   const asked = page.getByText('A photo first.');
   await expect(asked).toBeVisible();
-  await page
-    .getByLabel('Take one')
-    .setInputFiles({
-      name: 'hedge.jpg',
-      mimeType: 'image/jpeg',
-      buffer: await cameraFile(page, '2026:05:27 10:15:00'),
-    });
+  await page.getByLabel('Take one').setInputFiles({
+    name: 'hedge.jpg',
+    mimeType: 'image/jpeg',
+    buffer: await cameraFile(page, '2026:05:27 10:15:00'),
+  });
   await expect(asked).toBeHidden();
 
   await page.goto(`${demo.address}/look/${HEDGE}`);

@@ -7,7 +7,7 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   // A journey that only passes the second time is reported as flaky, by name.
-  retries: process.env.CI ? 1 : 0,
+  retries: 1,
   timeout: 90_000,
   expect: { timeout: 10_000 },
   outputDir: '../test-results',
@@ -19,6 +19,7 @@ export default defineConfig({
     // Only the journeys without a server need it; elsewhere it would hide requests from the tests.
     serviceWorkers: 'block',
     launchOptions: { executablePath: CHROMIUM_PATH, args: CHROMIUM_ARGS },
-    trace: 'off',
+    // A journey that failed is tried again with all it does recorded, and named with the record.
+    trace: 'on-first-retry',
   },
 });

@@ -47,7 +47,7 @@ test.describe('with the app kept on the phone', () => {
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
     await begin(page, demo.address);
     await nothingFound(page, 4);
-    await page.waitForTimeout(1500);
+    await expect.poll(() => kept(demo)).toEqual({ stops: [4], doneTwice: 0, countsMissing: 0 });
     await context.setOffline(true);
     await nothingFound(page, 4);
     await expect(page.getByText(/entries waiting to be sent/)).toBeVisible();

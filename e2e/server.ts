@@ -1,4 +1,4 @@
-import { test as base } from '@playwright/test';
+import { expect, type Page, test as base } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 import { mkdtempSync, rmSync } from 'node:fs';
@@ -60,11 +60,21 @@ async function running(program: string, use: (running: Running) => Promise<void>
   rmSync(data, { recursive: true, force: true });
 }
 
-/** `demo`: the made-up garden. `own`: the program on empty records. */
-export const test = base.extend<{ demo: Running; own: Running }>({
+/**
+ * `demo`: the made-up garden. `own`: the program on empty records. `sharedDemo`: one made-up garden for
+ * all that only look at it, so that nothing is seeded and started anew for each.
+ */
+export const test = base.extend<{ demo: Running; own: Running }, { sharedDemo: Running }>({
   demo: async ({}, use) => running('demo', use),
   own: async ({}, use) => running('main', use),
+  sharedDemo: [async ({}, use) => running('demo', use), { scope: 'worker' }],
 });
+
+/** Waits until a page has its title and every answer it asked for has come. */
+export async function settled(page: Page): Promise<void> {
+  await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+  await page.waitForLoadState('networkidle');
+}
 
 export const HEDGE = '01900000-0000-7004-8000-000000000001';
 export const HEDGE_PLANT = '01900000-0000-7003-8000-000000000006';

@@ -104,21 +104,17 @@ test("a max–min thermometer is read each morning, ten rows of forecast typed, 
   await page.goto(`${demo.address}/when/stations`);
   await station.getByRole('link', { name: 'Type a forecast' }).click();
   const rows = page.getByRole('row');
-  await page
-    .getByLabel(/^From a file/)
-    .setInputFiles({
-      name: 'old.csv',
-      mimeType: 'text/csv',
-      buffer: Buffer.from('date,min °C,max °C\n2026-01-01,1,2\n'),
-    });
+  await page.getByLabel(/^From a file/).setInputFiles({
+    name: 'old.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('date,min °C,max °C\n2026-01-01,1,2\n'),
+  });
   await expect(page.getByRole('alert')).toContainText('does not tell Fri 29 May');
-  await page
-    .getByLabel(/^From a file/)
-    .setInputFiles({
-      name: 'next.csv',
-      mimeType: 'text/csv',
-      buffer: Buffer.from('date,min °C,max °C,rain\n2026-05-29,9,21,0\n2026-05-30,10,23,4\n'),
-    });
+  await page.getByLabel(/^From a file/).setInputFiles({
+    name: 'next.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('date,min °C,max °C,rain\n2026-05-29,9,21,0\n2026-05-30,10,23,4\n'),
+  });
   await expect(page.getByText('2 days are filled in')).toBeVisible();
   await expect(rows.nth(2).getByRole('textbox').nth(1)).toHaveValue('23');
   await rows.nth(1).getByRole('textbox').first().fill('8');

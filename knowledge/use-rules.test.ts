@@ -367,6 +367,7 @@ describe('may it be used', () => {
   });
 
   test('every material after every other, under every school, has an answer that names its rule; a school never loosens a label', () => {
+    const wrong: string[] = [];
     for (const question of SCHOOL_QUESTIONS)
       for (const school of question.schools)
         for (const a of MATERIALS)
@@ -378,12 +379,13 @@ describe('may it be used', () => {
               earlier: [before(b.id, '2026-05-10')],
             };
             const findings = judgeUse(USE_RULES, facts, { [question.id]: school.id });
-            expect(findings.length).toBeGreaterThan(0);
-            if (ingredientsOf(b.id, b.isOil).includes('sulfur'))
-              expect(findings.find(({ ruleId }) => ruleId === 'apart-from-earlier')?.until).toBe(
-                '2026-08-08',
-              );
+            const wait = findings.find(({ ruleId }) => ruleId === 'apart-from-earlier')?.until;
+            const sulfurBefore = ingredientsOf(b.id, b.isOil).includes('sulfur');
+            // The label's 90 days hold, whatever a school says.
+            if (findings.length === 0 || (sulfurBefore && wait !== '2026-08-08'))
+              wrong.push(`${a.id} after ${b.id} under ${school.id}: until ${wait}`);
           }
+    expect(wrong).toEqual([]);
   });
 });
 

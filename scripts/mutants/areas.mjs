@@ -1,0 +1,40 @@
+/**
+ * What is changed, and which tests must notice it. `least` is the share of changes, in per cent,
+ * that has to be noticed: more where people, bees or plants come to harm.
+ */
+const core = (subject, least, moreTests = []) => ({
+  mutate: [`core/${subject}/*.ts`, '!**/*.test.ts', '!**/index.ts', '!core/*/simulate-*.ts'],
+  tests: [`core/${subject}/*.test.ts`, ...moreTests],
+  least,
+});
+
+const RULE_TESTS = ['knowledge/use-rules.test.ts', 'knowledge/meetings.test.ts'];
+
+export const areas = {
+  'core/materials': core('materials', 90, RULE_TESTS),
+  'knowledge/use-rules': {
+    mutate: ['knowledge/use-rules.ts', 'knowledge/meetings.ts'],
+    tests: RULE_TESTS,
+    least: 90,
+    // Ids and sentences: each would need a process of its own to be tried, and says nothing of what is allowed.
+    withoutConstants: true,
+  },
+  'core/mix': core('mix', 90),
+  'core/spray-hours': core('spray-hours', 90),
+  'core/identify': core('identify', 75, ['knowledge/cases/*.test.ts']),
+  'core/phenology': core('phenology', 75),
+  'core/degree-days': core('degree-days', 75),
+  'core/emergence': core('emergence', 75),
+  'core/sampling': core('sampling', 75),
+  'core/seasons': core('seasons', 75),
+  'server/security': {
+    mutate: ['server/security/*.ts', '!**/*.test.ts'],
+    tests: ['server/door.test.ts', 'server/security/*.test.ts'],
+    least: 75,
+  },
+  'server/routes': {
+    mutate: ['server/routes/*.ts', '!**/*.test.ts'],
+    tests: ['server/*.test.ts', 'server/routes/*.test.ts', 'server/archive/*.test.ts'],
+    least: 75,
+  },
+};
