@@ -1,6 +1,6 @@
 // Speed, read and not asserted: `npm run bench`.
 import { ensureBuild, ensurePackages, run } from './prepare.mjs';
 
-ensurePackages();
+await ensurePackages();
 ensureBuild();
 run('npx', ['tsx', 'bench/main.ts']);

@@ -2,7 +2,7 @@
 import { spawn } from 'node:child_process';
 import { ensureBuild, ensurePackages } from './prepare.mjs';
 
-ensurePackages();
+await ensurePackages();
 ensureBuild();
 const server = spawn(process.execPath, ['dist/server/demo.js', ...process.argv.slice(2)], {
   stdio: 'inherit',

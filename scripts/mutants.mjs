@@ -4,7 +4,7 @@ import { existsSync, readFileSync } from 'node:fs';
 import { areas } from './mutants/areas.mjs';
 import { ensurePackages } from './prepare.mjs';
 
-ensurePackages();
+await ensurePackages();
 const asked = process.argv.slice(2);
 const unknown = asked.filter((name) => !areas[name]);
 if (unknown.length > 0) {
@@ -32,6 +32,8 @@ for (const name of asked.length > 0 ? asked : Object.keys(areas)) {
   if (status !== 0 || !existsSync(report)) process.exit(status || 1);
   const { noticed, missed, percent } = scoreOf(report);
   if (percent < areas[name].least) short++;
-  console.log(`${name}: ${percent.toFixed(1)} % of ${noticed + missed} changes noticed (at least ${areas[name].least} %)`);
+  console.log(
+    `${name}: ${percent.toFixed(1)} % of ${noticed + missed} changes noticed (at least ${areas[name].least} %)`,
+  );
 }
 process.exit(short > 0 ? 1 : 0);

@@ -1,6 +1,6 @@
 // What must be there before anything of ours runs. Only Node's own modules: it works on a fresh clone.
-import { spawnSync } from 'node:child_process';
-import { existsSync, readdirSync, statSync } from 'node:fs';
+import { spawn, spawnSync } from 'node:child_process';
+import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { CHROMIUM_PATH } from './chromium.mjs';
 
@@ -47,29 +47,55 @@ function ensureCompiler() {
 
 const loadsDriver = () => succeeds(process.execPath, ['-e', "new (require('better-sqlite3'))(':memory:')"]);
 
-/** Packages as the lock file has them, and a database driver that loads. */
-export function ensurePackages() {
-  const [major, minor] = process.versions.node.split('.').map(Number);
-  if (major < 20 || (major === 20 && minor < 11)) {
-    console.error(`Juglans needs Node 20.11 or later; this is ${process.versions.node}.`);
-    process.exit(1);
-  }
+/** The Node this needs is written down once, in package.json. */
+function ensureNode() {
+  const { engines } = JSON.parse(readFileSync('package.json', 'utf8'));
+  const least = /(\d+)\.(\d+)/.exec(engines.node).slice(1).map(Number);
+  const here = process.versions.node.split('.').map(Number);
+  const isOld = here[0] < least[0] || (here[0] === least[0] && here[1] < least[1]);
+  if (!isOld) return;
+  console.error(`Juglans needs Node ${least.join('.')} or later; this is ${process.versions.node}.`);
+  process.exit(1);
+}
+
+/** Packages as the lock file has them; the database driver is left to be built. */
+export function ensureSources() {
+  ensureNode();
   const installed = 'node_modules/.package-lock.json';
-  if (!existsSync(installed) || statSync(installed).mtimeMs < statSync('package-lock.json').mtimeMs) {
-    ensureCompiler();
-    console.log(
-      'Installing packages; the database driver is compiled, which takes a few minutes the first time…',
-    );
-    run('npm', ['ci', '--no-audit', '--no-fund']);
-  }
-  if (!loadsDriver()) {
-    ensureCompiler();
-    run('npm', ['rebuild', 'better-sqlite3']);
-    if (!loadsDriver()) {
-      console.error('The database driver better-sqlite3 could not be built; its messages are above.');
-      process.exit(1);
-    }
-  }
+  if (existsSync(installed) && statSync(installed).mtimeMs >= statSync('package-lock.json').mtimeMs) return;
+  console.log('Installing packages…');
+  run('npm', ['ci', '--ignore-scripts', '--no-audit', '--no-fund']);
+}
+
+/** Builds the database driver unless it loads already; resolves when it does, ends the program when it cannot. */
+export async function ensureDriver() {
+  if (loadsDriver()) return;
+  ensureCompiler();
+  console.log('Compiling the database driver, which takes a few minutes the first time…');
+  const { status, output } = await runAside('npm', ['rebuild', 'better-sqlite3'], {
+    env: { ...process.env, JOBS: 'max' },
+  });
+  if (status === 0 && loadsDriver()) return;
+  console.error(output);
+  console.error('The database driver better-sqlite3 could not be built; its messages are above.');
+  process.exit(1);
+}
+
+/** All that is needed to run: packages, and a database driver that loads. */
+export async function ensurePackages() {
+  ensureSources();
+  await ensureDriver();
+}
+
+/** Runs a command beside others; its output is kept until it ends. */
+export function runAside(command, args, options = {}) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'], ...options });
+    const parts = [];
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (part) => parts.push(part));
+    child.on('error', (error) => parts.push(Buffer.from(error.message)));
+    child.on('close', (status) => resolve({ status: status ?? 1, output: Buffer.concat(parts).toString() }));
+  });
 }
 
 export function ensureChromium() {

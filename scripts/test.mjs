@@ -1,26 +1,41 @@
-// Everything that must hold: types, lint, boundaries, unit tests, the real interface. Ends non-zero on any failure.
+// Everything that must hold: form, types, lint, boundaries, the share of tests, unit tests, the real interface. Ends
+// non-zero on any failure.
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { ensureBuild, ensureChromium, ensurePackages, run } from './prepare.mjs';
+import { ensureBuild, ensureChromium, ensureDriver, ensureSources, runAside } from './prepare.mjs';
+import { tellTestShare } from './test-share.mjs';
 
-ensurePackages();
+const began = Date.now();
+const tell = (what) => console.log(`[${Math.round((Date.now() - began) / 1000)} s] ${what}`);
+
+/** Checks that only read the sources; they run while the driver is compiled. */
+const SOURCE_CHECKS = [
+  ['tsc', []],
+  ['eslint', ['.', '--max-warnings', '0']],
+  [
+    'depcruise',
+    ['core', 'knowledge', 'server', 'web', 'demo', 'bench', '--config', '.dependency-cruiser.cjs'],
+  ],
+  ['prettier', ['--check', '--log-level', 'warn', '.']],
+];
+
+ensureSources();
 ensureChromium();
-run('npx', ['tsc']);
-run('npx', ['eslint', '.', '--max-warnings', '0']);
-run('npx', [
-  'depcruise',
-  'core',
-  'knowledge',
-  'server',
-  'web',
-  'demo',
-  'bench',
-  '--config',
-  '.dependency-cruiser.cjs',
-]);
+tell('packages are there');
+const driver = ensureDriver();
+for (const [command, args] of SOURCE_CHECKS) {
+  const { status, output } = await runAside('npx', [command, ...args]);
+  if (status === 0) continue;
+  console.error(output);
+  console.error(`${command} found faults`);
+  process.exit(1);
+}
+if (!tellTestShare()) process.exit(1);
 ensureBuild();
+await driver;
+tell('the sources hold, the programs are built');
 
 const reports = mkdtempSync(join(tmpdir(), 'juglans-test-'));
 const jestReport = join(reports, 'jest.json');
@@ -29,14 +44,28 @@ const jest = spawnSync('npx', ['jest', '--json', `--outputFile=${jestReport}`], 
   stdio: ['ignore', 'ignore', 'inherit'],
   env: { ...process.env, NODE_OPTIONS: '--experimental-vm-modules --no-warnings' },
 });
+tell('unit tests are through');
 const browser = spawnSync('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts'], {
   stdio: 'inherit',
   env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_FILE: browserReport },
 });
+tell('the interface is through');
 
 const unit = JSON.parse(readFileSync(jestReport, 'utf8'));
-const pages = JSON.parse(readFileSync(browserReport, 'utf8')).stats;
+const { stats: pages, suites } = JSON.parse(readFileSync(browserReport, 'utf8'));
 rmSync(reports, { recursive: true, force: true });
+
+/** Journeys that did not pass at once, each with the record of what it did. */
+function tellRecords({ suites: inner = [], specs = [] }) {
+  inner.forEach(tellRecords);
+  for (const { title, tests } of specs) {
+    const records = tests.flatMap(({ results }) => results).flatMap(({ attachments }) => attachments);
+    for (const { name, path } of records)
+      if (name === 'trace') console.log(`"${title}" is recorded in ${path}`);
+  }
+}
+tellRecords({ suites });
+
 // A suite that could not even start counts as a failure of its own.
 const failed = unit.numFailedTests + unit.numRuntimeErrorTestSuites + pages.unexpected;
 console.log(`unit: ${unit.numPassedTests} passed; interface: ${pages.expected} passed, ${pages.flaky} flaky`);

@@ -6,7 +6,7 @@ import { useGarden } from './api/queries.ts';
 import { forgetKeptAnswers } from './outbox/kept-answers.ts';
 import { WaitingBadge } from './outbox/waiting-badge.tsx';
 import { NoticesProvider } from './parts/notices.tsx';
-import { Answered } from './parts/page.tsx';
+import { Answered, PageHead } from './parts/page.tsx';
 import { SeasonBand } from './parts/season-band.tsx';
 import { ClosedHeader, FootNav, ShellHeader } from './parts/shell-header.tsx';
 import { Shortcuts } from './parts/shortcuts.tsx';
@@ -167,7 +167,7 @@ export function App() {
           <Route path="setup" element={<SetupPage />} />
           <Route path="setup/network" element={<NetworkPage />} />
           <Route path="setup/backups" element={<BackupsPage />} />
-          <Route path="*" element={<p>There is nothing at this address.</p>} />
+          <Route path="*" element={<PageHead title="There is nothing at this address" />} />
         </Route>
       </Routes>
     </NoticesProvider>
