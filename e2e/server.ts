@@ -60,20 +60,42 @@ async function running(program: string, use: (running: Running) => Promise<void>
   rmSync(data, { recursive: true, force: true });
 }
 
-/**
- * `demo`: the made-up garden. `own`: the program on empty records. `sharedDemo`: one made-up garden for
- * all that only look at it, so that nothing is seeded and started anew for each.
- */
-export const test = base.extend<{ demo: Running; own: Running }, { sharedDemo: Running }>({
+interface PerJourney {
+  /** The made-up garden, seeded for this journey alone. */
+  readonly demo: Running;
+  /** The program on empty records. */
+  readonly own: Running;
+}
+
+interface PerWorker {
+  /** One made-up garden for all that only look at it. */
+  readonly sharedDemo: Running;
+  /** One open page on it, with the program already read in. */
+  readonly onlooker: Page;
+}
+
+export const test = base.extend<PerJourney, PerWorker>({
   demo: async ({}, use) => running('demo', use),
   own: async ({}, use) => running('main', use),
   sharedDemo: [async ({}, use) => running('demo', use), { scope: 'worker' }],
+  onlooker: [
+    async ({ browser, sharedDemo }, use) => {
+      const context = await browser.newContext({
+        baseURL: sharedDemo.address,
+        reducedMotion: 'reduce',
+        serviceWorkers: 'block',
+      });
+      await use(await context.newPage());
+      await context.close();
+    },
+    { scope: 'worker' },
+  ],
 });
 
-/** Waits until a page has its title and every answer it asked for has come. */
+/** Waits until a page has its title and nothing on it says that it is still coming. */
 export async function settled(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
-  await page.waitForLoadState('networkidle');
+  await expect(page.getByText(/^(Working it out|Opening|Drawing)…$/)).toHaveCount(0);
 }
 
 export const HEDGE = '01900000-0000-7004-8000-000000000001';
