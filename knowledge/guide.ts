@@ -1,4 +1,4 @@
-import { search, type Findable } from '#core/search';
+import { finder, type Findable } from '#core/search';
 import { CHECKS } from './checks.ts';
 import { GROUPS } from './groups.ts';
 import { HOSTS } from './hosts.ts';
@@ -44,25 +44,22 @@ const PLAIN_WORDS: ReadonlyMap<string, string> = new Map([
   ['mold', 'mould mildew'],
 ]);
 
+/** Ids are told apart by kind: a plant and a trouble may share one. */
+const entry = (kind: GuideKind, id: string, title: string, words: string) => ({ kind, id, title, words });
+
 const ENTRIES: readonly (Findable & { readonly kind: GuideKind })[] = [
-  ...TARGETS.map((target) => ({
-    id: target.id,
-    kind: 'target' as const,
-    title: `${target.name} ${target.scientific}`,
-    words: `${target.what} ${GROUPS[target.group].name} ${signWords(target.looks)} ${Object.keys(target.hosts).join(' ')}`,
-  })),
-  ...HOSTS.map((host) => ({
-    id: host.id,
-    kind: 'host' as const,
-    title: `${host.name} ${host.botanical}`,
-    words: '',
-  })),
-  ...CHECKS.map((check) => ({
-    id: check.id,
-    kind: 'check' as const,
-    title: `${check.name} ${check.term ?? ''}`,
-    words: `${check.question} ${check.how}`,
-  })),
+  ...TARGETS.map(({ id, name, scientific, what, group, looks, hosts }) =>
+    entry(
+      'target',
+      id,
+      `${name} ${scientific}`,
+      `${what} ${GROUPS[group].name} ${signWords(looks)} ${Object.keys(hosts).join(' ')}`,
+    ),
+  ),
+  ...HOSTS.map(({ id, name, botanical }) => entry('host', id, `${name} ${botanical}`, '')),
+  ...CHECKS.map(({ id, name, term, question, how }) =>
+    entry('check', id, `${name} ${term ?? ''}`, `${question} ${how}`),
+  ),
 ];
 
 /** The wording of signs a trouble usually shows, so that it is found by them. */
@@ -79,12 +76,16 @@ export interface GuideHit {
   readonly id: string;
 }
 
+const keyOf = ({ kind, id }: GuideHit) => `${kind}/${id}`;
+const HITS: ReadonlyMap<string, GuideHit> = new Map(
+  ENTRIES.map((found) => [keyOf(found), { kind: found.kind, id: found.id }]),
+);
+const find = finder(
+  ENTRIES.map((keyed) => ({ ...keyed, id: keyOf(keyed) })),
+  PLAIN_WORDS,
+);
+
 /** Finds troubles, plants and signs by their names, the guide's words or plain ones; best first. */
 export function searchGuide(query: string): GuideHit[] {
-  const byId = new Map(ENTRIES.map((entry) => [`${entry.kind}/${entry.id}`, entry]));
-  const keyed = ENTRIES.map((entry) => ({ ...entry, id: `${entry.kind}/${entry.id}` }));
-  return search(keyed, query, PLAIN_WORDS).map(({ id }) => ({
-    kind: byId.get(id)!.kind,
-    id: byId.get(id)!.id,
-  }));
+  return find(query).map((key) => HITS.get(key)!);
 }

@@ -1,4 +1,4 @@
-import jStat from 'jstat';
+import { qt } from 'lib-r-math.js';
 import { type EmergenceCurve, FIRST_SHARE, heatOfShare, shareOut } from './hatch-curve.ts';
 import { TAPE_OVERDISPERSION } from './tape-signal.ts';
 
@@ -63,7 +63,7 @@ export function fitEmergence(counts: readonly HeatCount[]): EmergenceFit | FitRe
   const { curve } = surface;
   const { overdispersion, freedom } = scatter(counts, curve, caught);
   // An F quantile, as the over-dispersion is itself estimated.
-  const drop = 0.5 * overdispersion * jStat.studentt.inv(0.9, freedom) ** 2;
+  const drop = 0.5 * overdispersion * qt(0.9, freedom) ** 2;
   const estimate = (share: number) => profile(counts, surface, share, drop);
   return {
     curve,

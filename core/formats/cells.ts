@@ -1,5 +1,5 @@
 import { type CivilDate, isCivilDate } from '#core/calendar';
-import { celsiusFromFahrenheit } from '#core/units';
+import { celsiusFromFahrenheit, typedNumber } from '#core/units';
 import type { DateOrder } from './daily-columns.ts';
 
 /** Reading single cells of weather tables, the same for days and hours. */
@@ -8,8 +8,7 @@ export const MM_PER_INCH = 25.4;
 
 /** A number with a point or a comma as its decimal mark; nothing else counts. */
 export function decimal(cell: string | undefined): number | null {
-  const text = cell?.trim().replace('−', '-') ?? '';
-  return /^-?\d+([.,]\d+)?$/.test(text) ? Number(text.replace(',', '.')) : null;
+  return typedNumber(cell ?? '');
 }
 
 export function readDate(text: string, order: DateOrder): CivilDate | null {

@@ -1,4 +1,4 @@
-import jStat from 'jstat';
+import { qt } from 'lib-r-math.js';
 import type { Estimate } from './interval.ts';
 import type { Measure } from './summarise.ts';
 
@@ -21,12 +21,12 @@ export function differenceOfMeans(earlier: Measure, later: Measure): Estimate {
   const parts = [earlier, later].map((measure) => ({
     error:
       measure.logStandardError === null
-        ? measure.high / jStat.studentt.inv(0.975, measure.units - 1)
+        ? measure.high / qt(0.975, measure.units - 1)
         : measure.logStandardError * measure.value,
     freedom: measure.units - 1,
   }));
   const variance = parts.reduce((sum, { error }) => sum + error ** 2, 0);
   const freedom = variance ** 2 / parts.reduce((sum, part) => sum + part.error ** 4 / part.freedom, 0);
-  const half = jStat.studentt.inv(0.975, freedom) * Math.sqrt(variance);
+  const half = qt(0.975, freedom) * Math.sqrt(variance);
   return { value, low: value - half, high: value + half };
 }

@@ -1,4 +1,4 @@
-import jStat from 'jstat';
+import { qt } from 'lib-r-math.js';
 import { wilson } from './share.ts';
 import type { Measure } from './summarise.ts';
 
@@ -29,7 +29,7 @@ export function unitsForPrecision(measure: Measure, precision: number): MoreUnit
   const perUnit = measure.logStandardError * Math.sqrt(measure.units);
   return firstThatDoes(
     measure.units,
-    (n) => jStat.studentt.inv(0.975, n - 1) * (perUnit / Math.sqrt(n)) <= Math.log(1 + precision),
+    (n) => qt(0.975, n - 1) * (perUnit / Math.sqrt(n)) <= Math.log(1 + precision),
   );
 }
 

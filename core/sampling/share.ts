@@ -1,4 +1,4 @@
-import jStat from 'jstat';
+import { qt } from 'lib-r-math.js';
 import type { Estimate } from './interval.ts';
 
 const Z95 = 1.959964;
@@ -40,7 +40,7 @@ export function clusteredShare(
   const designEffect = Math.max(1, ratioVariance(units, hits / outOf, outOf) / binomialVariance(hits, outOf));
   // A design effect from few units is itself a guess: Student's t in place of the normal's z.
   const owned =
-    designEffect > 1 ? designEffect * (jStat.studentt.inv(0.975, units.length - 1) / Z95) ** 2 : 1;
+    designEffect > 1 ? designEffect * (qt(0.975, units.length - 1) / Z95) ** 2 : 1;
   return { ...wilson(hits / owned, outOf / owned), outOf, designEffect };
 }
 

@@ -1,4 +1,4 @@
-import jStat from 'jstat';
+import { qt } from 'lib-r-math.js';
 import { mean, sampleVariance } from 'simple-statistics';
 
 /**
@@ -10,8 +10,8 @@ export function t95For(values: readonly number[]): number {
   const n = values.length;
   const centre = mean([...values]);
   const square = sampleVariance([...values]) * ((n - 1) / n);
-  if (square === 0) return jStat.studentt.inv(0.975, n - 1);
+  if (square === 0) return qt(0.975, n - 1);
   const fourth = values.reduce((sum, value) => sum + (value - centre) ** 4, 0) / n;
   const excess = Math.max(0, fourth / square ** 2 - 3);
-  return jStat.studentt.inv(0.975, Math.max(1, 2 / (excess / n + 2 / (n - 1))));
+  return qt(0.975, Math.max(1, 2 / (excess / n + 2 / (n - 1))));
 }

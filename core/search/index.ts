@@ -1,1 +1,1 @@
-export { search, type Findable, type Found } from './search.ts';
+export { finder, type Findable } from './finder.ts';

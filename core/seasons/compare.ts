@@ -1,4 +1,4 @@
-import jStat from 'jstat';
+import { qt } from 'lib-r-math.js';
 import { type CivilDate, dayOfYear } from '#core/calendar';
 import { differenceOfShares, type Measure, type Protocol } from '#core/sampling';
 
@@ -63,7 +63,7 @@ function ratioOfMeans(before: Measure, beforeError: number, after: Measure, afte
   const freedom =
     variance ** 2 / (beforeError ** 4 / (before.units - 1) + afterError ** 4 / (after.units - 1));
   // Units that are all alike have no scatter: their ratio is as exact as it looks.
-  const factor = variance === 0 ? 1 : Math.exp(jStat.studentt.inv(0.975, freedom) * Math.sqrt(variance));
+  const factor = variance === 0 ? 1 : Math.exp(qt(0.975, freedom) * Math.sqrt(variance));
   const value = after.value / before.value;
   const by: Move = { as: 'ratio', value, low: value / factor, high: value * factor };
   if (by.high < 1) return { kind: 'fell', by };

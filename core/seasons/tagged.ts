@@ -1,4 +1,4 @@
-import jStat from 'jstat';
+import { qt } from 'lib-r-math.js';
 import { mean, sampleVariance } from 'simple-statistics';
 import type { Estimate } from '#core/sampling';
 
@@ -42,7 +42,7 @@ export function taggedEffect(pairs: readonly TaggedPair[]): TaggedEffect | null 
   const half =
     variance === 0
       ? 0
-      : jStat.studentt.inv(
+      : qt(
           0.975,
           variance ** 2 / errors.reduce((sum, { squared, freedom }) => sum + squared ** 2 / freedom, 0),
         ) * Math.sqrt(variance);

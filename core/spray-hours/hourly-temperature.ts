@@ -1,25 +1,4 @@
-import { type CivilDate, dayOfYear } from '#core/calendar';
-
-/** The sun at a place on a day, in hours of the local clock (may be broken numbers). */
-export interface SunTimes {
-  readonly sunrise: number;
-  readonly sunset: number;
-}
-
-/**
- * Sunrise and sunset from the length of the day (Forsythe et al. 1995, Ecol. Model. 80:87, with
- * the sun's upper edge at the horizon), centred on `solarNoonHour` of the local clock.
- */
-export function sunTimes(latitudeDeg: number, date: CivilDate, solarNoonHour: number): SunTimes {
-  const theta = 0.2163108 + 2 * Math.atan(0.9671396 * Math.tan(0.0086 * (dayOfYear(date) + 1 - 186)));
-  const declination = Math.asin(0.39795 * Math.cos(theta));
-  const latitude = (latitudeDeg * Math.PI) / 180;
-  const cosine =
-    (Math.sin((0.8333 * Math.PI) / 180) + Math.sin(latitude) * Math.sin(declination)) /
-    (Math.cos(latitude) * Math.cos(declination));
-  const dayHours = 24 - (24 / Math.PI) * Math.acos(Math.max(-1, Math.min(1, cosine)));
-  return { sunrise: solarNoonHour - dayHours / 2, sunset: solarNoonHour + dayHours / 2 };
-}
+import type { SunTimes } from './sun-times.ts';
 
 /** Lags and night cooling of air at 1.5 m (Parton & Logan 1981, Agric. Meteorol. 23:205). */
 const MAXIMUM_LAG_H = 1.86;

@@ -1,4 +1,4 @@
-export { sunTimes, type SunTimes } from './hourly-temperature.ts';
+export { sunTimes, type SunTimes } from './sun-times.ts';
 export { sprayLimits, type LimitsOf, type SprayLimits } from './limits.ts';
 export {
   forecastHours,

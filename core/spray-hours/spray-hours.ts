@@ -1,7 +1,8 @@
 import type { CivilDate } from '#core/calendar';
 import type { WeatherDay } from '#core/weather';
 import type { SprayLimits } from './limits.ts';
-import { sunsetTemperature, sunTimes, temperatureAt, type SunTimes } from './hourly-temperature.ts';
+import { sunsetTemperature, temperatureAt } from './hourly-temperature.ts';
+import { sunTimes, type SunTimes } from './sun-times.ts';
 
 export type HourVerdict = 'go' | 'poor' | 'no' | 'unknown';
 

@@ -14,3 +14,4 @@ export {
   type Spoon,
 } from './volume.ts';
 export { CM_PER_INCH, GRAMS_PER_OUNCE, M2_PER_SQUARE_FOOT } from './measure.ts';
+export { typedNumber } from './typed-number.ts';

@@ -1,4 +1,4 @@
-import jStat from 'jstat';
+import { qt } from 'lib-r-math.js';
 import { mean, sampleVariance } from 'simple-statistics';
 
 /** Low and high of one day in a place and at the station it leans on, °C. */
@@ -33,6 +33,6 @@ function offsetOf(differences: number[]): LearnedOffset {
   const n = differences.length;
   return {
     offsetC: mean(differences),
-    giveOrTakeC: jStat.studentt.inv(0.975, n - 1) * Math.sqrt(sampleVariance(differences) / n),
+    giveOrTakeC: qt(0.975, n - 1) * Math.sqrt(sampleVariance(differences) / n),
   };
 }

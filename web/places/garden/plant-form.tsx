@@ -10,6 +10,7 @@ import { spreadProblem } from '../../parts/form-errors.ts';
 import { useNotices } from '../../parts/notices.tsx';
 import type { Show } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';
+import { numberOr } from '../../show/number-or.ts';
 
 const HOSTS_BY_NAME = [...HOSTS].sort((a, b) => a.name.localeCompare(b.name));
 const SHOWN = [
@@ -217,7 +218,7 @@ function typedOf(plant: Plant, show: Show): TypedPlant {
 
 /** The record of what is typed; what is no number becomes NaN, which the schema refuses beside its field. */
 function recordOf(typed: TypedPlant, show: Show): z.input<typeof plantRecord> {
-  const number = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.')));
+  const number = (text: string) => numberOr(text, Number.NaN);
   const metres = (text: string) => Math.round(show.metresFrom(number(text)) * 1000) / 1000;
   const orNone = <T,>(text: string, read: (text: string) => T) => (text.trim() === '' ? null : read(text));
   return {

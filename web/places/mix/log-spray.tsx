@@ -10,6 +10,7 @@ import { useNotices } from '../../parts/notices.tsx';
 import { showDate } from '../../show/dates.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
 import type { Tank } from './use-tank.ts';
+import { numberOr } from '../../show/number-or.ts';
 
 interface LogSprayProps {
   readonly tank: Tank;
@@ -31,7 +32,7 @@ export function LogSpray({ tank, watches, planned, plannedMl }: LogSprayProps) {
   const [on, setOn] = useState(today);
   const [used, setUsed] = useState('');
   const [note, setNote] = useState('');
-  const usedMl = used === '' ? plannedMl : show.mlFrom(Number(used.replace(',', '.')));
+  const usedMl = used === '' ? plannedMl : show.mlFrom(numberOr(used, Number.NaN));
   const messages = new Map(
     put.error instanceof ApiProblem
       ? put.error.errors.map((error) => [String(error.path.at(-1)), error.message])

@@ -15,6 +15,7 @@ import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { useToday } from '../../show/use-show.ts';
 import { LineFields } from './line-fields.tsx';
 import { numeric, textOrNone } from './typed-number.ts';
+import { numberOr } from '../../show/number-or.ts';
 
 const EDIBLE = new Set(HOSTS.filter(({ edible }) => edible).map(({ id }) => id));
 
@@ -325,7 +326,7 @@ function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolea
 }
 
 /** As typed: what is no number becomes NaN, which the schema refuses beside its field. */
-const numberOf = (text: string) => Number(text.replace(',', '.'));
+const numberOf = (text: string) => numberOr(text, Number.NaN);
 
 /** Two figures that belong together, or none when the first is emptied. */
 function pairOf<T>(text: string, make: (value: number) => T): T | null {

@@ -9,6 +9,7 @@ import { significant } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';
 import { MixNav } from './mix-nav.tsx';
 import { StepTimer } from './step-timer.tsx';
+import { numberOr } from '../../show/number-or.ts';
 
 /** Things mixed at home of many parts: amounts for a tank, steps, waits. */
 export function RecipesPage() {
@@ -35,7 +36,7 @@ function RecipeCard({ recipe }: { recipe: Recipe }) {
   const show = useShow();
   const [typed, setTyped] = useState('');
   const [done, setDone] = useState<readonly number[]>([]);
-  const typedMl = show.mlFrom(Number(typed.replace(',', '.')));
+  const typedMl = show.mlFrom(numberOr(typed, Number.NaN));
   const wrong =
     typed !== '' && !(typedMl > 0 && typedMl <= 500_000) ? 'a number above 0, at most 500 litres' : undefined;
   const parts = recipeAmounts(recipe.parts, typed === '' || wrong ? recipe.usualMl : typedMl);

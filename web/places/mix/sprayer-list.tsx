@@ -10,6 +10,7 @@ import { useNotices } from '../../parts/notices.tsx';
 import { showDate } from '../../show/dates.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
 import { RATE_UNITS } from './mix-words.ts';
+import { numberOr } from '../../show/number-or.ts';
 
 const KIND_WORDS: Readonly<Record<Sprayer['kind'], string>> = {
   tank: 'pump or knapsack tank',
@@ -96,7 +97,7 @@ function SprayerForm({ sprayer, onDone }: { sprayer: Sprayer | null; onDone: () 
   const { say } = useNotices();
   const [id] = useState(() => sprayer?.id ?? newId());
   const [problem, setProblem] = useState<string | null>(null);
-  const numberOf = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')));
+  const numberOf = (text: string) => numberOr(text, Number.NaN);
   const recordOf = (typed: Typed) => ({
     id,
     name: typed.name,

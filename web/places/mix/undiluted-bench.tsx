@@ -9,6 +9,7 @@ import { LogSpray } from './log-spray.tsx';
 import { RATE_UNITS } from './mix-words.ts';
 import { amountWords, PartLine } from './pour-card.tsx';
 import type { Tank } from './use-tank.ts';
+import { numberOr } from '../../show/number-or.ts';
 
 interface UndilutedBenchProps {
   readonly tank: Tank;
@@ -21,7 +22,7 @@ export function UndilutedBench(props: UndilutedBenchProps) {
   return props.tank.kind === 'trunk' ? <Drench {...props} /> : <Ground {...props} />;
 }
 
-const numberOf = (text: string) => Number(text.trim().replace(',', '.'));
+const numberOf = (text: string) => numberOr(text, Number.NaN);
 const above0 = (text: string) => text.trim() !== '' && numberOf(text) > 0 && Number.isFinite(numberOf(text));
 
 function Drench({ tank, watches, left }: UndilutedBenchProps) {

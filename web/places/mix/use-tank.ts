@@ -23,6 +23,7 @@ import {
   type LineChoice,
   type TankWater,
 } from './tank.ts';
+import { numberOr } from '../../show/number-or.ts';
 
 /** One product of the tank as chosen on the bench. */
 export interface TankLoad {
@@ -91,7 +92,7 @@ export function useTank(
   }));
   const sprayer = sprayers.find(({ id }) => id === sprayerId)!;
   const water = tankWater(bench.watches, scope);
-  const typedMl = show.mlFrom(Number(typedWater.replace(',', '.')));
+  const typedMl = show.mlFrom(numberOr(typedWater, Number.NaN));
   const waterProblem =
     typedWater !== '' && !(typedMl > 0 && typedMl <= 1_000_000)
       ? 'a number above 0, at most 1000 litres'

@@ -1,7 +1,6 @@
-import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import type { HourReason, SprayDay, SprayHour } from '#core/spray-hours';
-import { showWeekday } from '../../show/dates.ts';
+import { showNarrowDay, showWeekday } from '../../show/dates.ts';
 import { useShow } from '../../show/use-show.ts';
 
 const FIRST_HOUR = 6;
@@ -60,7 +59,7 @@ export function SprayHoursGrid({ days }: { days: readonly SprayDay[] }) {
               fontWeight={column === chosen ? 700 : 400}
               fill="var(--color-base-content)"
             >
-              {format(parseISO(entry.date), 'EEEEE d')}
+              {showNarrowDay(entry.date)}
             </text>
             {entry.hours
               .filter(({ hour }) => hour >= FIRST_HOUR && hour <= LAST_HOUR)

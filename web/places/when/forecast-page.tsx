@@ -14,6 +14,7 @@ import { showWeekday } from '../../show/dates.ts';
 import { significant, type Show } from '../../show/units.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
 import { ForStation } from './for-station.tsx';
+import { numberOr } from '../../show/number-or.ts';
 
 const DAYS = 10;
 const LARGEST_FILE_BYTES = 1_000_000;
@@ -257,11 +258,7 @@ function ForecastForm({ stationId, known }: { stationId: string; known: readonly
 function readRow({ low, high, sky, air }: Row, date: string, show: Show): WeatherDay | string {
   if (low.trim() === '' && high.trim() === '')
     return sky === '' && air === '' ? 'empty' : 'low and high are missing';
-  const [minC, maxC] = [low, high].map((text) =>
-    text.trim() === ''
-      ? Number.NaN
-      : show.celsiusFrom(Number(text.trim().replace(',', '.').replace('−', '-'))),
-  );
+  const [minC, maxC] = [low, high].map((text) => show.celsiusFrom(numberOr(text, Number.NaN)));
   if (!Number.isFinite(minC) || !Number.isFinite(maxC)) return 'low and high are numbers';
   if (maxC! < minC!) return 'the high is below the low';
   return {

@@ -5,22 +5,9 @@ import { ApiProblem } from '../../api/client.ts';
 import { useNormals, usePutNormals } from '../../api/weather.ts';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
+import { MONTH_NAMES } from '../../show/dates.ts';
 import { useShow } from '../../show/use-show.ts';
 
-const MONTHS = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-];
 const FIELDS = ['minC', 'maxC', 'rainMm', 'wetDays'] as const;
 type FieldName = (typeof FIELDS)[number];
 type Row = Record<FieldName, string>;
@@ -56,7 +43,7 @@ function NormalsForm({ normals }: { normals: readonly MonthlyNormalRecord[] }) {
   const put = usePutNormals();
   const { say } = useNotices();
   const [rows, setRows] = useState<Row[]>(() =>
-    MONTHS.map((_, i) => rowOf(normals[i], show.temperatureUnit)),
+    MONTH_NAMES.map((_, i) => rowOf(normals[i], show.temperatureUnit)),
   );
   const errors = put.error instanceof ApiProblem ? put.error.errors : [];
   const errorAt = (month: number, field: FieldName) =>
@@ -94,7 +81,7 @@ function NormalsForm({ normals }: { normals: readonly MonthlyNormalRecord[] }) {
             </tr>
           </thead>
           <tbody>
-            {MONTHS.map((month, i) => (
+            {MONTH_NAMES.map((month, i) => (
               <tr key={month}>
                 <th scope="row" className="font-normal">
                   {month}

@@ -1,13 +1,12 @@
 import { expect, test } from '@jest/globals';
-import { search } from './index.ts';
+import { finder } from './index.ts';
 
 const ENTRIES = [
   { id: 'scale', title: 'Brown soft scale', words: 'flat ovals with honeydew, sticky' },
   { id: 'miner', title: 'Citrus leaf miner', words: 'winding trail in soft leaves' },
   { id: 'felt', title: 'Crapemyrtle bark scale', words: 'white felt, sticky below' },
 ];
-const ids = (query: string, synonyms?: Map<string, string>) =>
-  search(ENTRIES, query, synonyms).map((found) => found.id);
+const ids = (query: string, synonyms?: Map<string, string>) => finder(ENTRIES, synonyms)(query);
 
 test('a word in the title comes before one in the text', () => {
   expect(ids('soft')).toEqual(['scale', 'miner']);
