@@ -1,4 +1,4 @@
-import { meeting, type Ingredient, type Meeting, type MeetingRule } from '#core/materials';
+import { meeting, type Ingredient, type Meeting, type MeetingBook, type MeetingRule } from '#core/materials';
 import { materialById } from './materials.ts';
 import { schoolFor } from './schools.ts';
 
@@ -101,8 +101,23 @@ const FIXED: readonly MeetingRule[] = [
   rule('soap-lime-sulfur', 'soap', 'lime-sulfur', 'no', 0, 'Both burn soft leaves; together more.', 'C'),
 ];
 
+/** A new pair is tried in a jar first. */
+const OTHERWISE: MeetingRule = {
+  id: 'nothing-known',
+  between: ['other', 'other'],
+  tank: 'jar-test',
+  apartDays: 0,
+  grade: 'C',
+  sourceIds: ['practice'],
+  says: 'Nothing is known against it. Both labels must allow it; try a new pair in a jar first, and mix only what is used that day.',
+};
+
 /** The rules as a garden's schools have them. */
-export function meetingRules(chosen: Chosen): readonly MeetingRule[] {
+export function meetingRules(chosen: Chosen): MeetingBook {
+  return { rules: rulesOfMeeting(chosen), otherwise: OTHERWISE };
+}
+
+function rulesOfMeeting(chosen: Chosen): readonly MeetingRule[] {
   const days = Number(schoolFor('oil-sulfur', chosen).id);
   const spinosad = schoolFor('spinosad-oil', chosen).id;
   return [

@@ -15,6 +15,7 @@ import {
   MATERIALS,
   SCHOOL_QUESTIONS,
   SOURCES,
+  RULES_OF_USE,
   USE_RULES,
 } from './index.ts';
 
@@ -308,7 +309,7 @@ describe('may it be used', () => {
   test.each(CASES.map((entry) => [entry[0], entry] as const))(
     '%s',
     (_, [, facts, ruleId, verdict, until, schools = {}]) => {
-      const finding = judgeUse(USE_RULES, facts, schools).find((entry) => entry.ruleId === ruleId);
+      const finding = judgeUse(RULES_OF_USE, facts, schools).find((entry) => entry.ruleId === ruleId);
       expect(finding).toMatchObject({ verdict, ...(until === undefined ? {} : { until }) });
     },
   );
@@ -316,7 +317,7 @@ describe('may it be used', () => {
   test('every rule is spoken by some case, and is graded and sourced', () => {
     const spoken = new Set(
       CASES.flatMap(([, facts, , , , schools = {}]) =>
-        judgeUse(USE_RULES, facts, schools).map(({ ruleId }) => ruleId),
+        judgeUse(RULES_OF_USE, facts, schools).map(({ ruleId }) => ruleId),
       ),
     );
     expect(USE_RULES.map(({ id }) => id).filter((id) => !spoken.has(id))).toEqual([]);
@@ -328,16 +329,20 @@ describe('may it be used', () => {
   });
 
   test('what is free says so by name, and lasts no longer than its days', () => {
-    expect(judgeUse(USE_RULES, HEDGE, {})).toMatchObject([{ ruleId: 'nothing-against', verdict: 'fine' }]);
+    expect(judgeUse(RULES_OF_USE, HEDGE, {})).toMatchObject([{ ruleId: 'nothing-against', verdict: 'fine' }]);
     expect(
       worstOf(
-        judgeUse(USE_RULES, { ...HEDGE, today: '2026-06-07', earlier: [before('sulfur', '2026-05-08')] }, {}),
+        judgeUse(
+          RULES_OF_USE,
+          { ...HEDGE, today: '2026-06-07', earlier: [before('sulfur', '2026-05-08')] },
+          {},
+        ),
       ),
     ).toBe('fine');
     expect(
       worstOf(
         judgeUse(
-          USE_RULES,
+          RULES_OF_USE,
           {
             ...HEDGE,
             amount: 50,
@@ -351,7 +356,7 @@ describe('may it be used', () => {
     expect(
       worstOf(
         judgeUse(
-          USE_RULES,
+          RULES_OF_USE,
           {
             ...SPINOSAD,
             earlier: [
@@ -378,7 +383,7 @@ describe('may it be used', () => {
               apart: [{ ingredient: 'sulfur', days: 90 }],
               earlier: [before(b.id, '2026-05-10')],
             };
-            const findings = judgeUse(USE_RULES, facts, { [question.id]: school.id });
+            const findings = judgeUse(RULES_OF_USE, facts, { [question.id]: school.id });
             const wait = findings.find(({ ruleId }) => ruleId === 'apart-from-earlier')?.until;
             const sulfurBefore = ingredientsOf(b.id, b.isOil).includes('sulfur');
             // The label's 90 days hold, whatever a school says.

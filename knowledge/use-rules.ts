@@ -1,5 +1,13 @@
 import { addDays, type CivilDate, daysBetween, yearOf } from '#core/calendar';
-import { amountLeft, meeting, type Misfit, type UseFacts, useLimits, type UseRule } from '#core/materials';
+import {
+  amountLeft,
+  meeting,
+  type Misfit,
+  type RuleBook,
+  type UseFacts,
+  useLimits,
+  type UseRule,
+} from '#core/materials';
 import { SOAP_TENDER_HOSTS, SULFUR_SHY_HOSTS } from './hosts.ts';
 import { meetingRules } from './meetings.ts';
 import { schoolFor } from './schools.ts';
@@ -342,3 +350,16 @@ export const USE_RULES: readonly UseRule[] = [
       (f.bloom !== 'unknown' || inLeaf(f)),
   ),
 ];
+
+/** The rules, and what is said when none of them speaks. */
+export const RULES_OF_USE: RuleBook = {
+  rules: USE_RULES,
+  otherwise: {
+    ruleId: 'nothing-against',
+    verdict: 'fine',
+    says: 'No rule known here stands against it. The label still comes first.',
+    until: null,
+    grade: 'C',
+    sourceIds: ['practice'],
+  },
+};

@@ -1,5 +1,6 @@
 import { zValidator } from '@hono/zod-validator';
 import type { z } from 'zod';
+import { fieldWords } from '#knowledge';
 import { Problem } from './problem.ts';
 
 /** Reads a JSON body by a record's schema; what does not fit becomes messages beside the fields. */
@@ -22,14 +23,7 @@ export function asProblem(issues: readonly { path: PropertyKey[]; message: strin
     'Something needs correcting before it can be kept.',
     issues.slice(0, 50).map((issue) => ({
       path: issue.path.map((part) => (typeof part === 'symbol' ? String(part) : part)),
-      message: plain(issue.message),
+      message: fieldWords(issue.message),
     })),
   );
-}
-
-/** Zod's own wording for a missing or mistyped field, in plainer words. */
-function plain(message: string): string {
-  return message
-    .replace(/^Invalid input: expected (\w+), received undefined$/, 'is missing')
-    .replace(/^Invalid input: /, '');
 }

@@ -35,7 +35,7 @@ export const nameIt: DueRule = (facts, today) => {
       opens: facts.openedOn,
       closes,
       standing: closes < today ? 'late' : 'open',
-      facts: [{ label: 'Opened', quantity: { kind: 'date', on: facts.openedOn } }],
+      facts: [{ what: 'opened', quantity: { kind: 'date', on: facts.openedOn } }],
     }),
   ];
 };
@@ -59,8 +59,8 @@ export const checkAfterTreatment: DueRule = (facts, today) => {
       closes,
       standing: closes < today ? 'late' : opens <= today ? 'open' : 'soon',
       facts: [
-        { label: 'Treated', quantity: { kind: 'date', on: last } },
-        { label: 'Since then', quantity: { kind: 'days', value: daysBetween(last, today) } },
+        { what: 'treated', quantity: { kind: 'date', on: last } },
+        { what: 'since-then', quantity: { kind: 'days', value: daysBetween(last, today) } },
       ],
     }),
   ];
@@ -101,7 +101,7 @@ function changeTape(facts: WatchFacts, last: CivilDate, today: CivilDate): DueIt
       standing: due < today ? 'late' : due === today ? 'open' : 'soon',
       facts: [
         {
-          label: 'Last tapes, crawlers a week',
+          what: 'last-tapes-crawlers-a-week',
           quantity: { kind: 'counts', values: verdict.perWeek.slice(-3) },
         },
       ],
@@ -165,7 +165,7 @@ export const crawlerWindow: DueRule = (facts, today) => {
       ...base,
       opens: again,
       standing: again <= today ? 'open' : 'soon',
-      facts: [{ label: 'Last spray', quantity: { kind: 'date', on: treated } }, ...rests],
+      facts: [{ what: 'last-spray', quantity: { kind: 'date', on: treated } }, ...rests],
     }),
   ];
 };
@@ -223,8 +223,8 @@ export const growthRegulator: DueRule = (facts, today) => {
       closes: span.to,
       standing: span.from <= today ? 'open' : 'soon',
       facts: [
-        { label: 'Buds swell', quantity: { kind: 'date', on: span.from } },
-        { label: 'First green', quantity: { kind: 'date', on: span.to } },
+        { what: 'buds-swell', quantity: { kind: 'date', on: span.from } },
+        { what: 'first-green', quantity: { kind: 'date', on: span.to } },
       ],
     }),
   ];
@@ -299,7 +299,7 @@ export const allStages: DueRule = (facts, today) => {
       opens: seen,
       closes: addDays(seen, DAYS.allStagesFor),
       standing: 'open',
-      facts: [{ label: 'All stages seen', quantity: { kind: 'date', on: seen } }, ...tapeFacts(facts)],
+      facts: [{ what: 'all-stages-seen', quantity: { kind: 'date', on: seen } }, ...tapeFacts(facts)],
     }),
   ];
 };
@@ -318,8 +318,8 @@ export const hangTrap: DueRule = (facts, today) => {
       closes,
       standing: 'open',
       facts: [
-        { label: 'First crawlers, published at', quantity: { kind: 'heat', cd: waits.event.fromCd } },
-        { label: 'Counted from', quantity: { kind: 'words', text: 'the first males trapped' } },
+        { what: 'first-crawlers-published-at', quantity: { kind: 'heat', cd: waits.event.fromCd } },
+        { what: 'counted-from', quantity: { kind: 'code', code: 'first-males-trapped' } },
       ],
       eventId: waits.event.id,
     }),
@@ -367,20 +367,20 @@ function eventFacts(state: EventState): Fact[] {
   const { event, shareOfWay, opens } = state;
   const day = expectedDay(opens);
   const soFar: Fact = {
-    label: 'Heat so far, of the way there',
+    what: 'heat-so-far-of-the-way-there',
     quantity: { kind: 'share', value: Math.min(1, shareOfWay) },
   };
   const mark: Fact =
     event.kind === 'first'
-      ? { label: 'First hatch, published at', quantity: { kind: 'heat', cd: event.fromCd } }
+      ? { what: 'first-hatch-published-at', quantity: { kind: 'heat', cd: event.fromCd } }
       : {
-          label: 'Window, published as',
+          what: 'window-published-as',
           quantity: { kind: 'heat-range', fromCd: event.fromCd, toCd: event.toCd },
         };
   const when: Fact[] = day
     ? [
         {
-          label: opens.kind === 'reached' ? 'Reached on' : 'Expected on',
+          what: opens.kind === 'reached' ? 'reached-on' : 'expected-on',
           quantity:
             opens.kind === 'reached'
               ? { kind: 'date', on: day.median }
@@ -393,11 +393,11 @@ function eventFacts(state: EventState): Fact[] {
 
 function tapeFacts(facts: WatchFacts): Fact[] {
   if (facts.tapes.length === 0)
-    return [{ label: 'Tapes', quantity: { kind: 'words', text: 'none this season' } }];
+    return [{ what: 'tapes', quantity: { kind: 'code', code: 'none-this-season' } }];
   const verdict = readTapes(facts.tapes);
   return [
-    { label: 'Last tapes, crawlers a week', quantity: { kind: 'counts', values: verdict.perWeek.slice(-3) } },
-    { label: 'The tapes say', quantity: { kind: 'words', text: verdict.signal.replaceAll('-', ' ') } },
+    { what: 'last-tapes-crawlers-a-week', quantity: { kind: 'counts', values: verdict.perWeek.slice(-3) } },
+    { what: 'the-tapes-say', quantity: { kind: 'code', code: verdict.signal } },
   ];
 }
 

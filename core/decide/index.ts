@@ -1,5 +1,12 @@
 export { DAYS } from './due-rules.ts';
-export { type DueItem, type DueKind, type Fact, type Quantity } from './due-item.ts';
+export {
+  type DueItem,
+  type DueKind,
+  type Fact,
+  type FactCode,
+  type FactKind,
+  type Quantity,
+} from './due-item.ts';
 export { byClosing, whatIsDue } from './due.ts';
 export {
   inspectNext,

@@ -26,15 +26,15 @@ export const coverFlush: DueRule = (facts, today) => {
       closesRange: [flush.hardEarly, flush.hardLate],
       standing: opens <= today ? 'open' : 'soon',
       facts: [
-        { label: 'Soft since', quantity: { kind: 'date', on: flush.since } },
+        { what: 'soft-since', quantity: { kind: 'date', on: flush.since } },
         {
-          label: 'Hard by, by rule of thumb',
+          what: 'hard-by-by-rule-of-thumb',
           quantity: { kind: 'date', on: flush.hardBy, early: flush.hardEarly, late: flush.hardLate },
         },
         ...(minedShare === null
           ? []
-          : [{ label: 'Leaves mined, last count', quantity: { kind: 'share' as const, value: minedShare } }]),
-        ...(last ? [{ label: 'Last spray', quantity: { kind: 'date' as const, on: last } }] : []),
+          : [{ what: 'leaves-mined-last-count', quantity: { kind: 'share', value: minedShare } } as const]),
+        ...(last ? [{ what: 'last-spray', quantity: { kind: 'date', on: last } } as const] : []),
       ],
     }),
   ];
@@ -55,7 +55,7 @@ function monthlyCover(facts: WatchFacts, today: CivilDate): DueItem[] {
       opens,
       closes: addDays(opens, DAYS.openingSoon),
       standing: opens <= today ? 'open' : 'soon',
-      facts: last ? [{ label: 'Last spray', quantity: { kind: 'date', on: last } }] : [],
+      facts: last ? [{ what: 'last-spray', quantity: { kind: 'date', on: last } }] : [],
     }),
   ];
 }
@@ -74,7 +74,7 @@ export const clearLeaves: DueRule = (facts, today) => {
       opens: leavesDown,
       closes: budSwell,
       standing: leavesDown <= today ? 'open' : 'soon',
-      facts: [{ label: 'Leaves down', quantity: { kind: 'date', on: leavesDown } }],
+      facts: [{ what: 'leaves-down', quantity: { kind: 'date', on: leavesDown } }],
     }),
   ];
 };
@@ -97,14 +97,9 @@ export function dormantDue(watchId: string, steps: readonly DormantStep[], today
     standing: step.state === 'due' ? 'open' : 'soon',
     eventId: null,
     facts: [
-      { label: 'What', quantity: { kind: 'words', text: step.what.replaceAll('-', ' ') } },
+      { what: 'what', quantity: { kind: 'code', code: step.what } },
       ...(step.mattersMost
-        ? [
-            {
-              label: "Of this winter's sprays",
-              quantity: { kind: 'words' as const, text: 'the one that matters most' },
-            },
-          ]
+        ? [{ what: 'of-this-winters-sprays', quantity: { kind: 'code', code: 'matters-most' } } as const]
         : []),
     ],
   }));

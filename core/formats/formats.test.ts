@@ -82,15 +82,15 @@ describe('reading rows', () => {
     const read = readDailyRows(rows, MAPPING);
     expect(read.days.map((d) => d.date)).toEqual(['2026-05-01']);
     expect(read.repeats).toBe(1);
-    expect(read.problems.map((p) => [p.line, p.reason.replace(/".*?"/, '…')])).toEqual([
-      [3, '… is not a day in the order chosen'],
-      [4, 'the maximum (12 °C) is below the minimum (14 °C)'],
-      [5, 'the minimum … is not a number'],
-      [6, 'the rain … is not an amount'],
-      [7, '4 to 99 °C is not weather: is the unit right?'],
-      [9, '2026-05-01 stands in an earlier row with other figures'],
-      [10, 'the date is missing'],
-      [12, 'the maximum … is not a number'],
+    expect(read.problems).toEqual([
+      { line: 3, fault: { kind: 'not-a-day-so-ordered', text: '2026-02-30' } },
+      { line: 4, fault: { kind: 'upside-down', minC: 14, maxC: 12 } },
+      { line: 5, fault: { kind: 'not-a-number', of: 'minimum', text: 'x' } },
+      { line: 6, fault: { kind: 'not-an-amount', text: 'wet' } },
+      { line: 7, fault: { kind: 'not-weather', fromC: 4, toC: 99 } },
+      { line: 9, fault: { kind: 'day-twice', date: '2026-05-01' } },
+      { line: 10, fault: { kind: 'date-missing' } },
+      { line: 12, fault: { kind: 'not-a-number', of: 'maximum', text: '=1+1' } },
     ]);
   });
 
@@ -103,10 +103,10 @@ describe('reading rows', () => {
   });
 
   test('what is not a table is refused in words', () => {
-    expect(() => readTable('PK\u0003\u0004\u0000')).toThrow('not a text file');
-    expect(() => readTable('just a line')).toThrow('three columns');
-    expect(() => readTable('a,b,c\n')).toThrow('no rows');
-    expect(() => readTable(`${'a,'.repeat(9999)}b\n1`)).toThrow('too many');
+    expect(() => readTable('PK\u0003\u0004\u0000')).toThrow(/^not-text$/);
+    expect(() => readTable('just a line')).toThrow(/^too-few-columns\/3$/);
+    expect(() => readTable('a,b,c\n')).toThrow(/^no-rows$/);
+    expect(() => readTable(`${'a,'.repeat(9999)}b\n1`)).toThrow(/^too-many-columns\/10000$/);
   });
 
   test('what is written reads back the same', () => {

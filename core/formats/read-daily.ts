@@ -2,12 +2,7 @@ import type { CivilDate } from '#core/calendar';
 import { COLDEST_PLAUSIBLE_C, HOTTEST_PLAUSIBLE_C, type WeatherDay } from '#core/weather';
 import { clip, decimal, MM_PER_INCH, readDate, toCelsius } from './cells.ts';
 import type { ColumnMapping } from './daily-columns.ts';
-
-/** A row that cannot be used: its line in the file (the header is line 1) and why. */
-export interface RowProblem {
-  readonly line: number;
-  readonly reason: string;
-}
+import { isFault, type RowFault, type RowProblem } from './row-fault.ts';
 
 export interface ReadDays {
   /** Sorted by date, one each. */
@@ -40,11 +35,11 @@ export function readDailyRows(
     if (row.every((cell) => cell.trim() === '')) return;
     const line = i + 2;
     const read = readRow(row, mapping);
-    if (typeof read === 'string') return void problems.push({ line, reason: read });
+    if (isFault(read)) return void problems.push({ line, fault: read });
     const earlier = byDate.get(read.date);
     if (!earlier) return void byDate.set(read.date, read);
     if (sameDay(earlier, read)) repeats++;
-    else problems.push({ line, reason: `${read.date} stands in an earlier row with other figures` });
+    else problems.push({ line, fault: { kind: 'day-twice', date: read.date } });
   });
   return { days: [...byDate.values()].sort((a, b) => (a.date < b.date ? -1 : 1)), problems, repeats };
 }
@@ -54,27 +49,30 @@ export function sameDay(a: WeatherDay, b: WeatherDay): boolean {
   return a.minC === b.minC && a.maxC === b.maxC && a.rainMm === b.rainMm && a.windMs === b.windMs;
 }
 
-function readRow(row: readonly string[], mapping: ColumnMapping): WeatherDay | string {
+function readRow(row: readonly string[], mapping: ColumnMapping): WeatherDay | RowFault {
   const dateText = row[mapping.date]?.trim() ?? '';
   const date = readDate(dateText, mapping.dateOrder);
-  if (!date) return dateText ? `"${clip(dateText)}" is not a day in the order chosen` : 'the date is missing';
+  if (!date)
+    return dateText ? { kind: 'not-a-day-so-ordered', text: clip(dateText) } : { kind: 'date-missing' };
   const minC = temperature(row[mapping.minTemperature], mapping);
   const maxC = temperature(row[mapping.maxTemperature], mapping);
-  if (minC === null) return `the minimum "${clip(row[mapping.minTemperature] ?? '')}" is not a number`;
-  if (maxC === null) return `the maximum "${clip(row[mapping.maxTemperature] ?? '')}" is not a number`;
+  if (minC === null)
+    return { kind: 'not-a-number', of: 'minimum', text: clip(row[mapping.minTemperature] ?? '') };
+  if (maxC === null)
+    return { kind: 'not-a-number', of: 'maximum', text: clip(row[mapping.maxTemperature] ?? '') };
   if (minC < COLDEST_PLAUSIBLE_C || maxC > HOTTEST_PLAUSIBLE_C) {
-    return `${round1(minC)} to ${round1(maxC)} °C is not weather: is the unit right?`;
+    return { kind: 'not-weather', fromC: minC, toC: maxC };
   }
-  if (maxC < minC) return `the maximum (${round1(maxC)} °C) is below the minimum (${round1(minC)} °C)`;
+  if (maxC < minC) return { kind: 'upside-down', minC, maxC };
   const rain = optional(
     row,
     mapping.rain,
     mapping.rainUnit === 'in' ? MM_PER_INCH : 1,
     HIGHEST_PLAUSIBLE_RAIN_MM,
   );
-  if (rain === undefined) return `the rain "${clip(row[mapping.rain!] ?? '')}" is not an amount`;
+  if (rain === undefined) return { kind: 'not-an-amount', text: clip(row[mapping.rain!] ?? '') };
   const wind = optional(row, mapping.wind, 1, HIGHEST_PLAUSIBLE_WIND_MS);
-  if (wind === undefined) return `the wind "${clip(row[mapping.wind!] ?? '')}" is not a speed`;
+  if (wind === undefined) return { kind: 'not-a-speed', text: clip(row[mapping.wind!] ?? '') };
   return { date, minC, maxC, rainMm: rain, windMs: wind };
 }
 
@@ -94,8 +92,4 @@ function optional(
   const value = decimal(row[column]);
   if (value === null || value < 0 || value * factor > highest) return undefined;
   return Math.round(value * factor * 100) / 100;
-}
-
-function round1(value: number): number {
-  return Math.round(value * 10) / 10;
 }

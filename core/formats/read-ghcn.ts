@@ -2,25 +2,8 @@ import Papa from 'papaparse';
 import { type CivilDate, isCivilDate } from '#core/calendar';
 import { COLDEST_PLAUSIBLE_C, HOTTEST_PLAUSIBLE_C, type WeatherDay } from '#core/weather';
 import { clip } from './cells.ts';
-import type { ReadDays, RowProblem } from './read-daily.ts';
-
-/** What the quality flags of GHCN-Daily mean (its readme, section III; Durre et al. 2010, J. Appl. Meteorol. Climatol. 49:1615). */
-export const GHCN_QUALITY_FLAGS: Readonly<Record<string, string>> = {
-  D: 'a repeat of another record',
-  G: 'a gap in its distribution',
-  I: 'at odds with itself',
-  K: 'in a streak of equal values',
-  L: "too long to be one day's",
-  M: "above the world's records",
-  N: 'reported as zero by mistake',
-  O: 'an outlier for its place',
-  R: 'behind the neighbouring hour',
-  S: 'at odds with stations near',
-  T: 'at odds in time',
-  W: 'too warm for snow',
-  X: 'beyond bounds',
-  Z: 'flagged by hand', // Values with any of these have failed a check.
-};
+import type { ReadDays } from './read-daily.ts';
+import type { RowFault, RowProblem } from './row-fault.ts';
 
 /** Which of the two public layouts a file has: a column an element with attributes, or a line an element. */
 export type GhcnLayout = 'by-station' | 'by-year';
@@ -69,14 +52,14 @@ export function ghcnLayout(text: string): GhcnLayout | null {
  */
 export function readGhcn(text: string, stationId?: string): ReadGhcn {
   const layout = ghcnLayout(text);
-  if (!layout) throw new RangeError('this is not a GHCN-Daily file');
+  if (!layout) throw new RangeError('not-ghcn');
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: true });
   const stations = layout === 'by-station' ? stationsOfColumns(data) : stationsOfLines(data);
   const stationIds = [...stations.keys()];
   const chosen = stationId ?? stationIds[0];
   const days = chosen === undefined ? undefined : stations.get(chosen);
   if (chosen === undefined || !days)
-    throw new RangeError(stationId ? `there is no station ${stationId} in it` : 'there are no values in it');
+    throw new RangeError(stationId ? `no-such-station/${stationId}` : 'no-values');
   return { layout, stationIds, stationId: chosen, ...daysOf(days) };
 }
 
@@ -135,14 +118,14 @@ function daysOf(
   for (const [date, elements] of byDate) {
     line++;
     if (!isCivilDate(date)) {
-      problems.push({ line, reason: `"${clip(String(date))}" is not a day` });
+      problems.push({ line, fault: { kind: 'not-a-day', text: clip(String(date)) } });
       continue;
     }
     for (const { quality } of elements.values()) if (quality) flagged[quality] = (flagged[quality] ?? 0) + 1;
     const sound = (name: string) => soundValue(elements.get(name));
     const [minC, maxC] = [sound('TMIN'), sound('TMAX')];
-    const trouble = troubleOf(minC, maxC);
-    if (trouble !== null) problems.push({ line, reason: `${date}: ${trouble}` });
+    const fault = faultOf(date, minC, maxC);
+    if (fault) problems.push({ line, fault });
     else days.push({ date, minC: minC!, maxC: maxC!, rainMm: sound('PRCP'), windMs: sound('AWND') });
   }
   return { days: days.sort((a, b) => (a.date < b.date ? -1 : 1)), problems, repeats: 0, flagged };
@@ -154,11 +137,11 @@ function soundValue(value: Value | undefined): number | null {
   return value.tenths / 10;
 }
 
-function troubleOf(minC: number | null, maxC: number | null): string | null {
-  if (minC === null || maxC === null)
-    return minC === maxC ? 'no sound temperature' : `no sound ${minC === null ? 'minimum' : 'maximum'}`;
-  if (maxC < minC) return `the maximum (${maxC} °C) is below the minimum (${minC} °C)`;
-  return minC < COLDEST_PLAUSIBLE_C || maxC > HOTTEST_PLAUSIBLE_C
-    ? `${minC} to ${maxC} °C is not weather`
-    : null;
+function faultOf(date: CivilDate, minC: number | null, maxC: number | null): RowFault | null {
+  if (minC === null && maxC === null) return { kind: 'nothing-sound', date, of: 'temperature' };
+  if (minC === null) return { kind: 'nothing-sound', date, of: 'minimum' };
+  if (maxC === null) return { kind: 'nothing-sound', date, of: 'maximum' };
+  if (maxC < minC) return { kind: 'upside-down', date, minC, maxC };
+  const isWeather = minC >= COLDEST_PLAUSIBLE_C && maxC <= HOTTEST_PLAUSIBLE_C;
+  return isWeather ? null : { kind: 'not-weather', fromC: minC, toC: maxC };
 }

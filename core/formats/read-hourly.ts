@@ -2,7 +2,8 @@ import type { CivilDate } from '#core/calendar';
 import { COLDEST_PLAUSIBLE_C, daysFromHours, HOTTEST_PLAUSIBLE_C, type HourReading } from '#core/weather';
 import { clip, decimal, MM_PER_INCH, readDate, toCelsius } from './cells.ts';
 import { dateText, type HourlyMapping } from './hourly-columns.ts';
-import type { ReadDays, RowProblem } from './read-daily.ts';
+import type { ReadDays } from './read-daily.ts';
+import { isFault, type RowFault, type RowProblem } from './row-fault.ts';
 
 /**
  * Reads a logger's rows into days with their hours. A day with too few hours to tell its minimum
@@ -16,7 +17,7 @@ export function readHourlyRows(rows: readonly (readonly string[])[], mapping: Ho
     if (row.every((cell) => cell.trim() === '')) return;
     const line = i + 2;
     const read = readRow(row, mapping);
-    if (typeof read === 'string') return void problems.push({ line, reason: read });
+    if (isFault(read)) return void problems.push({ line, fault: read });
     if (!lineOf.has(read.date)) lineOf.set(read.date, line);
     readings.push(read);
   });
@@ -24,23 +25,24 @@ export function readHourlyRows(rows: readonly (readonly string[])[], mapping: Ho
   for (const { date, hours } of short)
     problems.push({
       line: lineOf.get(date)!,
-      reason: `${date} has ${hours} of 24 hours: too few for its low and high`,
+      fault: { kind: 'too-few-hours', date, hours },
     });
   return { days, problems: problems.sort((a, b) => a.line - b.line), repeats: 0 };
 }
 
-function readRow(row: readonly string[], mapping: HourlyMapping): HourReading | string {
+function readRow(row: readonly string[], mapping: HourlyMapping): HourReading | RowFault {
   const stamp = row[mapping.time]?.trim() ?? '';
   const date = readDate(dateText(stamp), mapping.dateOrder);
-  if (!date) return stamp ? `"${clip(stamp)}" is not a day in the order chosen` : 'the time is missing';
+  if (!date) return stamp ? { kind: 'not-a-day-so-ordered', text: clip(stamp) } : { kind: 'time-missing' };
   const clockText = mapping.clock === null ? stamp : (row[mapping.clock] ?? '');
   const hour = hourOf(clockText);
-  if (hour === null) return `"${clip(clockText)}" holds no time of day`;
+  if (hour === null) return { kind: 'no-time-of-day', text: clip(clockText) };
   const value = decimal(row[mapping.temperature]);
-  if (value === null) return `the temperature "${clip(row[mapping.temperature] ?? '')}" is not a number`;
+  if (value === null)
+    return { kind: 'not-a-number', of: 'temperature', text: clip(row[mapping.temperature] ?? '') };
   const temperatureC = toCelsius(value, mapping.temperatureUnit);
   if (temperatureC < COLDEST_PLAUSIBLE_C || temperatureC > HOTTEST_PLAUSIBLE_C)
-    return `${temperatureC} °C is not weather: is the unit right?`;
+    return { kind: 'not-weather', fromC: temperatureC, toC: temperatureC };
   const amount = (column: number | null, factor: number) => {
     const read = column === null ? null : decimal(row[column]);
     return read === null || read < 0 ? null : read * factor;

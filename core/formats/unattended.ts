@@ -7,7 +7,8 @@ import { readTable } from './table.ts';
 
 /**
  * Reads a weather file with nobody there to ask: GHCN-Daily, an hourly logger's or a table of days.
- * @throws RangeError when it is none of them, or leaves open what only a person can say.
+ * @throws RangeError when it is none of them, or leaves open what only a person can say; its message is
+ * the reason's code.
  */
 export function readUnattended(text: string): ReadDays {
   if (ghcnLayout(text)) return readGhcn(text);
@@ -16,7 +17,7 @@ export function readUnattended(text: string): ReadDays {
   if (hourly) return readHourlyRows(rows, settled(hourly) as HourlyMapping);
   const daily = guessMapping(header, rows);
   if (daily.date === null || daily.minTemperature === null || daily.maxTemperature === null)
-    throw new RangeError('it has no columns named for date, minimum and maximum');
+    throw new RangeError('columns-not-named');
   return readDailyRows(rows, settled(daily) as ColumnMapping);
 }
 
@@ -24,11 +25,7 @@ export function readUnattended(text: string): ReadDays {
 function settled<
   Guess extends { readonly temperatureUnit: string | null; readonly dateOrder: string | null },
 >(guess: Guess): Guess {
-  if (guess.temperatureUnit === null)
-    throw new RangeError(
-      'it leaves open whether its temperatures are °C or °F: no unit is named, or the values contradict it',
-    );
-  if (guess.dateOrder === null)
-    throw new RangeError('its dates can be read day first or month first; write them as 2026-05-31');
+  if (guess.temperatureUnit === null) throw new RangeError('temperature-unit-open');
+  if (guess.dateOrder === null) throw new RangeError('date-order-open');
   return guess;
 }

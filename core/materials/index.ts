@@ -1,12 +1,12 @@
 export { type Formulation, type LabelLine, type LeafState, type Product } from './label.ts';
-export { labelDoubts, type LabelDoubt, type UsualPercent } from './label-sense.ts';
+export { labelDoubts, type DoubtReason, type LabelDoubt, type UsualPercent } from './label-sense.ts';
 export { misfits, type Misfit, type SprayCase } from './line-fit.ts';
 export {
   judgeUse,
   type Bloom,
   type EarlierSpray,
   type Finding,
-  NOTHING_AGAINST_USE,
+  type RuleBook,
   type PlannedSpray,
   type UseFacts,
   type UseRule,
@@ -16,7 +16,7 @@ export {
 } from './may-use.ts';
 export {
   meeting,
-  NOTHING_AGAINST,
+  type MeetingBook,
   tankMeeting,
   INGREDIENTS,
   type Ingredient,

@@ -12,8 +12,24 @@ export interface UsualPercent {
 export interface LabelDoubt {
   readonly lineId: string;
   readonly field: keyof LabelLine;
-  readonly says: string;
+  readonly why: DoubtReason;
 }
+
+export type DoubtReason =
+  /** The high rate is this many times the low one: two lines in one? */
+  | { readonly kind: 'wide-range'; readonly times: number }
+  /** A liquid by weight, or a powder by volume. */
+  | { readonly kind: 'ounces-mixed-up' }
+  /** % of the spray, and what is usual. */
+  | {
+      readonly kind: 'unusual-strength';
+      readonly percent: number;
+      readonly usual: readonly [low: number, high: number];
+    }
+  /** The line names a plant that is eaten and no days before picking. */
+  | { readonly kind: 'no-days-to-harvest' }
+  /** The greatest temperature lies below the least. */
+  | { readonly kind: 'temperatures-crossed' };
 
 /** A range wider than this is seldom one line of a label. */
 const WIDEST_RANGE = 5;
@@ -26,46 +42,39 @@ export function labelDoubts(
   usual: UsualPercent | null,
   edibleHostIds: ReadonlySet<string>,
 ): LabelDoubt[] {
-  return product.lines
-    .filter(({ rateLow, rateHigh }) => rateLow > 0 && rateHigh >= rateLow)
-    .flatMap((line) => {
-      const doubt = (field: keyof LabelLine, says: string): LabelDoubt => ({ lineId: line.id, field, says });
-      const found: LabelDoubt[] = [];
-      if (line.rateHigh > WIDEST_RANGE * line.rateLow)
-        found.push(
-          doubt(
-            'rateHigh',
-            `is ${Math.round(line.rateHigh / line.rateLow)} times the low rate: two lines of the label in one?`,
-          ),
-        );
-      if (misreadAsWeight(product.formulation, line.rateUnit))
-        found.push(
-          doubt(
-            'rateUnit',
-            'a liquid by weight, or a powder by volume: an ounce is a fluid ounce for liquids and a weight for powders',
-          ),
-        );
-      found.push(...strengthDoubts(line, usual).map((says) => doubt('rateHigh', says)));
-      if (line.daysToHarvest === null && line.hostIds.some((id) => edibleHostIds.has(id)))
-        found.push(
-          doubt('daysToHarvest', 'the line names a plant that is eaten: a label then gives days to harvest'),
-        );
-      if (line.leastC !== null && line.greatestC !== null && line.leastC >= line.greatestC)
-        found.push(doubt('greatestC', 'lies below the least temperature'));
-      return found;
-    });
+  const rated = product.lines.filter(({ rateLow, rateHigh }) => rateLow > 0 && rateHigh >= rateLow);
+  return rated.flatMap((line) => {
+    const doubts: [keyof LabelLine, DoubtReason | null][] = [
+      ['rateHigh', wideRange(line)],
+      ['rateUnit', misreadAsWeight(product.formulation, line.rateUnit) ? { kind: 'ounces-mixed-up' } : null],
+      ['rateHigh', unusualStrength(line, usual)],
+      ['daysToHarvest', lacksHarvestDays(line, edibleHostIds) ? { kind: 'no-days-to-harvest' } : null],
+      ['greatestC', temperaturesCrossed(line) ? { kind: 'temperatures-crossed' } : null],
+    ];
+    return doubts.flatMap(([field, why]) => (why ? [{ lineId: line.id, field, why }] : []));
+  });
 }
 
-function strengthDoubts(line: LabelLine, usual: UsualPercent | null): string[] {
+function wideRange({ rateLow, rateHigh }: LabelLine): DoubtReason | null {
+  return rateHigh > WIDEST_RANGE * rateLow
+    ? { kind: 'wide-range', times: Math.round(rateHigh / rateLow) }
+    : null;
+}
+
+function lacksHarvestDays({ daysToHarvest, hostIds }: LabelLine, edible: ReadonlySet<string>): boolean {
+  return daysToHarvest === null && hostIds.some((id) => edible.has(id));
+}
+
+function temperaturesCrossed({ leastC, greatestC }: LabelLine): boolean {
+  return leastC !== null && greatestC !== null && leastC >= greatestC;
+}
+
+function unusualStrength(line: LabelLine, usual: UsualPercent | null): DoubtReason | null {
   const { per, by, amount } = rateMeaning(line.rateHigh, line.rateUnit);
-  if (!usual || per !== 'litre' || by !== 'volume') return [];
+  if (!usual || per !== 'litre' || by !== 'volume') return null;
   const range = line.leafStates.includes('in-leaf') ? usual.inLeaf : usual.dormant;
-  if (!range) return [];
+  if (!range) return null;
   const percent = amount / 10;
-  const shown = Math.round(percent * 100) / 100;
-  if (percent > FAR_ABOVE * range[1])
-    return [`comes to ${shown} % of the spray, where ${range[0]}–${range[1]} % is usual: check the unit`];
-  if (percent < range[0] / FAR_ABOVE)
-    return [`comes to ${shown} % of the spray, where ${range[0]}–${range[1]} % is usual: check the unit`];
-  return [];
+  const farOff = percent > FAR_ABOVE * range[1] || percent < range[0] / FAR_ABOVE;
+  return farOff ? { kind: 'unusual-strength', percent, usual: range } : null;
 }

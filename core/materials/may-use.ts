@@ -96,19 +96,15 @@ export interface Finding {
   readonly sourceIds: readonly string[];
 }
 
-/** What is said when no rule speaks. */
-export const NOTHING_AGAINST_USE: Finding = {
-  ruleId: 'nothing-against',
-  verdict: 'fine',
-  says: 'No rule known here stands against it. The label still comes first.',
-  until: null,
-  grade: 'C',
-  sourceIds: ['practice'],
-};
+/** All rules of use, and what is said when none speaks. */
+export interface RuleBook {
+  readonly rules: readonly UseRule[];
+  readonly otherwise: Finding;
+}
 
 /** Every rule that speaks, the strictest first; at least one finding, so that every answer names a rule. */
 export function judgeUse(
-  rules: readonly UseRule[],
+  { rules, otherwise }: RuleBook,
   facts: UseFacts,
   schools: Readonly<Record<string, string>>,
 ): readonly Finding[] {
@@ -118,7 +114,7 @@ export function judgeUse(
       ? [{ ruleId: id, verdict, says: spoken.says, until: spoken.until ?? null, grade, sourceIds }]
       : [];
   });
-  if (found.length === 0) return [NOTHING_AGAINST_USE];
+  if (found.length === 0) return [otherwise];
   return found.sort((a, b) => VERDICTS.indexOf(b.verdict) - VERDICTS.indexOf(a.verdict));
 }
 

@@ -44,20 +44,15 @@ export interface Meeting {
 
 const STRICTNESS: Readonly<Record<MeetingRule['tank'], number>> = { never: 2, no: 1, 'jar-test': 0 };
 
-/** What is known of two loads nothing stands between: a new pair is tried in a jar first. */
-export const NOTHING_AGAINST: MeetingRule = {
-  id: 'nothing-known',
-  between: ['other', 'other'],
-  tank: 'jar-test',
-  apartDays: 0,
-  grade: 'C',
-  sourceIds: ['practice'],
-  says: 'Nothing is known against it. Both labels must allow it; try a new pair in a jar first, and mix only what is used that day.',
-};
+/** All rules of meeting, and what is said of two loads no rule speaks of. */
+export interface MeetingBook {
+  readonly rules: readonly MeetingRule[];
+  readonly otherwise: MeetingRule;
+}
 
 /** The strictest of all rules between two loads; order does not matter. Always names at least one rule. */
 export function meeting(
-  rules: readonly MeetingRule[],
+  { rules, otherwise }: MeetingBook,
   first: readonly Ingredient[],
   second: readonly Ingredient[],
 ): Meeting {
@@ -65,7 +60,7 @@ export function meeting(
     ({ between: [a, b] }) =>
       (first.includes(a) && second.includes(b)) || (first.includes(b) && second.includes(a)),
   );
-  if (met.length === 0) return { tank: NOTHING_AGAINST.tank, apartDays: 0, rules: [NOTHING_AGAINST] };
+  if (met.length === 0) return { tank: otherwise.tank, apartDays: otherwise.apartDays, rules: [otherwise] };
   const strictest = met.reduce((worst, rule) =>
     STRICTNESS[rule.tank] > STRICTNESS[worst.tank] ? rule : worst,
   );
@@ -73,11 +68,8 @@ export function meeting(
 }
 
 /** The strictest meeting among all pairs of a tank's loads; a single load meets nothing. */
-export function tankMeeting(
-  rules: readonly MeetingRule[],
-  loads: readonly (readonly Ingredient[])[],
-): Meeting | null {
-  const pairs = loads.flatMap((load, i) => loads.slice(i + 1).map((other) => meeting(rules, load, other)));
+export function tankMeeting(book: MeetingBook, loads: readonly (readonly Ingredient[])[]): Meeting | null {
+  const pairs = loads.flatMap((load, i) => loads.slice(i + 1).map((other) => meeting(book, load, other)));
   if (pairs.length === 0) return null;
   const worst = pairs.reduce((a, b) => (STRICTNESS[b.tank] > STRICTNESS[a.tank] ? b : a));
   return {

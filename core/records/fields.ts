@@ -3,17 +3,17 @@ import { isCivilDate } from '#core/calendar';
 
 /** Building blocks of every record, with the words a person sees beside the field. */
 
-export const recordId = z.uuid('an id made by the app');
+export const recordId = z.uuid('an-id-made-by-the-app');
 
-export const civilDate = z.string().refine(isCivilDate, 'a day written YYYY-MM-DD');
+export const civilDate = z.string().refine(isCivilDate, 'a-day-written-yyyy-mm-dd');
 
 export const shortText = (most: number) =>
-  z.string().trim().min(1, 'cannot be empty').max(most, `at most ${most} characters`);
+  z.string().trim().min(1, 'cannot-be-empty').max(most, `most/${most}/characters`);
 
-export const note = z.string().max(2000, 'at most 2000 characters').default('');
+export const note = z.string().max(2000, 'most/2000/characters').default('');
 
 export const metres = (most: number) =>
-  z.number('a number in metres').positive('must be above 0').max(most, `at most ${most} m`);
+  z.number('a-number-in-metres').positive('must-be-above-0').max(most, `most/${most}/m`);
 
 export const wholeCount = (most: number) =>
-  z.number('a whole number').int('a whole number').min(0, 'cannot be negative').max(most, `at most ${most}`);
+  z.number('a-whole-number').int('a-whole-number').min(0, 'cannot-be-negative').max(most, `most/${most}`);

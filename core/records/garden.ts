@@ -12,26 +12,29 @@ const SPOON_IDS = new Set(
 /** The school followed, by question; a question left out follows the next wider choice. */
 const schools = z
   .record(z.string().max(40), z.string().max(40))
-  .refine((chosen) => Object.keys(chosen).length <= 40, 'too many questions');
+  .refine((chosen) => Object.keys(chosen).length <= 40, 'too-many-questions');
 
 export const COUNTRIES = ['us', 'au', 'uk', 'other'] as const;
 
 /** A day of every year. */
 const dayOfYear = z
   .string()
-  .refine((day) => /^\d{2}-\d{2}$/.test(day) && isCivilDate(`2024-${day}`), 'a day such as 09-15');
+  .refine((day) => /^\d{2}-\d{2}$/.test(day) && isCivilDate(`2024-${day}`), 'a-day-such-as-09-15');
 
 export const gardenRecord = z.object({
   name: shortText(60),
-  latitudeDeg: z.number('a number of degrees').min(-70, 'between −70 and 70').max(70, 'between −70 and 70'),
+  latitudeDeg: z
+    .number('a-number-of-degrees')
+    .min(-70, 'between-minus-70-and-70')
+    .max(70, 'between-minus-70-and-70'),
   longitudeDeg: z
-    .number('a number of degrees')
-    .min(-180, 'between −180 and 180')
-    .max(180, 'between −180 and 180'),
-  timeZone: z.string().refine(isTimeZone, 'a time zone such as Europe/Paris'),
+    .number('a-number-of-degrees')
+    .min(-180, 'between-minus-180-and-180')
+    .max(180, 'between-minus-180-and-180'),
+  timeZone: z.string().refine(isTimeZone, 'a-time-zone-such-as-europe-paris'),
   temperatureUnit: z.enum(['C', 'F']),
   measureSystem: z.enum(['metric', 'us', 'imperial', 'australian']),
-  spoonIds: z.array(z.string().refine((id) => SPOON_IDS.has(id), 'no such spoon')).max(16),
+  spoonIds: z.array(z.string().refine((id) => SPOON_IDS.has(id), 'no-such-spoon')).max(16),
   schools,
   /** Whose poison line and rules apply. */
   country: z.enum(COUNTRIES),
@@ -44,10 +47,10 @@ export const placeRecord = z.object({
   kind: z.enum(['outdoors', 'cold-house', 'sunroom', 'indoors']),
   /** The thermometer it is read from, its own or the garden's; null until there is one. */
   stationId: recordId.nullable(),
-  minOffsetC: z.number('a number').min(-30, 'at least −30').max(30, 'at most 30'),
-  maxOffsetC: z.number('a number').min(-30, 'at least −30').max(30, 'at most 30'),
+  minOffsetC: z.number('a-number').min(-30, 'least/-30').max(30, 'most/30'),
+  maxOffsetC: z.number('a-number').min(-30, 'least/-30').max(30, 'most/30'),
   /** Stations that stand in, in this order, where its own is silent. */
-  standInIds: z.array(recordId).max(10, 'at most 10').default([]),
+  standInIds: z.array(recordId).max(10, 'most/10').default([]),
 });
 export type Place = z.infer<typeof placeRecord>;
 
@@ -55,19 +58,19 @@ export const plantRecord = z
   .object({
     id: recordId,
     name: shortText(80),
-    hostId: z.string().min(1, 'choose what it is'),
+    hostId: z.string().min(1, 'choose-what-it-is'),
     /** The place it stood in first; later places come from dated moves. */
     placeId: recordId,
-    count: wholeCount(5000).min(1, 'at least 1'),
+    count: wholeCount(5000).min(1, 'least/1'),
     heightM: metres(40),
     spreadM: metres(40),
     /** Length of a row or hedge; null for plants standing alone. */
     lengthM: metres(500).nullable(),
     yearPlanted: z
       .number()
-      .int('a whole year')
-      .min(1500, 'not before 1500')
-      .max(2200, 'not after 2200')
+      .int('a-whole-year')
+      .min(1500, 'not-before-1500')
+      .max(2200, 'not-after-2200')
       .nullable(),
     vigour: z.enum(['weak', 'fair', 'strong']),
     light: z.enum(['sun', 'part-shade', 'shade']),
@@ -77,7 +80,7 @@ export const plantRecord = z
     /** Somebody else's, or out of reach: can be watched, not treated. */
     outOfReach: z.boolean(),
     retiredOn: civilDate.nullable(),
-    retiredWhy: z.string().max(200, 'at most 200 characters').default(''),
+    retiredWhy: z.string().max(200, 'most/200/characters').default(''),
     /** First and last day of picking, every year; null where nothing is picked or nobody said. */
     harvestFrom: dayOfYear.nullable().default(null),
     harvestTo: dayOfYear.nullable().default(null),
@@ -87,7 +90,7 @@ export const plantRecord = z
   })
   .refine((plant) => plant.harvestTo === null || plant.harvestFrom !== null, {
     path: ['harvestFrom'],
-    message: 'say when picking begins, too',
+    message: 'say-when-picking-begins-too',
   });
 export type Plant = z.infer<typeof plantRecord>;
 

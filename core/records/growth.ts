@@ -46,6 +46,6 @@ export const guessRecord = z.object({
     .min(0)
     .max(2 ** 31),
   truth: z.number().min(0).max(1000),
-  guess: z.number('a number').min(0, 'cannot be negative').max(1000, 'at most 1000'),
+  guess: z.number('a-number').min(0, 'cannot-be-negative').max(1000, 'most/1000'),
 });
 export type Guess = z.infer<typeof guessRecord>;

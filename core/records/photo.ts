@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { civilDate, note, recordId } from './fields.ts';
 
 /** Along one side, from 0 at the left or top to 1. */
-const share = z.number('a number').min(0, 'lies outside the picture').max(1, 'lies outside the picture');
+const share = z.number('a-number').min(0, 'lies-outside-the-picture').max(1, 'lies-outside-the-picture');
 
 export const SPOT_KINDS = ['bump', 'hole', 'mine'] as const;
 export type SpotKind = (typeof SPOT_KINDS)[number];
@@ -17,11 +17,11 @@ const scale = z
     fromY: share,
     toX: share,
     toY: share,
-    lengthMm: z.number('a length in mm').min(0.1, 'at least 0.1 mm').max(2000, 'at most 2000 mm'),
+    lengthMm: z.number('a-length-in-mm').min(0.1, 'least/0.1/mm').max(2000, 'most/2000/mm'),
   })
   .refine((mark) => mark.fromX !== mark.toX || mark.fromY !== mark.toY, {
     path: ['toX'],
-    message: 'needs two different ends',
+    message: 'needs-two-different-ends',
   });
 export type ScaleMark = z.infer<typeof scale>;
 
@@ -33,7 +33,7 @@ export const photoRecord = z.object({
   /** Who says when it was taken: the camera, or the day it was added. */
   takenFrom: z.enum(['camera', 'added']),
   scale: scale.nullable(),
-  spots: z.array(spot).max(500, 'at most 500 marks'),
+  spots: z.array(spot).max(500, 'most/500/marks'),
   note,
 });
 export type PhotoRecord = z.infer<typeof photoRecord>;

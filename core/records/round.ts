@@ -29,6 +29,6 @@ export const stopRecord = z
   })
   .refine((stop) => (stop.outcome === 'skipped') === (stop.reason !== null), {
     path: ['reason'],
-    message: 'a reason goes with a skip, and only with one',
+    message: 'a-reason-goes-with-a-skip-and-only-with-one',
   });
 export type Stop = z.infer<typeof stopRecord>;

@@ -6,22 +6,22 @@ import { civilDate, note, recordId, shortText, wholeCount } from './fields.ts';
 
 const leafState = z.enum(['dormant', 'delayed-dormant', 'in-leaf']);
 
-const rate = z.number('a number').positive('must be above 0').max(1000, 'at most 1000');
-const amount = z.number('a number').positive('must be above 0').max(1_000_000, 'at most 1000 l or kg');
+const rate = z.number('a-number').positive('must-be-above-0').max(1000, 'most/1000');
+const amount = z.number('a-number').positive('must-be-above-0').max(1_000_000, 'at-most-1000-l-or-kg');
 
 const labelLine = z
   .object({
     id: recordId,
     crop: shortText(120),
-    region: z.string().trim().max(80, 'at most 80 characters'),
+    region: z.string().trim().max(80, 'most/80/characters'),
     hostIds: z.array(z.string().max(40)).max(80),
-    groups: z.array(z.enum(TARGET_GROUPS)).min(1, 'choose at least one'),
-    leafStates: z.array(leafState).min(1, 'choose at least one'),
+    groups: z.array(z.enum(TARGET_GROUPS)).min(1, 'choose-at-least-one'),
+    leafStates: z.array(leafState).min(1, 'choose-at-least-one'),
     rateLow: rate,
     rateHigh: rate,
     rateUnit: z.enum(RATE_UNIT_IDS),
-    leastC: z.number('a number').min(-20, 'at least −20').max(40, 'at most 40').nullable(),
-    greatestC: z.number('a number').min(0, 'at least 0').max(50, 'at most 50').nullable(),
+    leastC: z.number('a-number').min(-20, 'least/-20').max(40, 'most/40').nullable(),
+    greatestC: z.number('a-number').min(0, 'least/0').max(50, 'most/50').nullable(),
     intervalDays: wholeCount(365).nullable(),
     usesPerYear: wholeCount(100).nullable(),
     mostPerYear: amount.nullable(),
@@ -31,30 +31,30 @@ const labelLine = z
   })
   .refine((line) => line.rateHigh >= line.rateLow, {
     path: ['rateHigh'],
-    message: 'must not be below the low rate',
+    message: 'must-not-be-below-the-low-rate',
   })
   .refine((line) => line.rateUnit !== 'percent' || line.rateHigh <= 20, {
     path: ['rateHigh'],
-    message: 'more than 20 % is not a spray: check the unit',
+    message: 'more-than-20-percent-is-not-a-spray-check-the-unit',
   });
 
 export const productRecord = z.object({
   id: recordId,
   name: shortText(80),
   materialId: z.string().max(40),
-  strengthPercent: z.number('a number').positive('must be above 0').max(100, 'at most 100 %'),
+  strengthPercent: z.number('a-number').positive('must-be-above-0').max(100, 'most/100/%'),
   containsOil: z.boolean(),
   formulation: z.enum(['emulsifiable-oil', 'soap', 'flowable', 'powder', 'soluble']),
-  modeOfAction: z.string().trim().max(20, 'at most 20 characters'),
+  modeOfAction: z.string().trim().max(20, 'most/20/characters'),
   organic: z.boolean(),
   unlabelled: z.boolean(),
-  mustNotTouch: z.string().trim().max(300, 'at most 300 characters'),
+  mustNotTouch: z.string().trim().max(300, 'most/300/characters'),
   apart: z
     .array(z.object({ ingredient: z.enum(INGREDIENTS), days: wholeCount(365) }))
     .max(INGREDIENTS.length),
   stock: z
     .object({
-      amount: z.number('a number').min(0, 'cannot be negative').max(1_000_000, 'at most 1000 l or kg'),
+      amount: z.number('a-number').min(0, 'cannot-be-negative').max(1_000_000, 'at-most-1000-l-or-kg'),
       countedOn: civilDate,
     })
     .nullable(),
@@ -62,10 +62,10 @@ export const productRecord = z.object({
   pack: z
     .object({
       amount,
-      price: z.number('a number').min(0, 'cannot be negative').max(1_000_000, 'at most a million'),
+      price: z.number('a-number').min(0, 'cannot-be-negative').max(1_000_000, 'at-most-a-million'),
     })
     .nullable(),
-  lines: z.array(labelLine).min(1, 'a product needs at least one label line').max(60),
+  lines: z.array(labelLine).min(1, 'a-product-needs-at-least-one-label-line').max(60),
 });
 export type ProductRecord = z.infer<typeof productRecord>;
 
@@ -77,8 +77,8 @@ export const sprayerRecord = z
     name: shortText(60),
     kind: z.enum(SPRAYER_KINDS),
     /** What it holds; for a hose-end sprayer, its jar. */
-    capacityMl: z.number('a number').min(100, 'at least 100 ml').max(500_000, 'at most 500 l'),
-    reachM: z.number('a number').min(0.2, 'at least 0.2 m').max(15, 'at most 15 m'),
+    capacityMl: z.number('a-number').min(100, 'least/100/ml').max(500_000, 'most/500/l'),
+    reachM: z.number('a-number').min(0.2, 'least/0.2/m').max(15, 'most/15/m'),
     heldHerbicide: z.boolean(),
     leaks: z.boolean(),
     screen: z.enum(['fine', 'coarse', 'none']),
@@ -87,13 +87,13 @@ export const sprayerRecord = z
     dial: z
       .object({
         unit: z.enum(RATE_UNIT_IDS),
-        settings: z.array(rate).min(1, 'at least one setting').max(30, 'at most 30 settings'),
+        settings: z.array(rate).min(1, 'at-least-one-setting').max(30, 'most/30/settings'),
       })
       .nullable(),
   })
   .refine(({ kind, dial }) => (kind === 'hose-end') === (dial !== null), {
     path: ['dial'],
-    message: 'a hose-end sprayer, and only that, has a dial',
+    message: 'a-hose-end-sprayer-and-only-that-has-a-dial',
   });
 export type Sprayer = z.infer<typeof sprayerRecord>;
 
@@ -112,9 +112,9 @@ const sprayPart = z.object({
   productId: recordId,
   lineId: recordId,
   /** In the label line's own unit. */
-  rate: z.number('a number').positive('must be above 0').max(1000, 'at most 1000'),
+  rate: z.number('a-number').positive('must-be-above-0').max(1000, 'most/1000'),
   /** ml or g in all, as really measured. */
-  productAmount: z.number('a number').positive('must be above 0').max(100_000, 'at most 100 000'),
+  productAmount: z.number('a-number').positive('must-be-above-0').max(100_000, 'most/100000'),
 });
 export type SprayPart = z.infer<typeof sprayPart>;
 
@@ -126,13 +126,13 @@ export const sprayRecord = z
     loadId: recordId.nullable().default(null),
     parts: z
       .array(sprayPart)
-      .min(1, 'a spray has at least one product')
-      .max(5, 'at most five products in a tank'),
+      .min(1, 'a-spray-has-at-least-one-product')
+      .max(5, 'at-most-five-products-in-a-tank'),
     sprayerId: recordId,
     on: civilDate,
     leafState,
     scope: z.enum(SPRAY_SCOPES).default('whole'),
-    sprayMl: z.number('a number').positive('must be above 0').max(1_000_000, 'at most 1000 l'),
+    sprayMl: z.number('a-number').positive('must-be-above-0').max(1_000_000, 'most/1000/l'),
     /** How well it covered, and what was there; null until somebody says. */
     coverage: z.enum(COVERAGES).nullable().default(null),
     stageSeen: z.enum(STAGES_SEEN).nullable().default(null),
@@ -142,7 +142,7 @@ export const sprayRecord = z
   })
   .refine(({ parts }) => new Set(parts.map(({ productId }) => productId)).size === parts.length, {
     path: ['parts'],
-    message: 'the same product twice',
+    message: 'the-same-product-twice',
   });
 export type SprayRecord = z.infer<typeof sprayRecord>;
 
@@ -150,11 +150,11 @@ export type SprayRecord = z.infer<typeof sprayRecord>;
 export const sprayLoad = z
   .object({
     id: recordId,
-    sprays: z.array(sprayRecord).min(1, 'nothing was sprayed').max(10, 'at most ten at a time'),
+    sprays: z.array(sprayRecord).min(1, 'nothing-was-sprayed').max(10, 'at-most-ten-at-a-time'),
   })
   .refine(({ id, sprays }) => sprays.every(({ loadId }) => loadId === id), {
     path: ['sprays'],
-    message: 'belong to another tank',
+    message: 'belong-to-another-tank',
   });
 export type SprayLoad = z.infer<typeof sprayLoad>;
 

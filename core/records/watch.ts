@@ -26,15 +26,15 @@ export const inspectionRecord = z.object({
   on: civilDate,
   answers: z
     .record(z.string().max(40), z.string().max(40))
-    .refine((given) => Object.keys(given).length <= 60, 'too many answers'),
+    .refine((given) => Object.keys(given).length <= 60, 'too-many-answers'),
   coversTurned: wholeCount(1000),
 });
 export type Inspection = z.infer<typeof inspectionRecord>;
 
 const unit = z.object({
-  counts: z.record(z.string().max(20), z.number('a number')),
+  counts: z.record(z.string().max(20), z.number('a-number')),
   tagId: recordId.optional(),
-  tree: wholeCount(500).min(1, 'trees are counted from 1').optional(),
+  tree: wholeCount(500).min(1, 'trees-are-counted-from-1').optional(),
 });
 
 export const sampleRecord = z
@@ -43,7 +43,7 @@ export const sampleRecord = z
     watchId: recordId,
     on: civilDate,
     protocol: z.enum(PROTOCOLS),
-    units: z.array(unit).min(2, 'count at least 2').max(300, 'at most 300 at a time'),
+    units: z.array(unit).min(2, 'count-at-least-2').max(300, 'at-most-300-at-a-time'),
     /** The round it was counted in, if any. */
     roundId: recordId.nullable().default(null),
     /** The spray a cover check belongs to, if it is one. */
@@ -62,7 +62,7 @@ export const sampleRecord = z
         context.addIssue({
           code: 'custom',
           path: ['units', i, 'counts', unknown],
-          message: 'is not counted this way',
+          message: 'is-not-counted-this-way',
         });
     });
   });
@@ -79,7 +79,7 @@ export const tapeRecord = z
   })
   .refine((tape) => tape.takenOff > tape.putOn, {
     path: ['takenOff'],
-    message: 'must come after the day it went on',
+    message: 'must-come-after-the-day-it-went-on',
   });
 export type Tape = z.infer<typeof tapeRecord>;
 
@@ -98,7 +98,7 @@ export const trapRecord = z
   })
   .refine((trap) => trap.takenOff > trap.putOn, {
     path: ['takenOff'],
-    message: 'must come after the day it was set or last emptied',
+    message: 'must-come-after-the-day-it-was-set-or-last-emptied',
   });
 export type Trap = z.infer<typeof trapRecord>;
 
@@ -114,7 +114,7 @@ export const deviceRecord = z
   })
   .refine((device) => device.takenDownOn === null || device.takenDownOn >= device.hungOn, {
     path: ['takenDownOn'],
-    message: 'lies before the day it was hung',
+    message: 'lies-before-the-day-it-was-hung',
   });
 export type Device = z.infer<typeof deviceRecord>;
 
@@ -170,10 +170,10 @@ export const clockRecord = z
         path: ['startValue'],
         message:
           startKind === 'date'
-            ? 'a day such as 03-01'
+            ? 'a-day-such-as-03-01'
             : startKind === 'stage'
-              ? 'choose a stage'
-              : 'goes with a date or a stage only',
+              ? 'choose-a-stage'
+              : 'goes-with-a-date-or-a-stage-only',
       });
   });
 export type WatchClock = z.infer<typeof clockRecord>;

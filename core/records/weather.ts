@@ -3,27 +3,27 @@ import { COLDEST_PLAUSIBLE_C, HOTTEST_PLAUSIBLE_C } from '#core/weather';
 import { civilDate, recordId } from './fields.ts';
 
 const reading = z
-  .number('a temperature in °C')
-  .min(COLDEST_PLAUSIBLE_C, 'colder than any garden')
-  .max(HOTTEST_PLAUSIBLE_C, 'hotter than any garden');
+  .number('a-temperature-in-c')
+  .min(COLDEST_PLAUSIBLE_C, 'colder-than-any-garden')
+  .max(HOTTEST_PLAUSIBLE_C, 'hotter-than-any-garden');
 
 const importedDay = z
   .object({
     date: civilDate,
     minC: reading,
     maxC: reading,
-    rainMm: z.number().min(0, 'cannot be negative').max(2000).nullable(),
-    windMs: z.number().min(0, 'cannot be negative').max(100).nullable(),
-    hoursC: z.array(reading).length(24, 'a day has 24 hours').readonly().optional(),
+    rainMm: z.number().min(0, 'cannot-be-negative').max(2000).nullable(),
+    windMs: z.number().min(0, 'cannot-be-negative').max(100).nullable(),
+    hoursC: z.array(reading).length(24, 'a-day-has-24-hours').readonly().optional(),
   })
-  .refine((day) => day.maxC >= day.minC, { path: ['maxC'], message: 'is below the minimum' });
+  .refine((day) => day.maxC >= day.minC, { path: ['maxC'], message: 'is-below-the-minimum' });
 
 /** Days to write into a station. Those that differ from stored ones are only replaced when asked to. */
 export const weatherImport = z.object({
   days: z
     .array(importedDay)
-    .min(1, 'there are no days to import')
-    .max(20_000, 'at most 20 000 days at a time'),
+    .min(1, 'there-are-no-days-to-import')
+    .max(20_000, 'at-most-20-000-days-at-a-time'),
   replaceChanged: z.boolean(),
   /** Only tell what would happen. */
   preview: z.boolean(),
@@ -39,19 +39,19 @@ export const readingRecord = z
     time: z.enum(['morning', 'evening']),
     lowC: reading,
     highC: reading,
-    rainMm: z.number('a number').min(0, 'cannot be negative').max(2000).nullable(),
+    rainMm: z.number('a-number').min(0, 'cannot-be-negative').max(2000).nullable(),
   })
-  .refine((entry) => entry.highC >= entry.lowC, { path: ['highC'], message: 'is below the low' });
+  .refine((entry) => entry.highC >= entry.lowC, { path: ['highC'], message: 'is-below-the-low' });
 export type Reading = z.infer<typeof readingRecord>;
 
 /** The next days as a person typed them from a forecast; what is left out is unknown and never counts as good. */
 export const typedForecast = z.object({
   days: z
     .array(importedDay)
-    .max(15, 'at most 15 days')
+    .max(15, 'most/15/days')
     .refine(
       (days) => days.every((day, i) => i === 0 || day.date > days[i - 1]!.date),
-      'days must follow each other',
+      'days-must-follow-each-other',
     ),
 });
 
@@ -63,15 +63,15 @@ export const weatherFixRecord = z
     from: civilDate,
     to: civilDate,
     kind: z.enum(['leave-out', 'fahrenheit']),
-    why: z.string().max(200, 'at most 200 characters'),
+    why: z.string().max(200, 'most/200/characters'),
   })
-  .refine((fix) => fix.to >= fix.from, { path: ['to'], message: 'lies before the first day' });
+  .refine((fix) => fix.to >= fix.from, { path: ['to'], message: 'lies-before-the-first-day' });
 export type WeatherFixRecord = z.infer<typeof weatherFixRecord>;
 
 /** A place's own low and high of one day, to learn how it differs from its station. */
 export const pairedReadingRecord = z
   .object({ id: recordId, placeId: recordId, on: civilDate, lowC: reading, highC: reading })
-  .refine((pair) => pair.highC >= pair.lowC, { path: ['highC'], message: 'is below the low' });
+  .refine((pair) => pair.highC >= pair.lowC, { path: ['highC'], message: 'is-below-the-low' });
 export type PairedReading = z.infer<typeof pairedReadingRecord>;
 
 const monthlyNormal = z
@@ -79,10 +79,10 @@ const monthlyNormal = z
     month: z.number().int().min(1).max(12),
     minC: reading,
     maxC: reading,
-    rainMm: z.number('a number').min(0, 'cannot be negative').max(3000, 'at most 3000'),
-    wetDays: z.number('a number').min(0, 'cannot be negative').max(31, 'at most 31'),
+    rainMm: z.number('a-number').min(0, 'cannot-be-negative').max(3000, 'most/3000'),
+    wetDays: z.number('a-number').min(0, 'cannot-be-negative').max(31, 'most/31'),
   })
-  .refine((normal) => normal.maxC >= normal.minC, { path: ['maxC'], message: 'is below the low' });
+  .refine((normal) => normal.maxC >= normal.minC, { path: ['maxC'], message: 'is-below-the-low' });
 
 /** The place's usual months, all twelve or none. */
 export const monthlyNormals = z.object({
@@ -92,7 +92,7 @@ export const monthlyNormals = z.object({
       (months) =>
         months.length === 0 ||
         (months.length === 12 && new Set(months.map(({ month }) => month)).size === 12),
-      'all twelve months, or none',
+      'all-twelve-months-or-none',
     ),
 });
 export type MonthlyNormalRecord = z.infer<typeof monthlyNormal>;

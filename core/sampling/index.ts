@@ -1,7 +1,7 @@
 export { agreement, type Agreement, type GuessedAgainstTrue } from './agreement.ts';
 export { differenceOfMeans, differenceOfShares } from './difference.ts';
 export { type Estimate } from './interval.ts';
-export { LEVEL_WORDS, levelOf, levelRange, type Level, type LevelBounds, type LevelRange } from './level.ts';
+export { levelOf, levelRange, type Level, type LevelBounds, type LevelRange } from './level.ts';
 export { meanArea } from './mean-area.ts';
 export { meanCount, type MeanCount } from './mean-count.ts';
 export { unitsForPrecision, unitsToDecide, type MoreUnits } from './more-units.ts';

@@ -2,9 +2,6 @@ import type { Estimate } from './interval.ts';
 
 export type Level = 0 | 1 | 2 | 3 | 4 | 5;
 
-/** Words for the levels 0 to 5. */
-export const LEVEL_WORDS = ['none', 'trace', 'light', 'moderate', 'heavy', 'severe'] as const;
-
 /** Lower bounds of levels 1 to 5, rising; a value must exceed its bound. */
 export type LevelBounds = readonly [number, number, number, number, number];
 

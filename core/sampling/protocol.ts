@@ -60,12 +60,12 @@ const MOST_ON_A_UNIT = 5000;
 
 /** What is wrong with a number written down for an item; null when nothing is. */
 export function itemProblem(kind: ItemKind, value: number | undefined): string | null {
-  if (value === undefined || !Number.isFinite(value)) return 'a number is missing';
-  if (value < 0) return 'cannot be negative';
-  if (kind === 'percent') return value <= 100 ? null : 'at most 100 %';
-  if (!Number.isInteger(value)) return 'a whole number';
-  if (kind === 'yes-no') return value <= 1 ? null : 'there or not: 1 or 0';
-  return value <= MOST_ON_A_UNIT ? null : `at most ${MOST_ON_A_UNIT}`;
+  if (value === undefined || !Number.isFinite(value)) return 'a-number-is-missing';
+  if (value < 0) return 'cannot-be-negative';
+  if (kind === 'percent') return value <= 100 ? null : 'most/100/%';
+  if (!Number.isInteger(value)) return 'a-whole-number';
+  if (kind === 'yes-no') return value <= 1 ? null : 'there-or-not';
+  return value <= MOST_ON_A_UNIT ? null : `most/${MOST_ON_A_UNIT}`;
 }
 
 /** A unit on which nothing was found. */

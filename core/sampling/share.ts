@@ -39,8 +39,7 @@ export function clusteredShare(
   const hits = units.reduce((sum, unit) => sum + unit.hits, 0);
   const designEffect = Math.max(1, ratioVariance(units, hits / outOf, outOf) / binomialVariance(hits, outOf));
   // A design effect from few units is itself a guess: Student's t in place of the normal's z.
-  const owned =
-    designEffect > 1 ? designEffect * (qt(0.975, units.length - 1) / Z95) ** 2 : 1;
+  const owned = designEffect > 1 ? designEffect * (qt(0.975, units.length - 1) / Z95) ** 2 : 1;
   return { ...wilson(hits / owned, outOf / owned), outOf, designEffect };
 }
 

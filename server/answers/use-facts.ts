@@ -15,7 +15,7 @@ import {
 } from '#core/materials';
 import { loggedBloom } from '#core/plan';
 import type { Garden, Plant, SprayRecord, Watch } from '#core/records';
-import { hostById, ingredientsOf, materialById, schoolsFor, USE_RULES } from '#knowledge';
+import { hostById, ingredientsOf, materialById, schoolsFor, RULES_OF_USE } from '#knowledge';
 import type { Store } from '../store/store.ts';
 
 /** What is told on the spot, besides the records. */
@@ -106,7 +106,7 @@ export function judgeLine(
   amount: number | null = null,
 ): readonly Finding[] {
   return judgeUse(
-    USE_RULES,
+    RULES_OF_USE,
     { ...factsOf(scene, product, line), amount },
     schoolsFor(scene.garden, scene.plant),
   );

@@ -31,7 +31,7 @@ import {
   weatherFixRecord,
 } from '#core/records';
 import { COLDEST_PLAUSIBLE_C, HOTTEST_PLAUSIBLE_C } from '#core/weather';
-import { HOSTS, MATERIALS, TARGETS } from '#knowledge';
+import { fieldWords, HOSTS, MATERIALS, TARGETS } from '#knowledge';
 import type { Store } from '../store/store.ts';
 import { ArchiveError } from './archive-error.ts';
 
@@ -49,7 +49,7 @@ export function checkRecords(store: Store): void {
       const { success, error } = schema.safeParse(record);
       if (!success)
         throw new ArchiveError(
-          `A record in it does not hold what such a record holds: ${kind}, ${error.issues[0]!.path.join('.')}: ${error.issues[0]!.message}.`,
+          `A record in it does not hold what such a record holds: ${kind}, ${error.issues[0]!.path.join('.')}: ${fieldWords(error.issues[0]!.message)}.`,
         );
     }
   };

@@ -6,6 +6,7 @@ import type { Clock } from '../clock.ts';
 import type { StationSummary } from '../store/weather-store.ts';
 import type { FileOutcome } from '../store/weather-in-store.ts';
 import type { Store } from '../store/store.ts';
+import { fileWords } from '#knowledge';
 
 /** A folder a station or logger drops its files into. */
 export interface WatchedFolder {
@@ -96,7 +97,7 @@ function takeIn(store: Store, clock: Clock, folder: string, name: string, size: 
       problems: read.problems.length + read.days.length - days.length,
     };
   } catch (error) {
-    if (error instanceof RangeError) return { kind: 'refused', reason: error.message };
+    if (error instanceof RangeError) return { kind: 'refused', reason: fileWords(error.message) };
     throw error;
   }
 }

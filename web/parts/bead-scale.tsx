@@ -1,4 +1,5 @@
-import { LEVEL_WORDS, type LevelRange } from '#core/sampling';
+import type { LevelRange } from '#core/sampling';
+import { LEVEL_WORDS } from '../show/level-words.ts';
 
 const TWIG = 'M1 15 C20 7 34 21 52 14 S82 8 96 12';
 const BEAD_Y = [12.5, 13.5, 15.5, 13.2, 10.8];

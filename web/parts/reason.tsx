@@ -4,6 +4,7 @@ import { EVENTS, ruleById, SOURCES } from '#knowledge';
 import { showDate, showDateRange } from '../show/dates.ts';
 import { showShare, significant, type Show } from '../show/units.ts';
 import { useShow } from '../show/use-show.ts';
+import { FACT_WORDS, factCodeWords } from './fact-words.ts';
 
 const GRADE_WORDS: Readonly<Record<Grade, string>> = {
   A: 'exact',
@@ -48,8 +49,8 @@ export function Reason({ title, facts, ruleId, eventId }: ReasonProps) {
       <div className="mt-2 mb-1 rounded-lg bg-base-200 p-3 text-[0.93rem]">
         <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
           {facts.map((fact) => (
-            <div key={fact.label} className="contents">
-              <dt className="soft">{fact.label}</dt>
+            <div key={fact.what} className="contents">
+              <dt className="soft">{FACT_WORDS[fact.what]}</dt>
               <dd className="font-semibold">{showQuantity(fact.quantity, show)}</dd>
             </div>
           ))}
@@ -87,7 +88,7 @@ function showQuantity(quantity: Quantity, show: Show): string {
       return showShare(quantity.value);
     case 'days':
       return `${quantity.value} days`;
-    case 'words':
-      return quantity.text;
+    case 'code':
+      return factCodeWords(quantity.code);
   }
 }

@@ -1,4 +1,5 @@
-import { LEVEL_WORDS, type LevelRange, type Measure, type MoreUnits, type Protocol } from '#core/sampling';
+import type { LevelRange, Measure, MoreUnits, Protocol } from '#core/sampling';
+import { LEVEL_WORDS } from './level-words.ts';
 import { PROTOCOL_TEXTS } from '#knowledge';
 import { showEstimate, showShareRange } from './units.ts';
 

@@ -32,7 +32,7 @@ let text = '';
 let table: TextTable = { header: [], rows: [] };
 
 const api = {
-  /** @throws RangeError with the reason in plain words. */
+  /** @throws RangeError whose message is the reason's code. */
   async recognise(file: Blob): Promise<Recognised> {
     text = await file.text();
     if (ghcnLayout(text)) return { kind: 'ghcn', read: readGhcn(text) };

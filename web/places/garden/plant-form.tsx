@@ -3,7 +3,7 @@ import { useForm, type ResolverResult } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import type { z } from 'zod';
 import { plantRecord, type Place, type Plant } from '#core/records';
-import { HOSTS, hostById } from '#knowledge';
+import { fieldWords, hostById, HOSTS } from '#knowledge';
 import { usePutPlant } from '../../api/queries.ts';
 import { Field } from '../../parts/field.tsx';
 import { spreadProblem } from '../../parts/form-errors.ts';
@@ -197,7 +197,7 @@ function judged(record: z.input<typeof plantRecord>): ResolverResult<TypedPlant,
   return {
     values: {},
     errors: Object.fromEntries(
-      error.issues.map((issue) => [issue.path[0], { type: 'value', message: issue.message }]),
+      error.issues.map((issue) => [issue.path[0], { type: 'value', message: fieldWords(issue.message) }]),
     ),
   };
 }

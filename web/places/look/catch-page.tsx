@@ -3,7 +3,7 @@ import { useForm } from 'react-hook-form';
 import { useNavigate, useParams } from 'react-router';
 import { addDays, type CivilDate } from '#core/calendar';
 import { type Device, tapeRecord, TRAP_CATCHES, trapRecord } from '#core/records';
-import { inSentence } from '#knowledge';
+import { fieldWords, inSentence } from '#knowledge';
 import type { WatchPicture } from '#server/answers/watch-picture';
 import { newId } from '../../api/new-id.ts';
 import { useWatch } from '../../api/queries.ts';
@@ -121,7 +121,7 @@ function CatchForm({ kind, picture }: { kind: Kind; picture: WatchPicture }) {
       for (const issue of read.error.issues) {
         const field = String(issue.path[0]);
         setError(field === 'crawlers' || field === 'caught' ? 'count' : (field as keyof Typed), {
-          message: issue.message,
+          message: fieldWords(issue.message),
         });
       }
       return;

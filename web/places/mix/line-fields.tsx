@@ -5,6 +5,7 @@ import { GROUPS, HOSTS } from '#knowledge';
 import { Field } from '../../parts/field.tsx';
 import { LEAF_STATES, RATE_UNITS } from './mix-words.ts';
 import { numeric, numericOrNone } from './typed-number.ts';
+import { doubtWords } from './doubt-words.ts';
 
 interface LineFieldsProps {
   readonly form: UseFormReturn<ProductRecord>;
@@ -86,9 +87,9 @@ export function LineFields({ form, index, doubts, onRemove }: LineFieldsProps) {
       </div>
       {doubts.length > 0 && (
         <ul aria-label="Worth a second look" className="md:col-span-4 border-l-3 border-warning pl-3">
-          {doubts.map(({ field, says }) => (
-            <li key={field + says}>
-              <b className="font-semibold">{DOUBT_NAMES[field] ?? field}</b> {says}
+          {doubts.map(({ field, why }) => (
+            <li key={field + why.kind}>
+              <b className="font-semibold">{DOUBT_NAMES[field] ?? field}</b> {doubtWords(why)}
             </li>
           ))}
         </ul>

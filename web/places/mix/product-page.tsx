@@ -1,4 +1,3 @@
-import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
@@ -16,6 +15,7 @@ import { useToday } from '../../show/use-show.ts';
 import { LineFields } from './line-fields.tsx';
 import { numeric, textOrNone } from './typed-number.ts';
 import { numberOr } from '../../show/number-or.ts';
+import { wordedResolver } from '../../parts/worded-resolver.ts';
 
 const EDIBLE = new Set(HOSTS.filter(({ edible }) => edible).map(({ id }) => id));
 
@@ -83,7 +83,7 @@ function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolea
   const today = useToday();
   const { say } = useNotices();
   const [problem, setProblem] = useState<string | null>(null);
-  const form = useForm<ProductRecord>({ resolver: zodResolver(productRecord), defaultValues: product });
+  const form = useForm<ProductRecord>({ resolver: wordedResolver(productRecord), defaultValues: product });
   const {
     register,
     handleSubmit,

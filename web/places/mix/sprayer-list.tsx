@@ -1,4 +1,3 @@
-import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
 import { useForm, useWatch, type DefaultValues } from 'react-hook-form';
 import { type Sprayer, sprayerRecord } from '#core/records';
@@ -11,6 +10,7 @@ import { showDate } from '../../show/dates.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
 import { RATE_UNITS } from './mix-words.ts';
 import { numberOr } from '../../show/number-or.ts';
+import { wordedResolver } from '../../parts/worded-resolver.ts';
 
 const KIND_WORDS: Readonly<Record<Sprayer['kind'], string>> = {
   tank: 'pump or knapsack tank',
@@ -119,7 +119,7 @@ function SprayerForm({ sprayer, onDone }: { sprayer: Sprayer | null; onDone: () 
           }
         : null,
   });
-  const judge = zodResolver(sprayerRecord);
+  const judge = wordedResolver(sprayerRecord);
   const {
     register,
     handleSubmit,

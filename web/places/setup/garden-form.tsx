@@ -1,4 +1,3 @@
-import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
 import { useForm, useWatch, type DefaultValues } from 'react-hook-form';
 import { useNavigate } from 'react-router';
@@ -10,6 +9,7 @@ import { usePutStation } from '../../api/weather.ts';
 import { Field } from '../../parts/field.tsx';
 import { spreadProblem } from '../../parts/form-errors.ts';
 import { useNotices } from '../../parts/notices.tsx';
+import { wordedResolver } from '../../parts/worded-resolver.ts';
 
 const SYSTEMS: readonly { id: MeasureSystem; name: string }[] = [
   { id: 'metric', name: 'metric' },
@@ -63,7 +63,7 @@ export function GardenForm({ garden }: { garden: Garden | null }) {
     setValue,
     control,
     formState: { errors },
-  } = useForm<Garden>({ resolver: zodResolver(gardenRecord), defaultValues: garden ?? firstGuess() });
+  } = useForm<Garden>({ resolver: wordedResolver(gardenRecord), defaultValues: garden ?? firstGuess() });
   const system = useWatch({ control, name: 'measureSystem' }) ?? 'metric';
   const save = handleSubmit(async (values) => {
     try {

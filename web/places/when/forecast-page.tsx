@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router';
 import { addDays } from '#core/calendar';
 import { readUnattended } from '#core/formats';
 import type { WeatherDay } from '#core/weather';
-import { AIR_WORDS, SKY_WORDS } from '#knowledge';
+import { AIR_WORDS, SKY_WORDS, fileWords } from '#knowledge';
 import type { StationSummary } from '#server/store/weather-store';
 import { ApiProblem } from '../../api/client.ts';
 import { useForecast, usePutForecast } from '../../api/weather.ts';
@@ -131,7 +131,7 @@ function ForecastForm({ stationId, known }: { stationId: string; known: readonly
     } catch (error) {
       setFileWord({
         wrong: true,
-        text: `The file was not taken: ${error instanceof RangeError ? error.message : 'it is not a table of text'}.`,
+        text: `The file was not taken: ${error instanceof RangeError ? fileWords(error.message) : 'it is not a table of text'}.`,
       });
     }
   };

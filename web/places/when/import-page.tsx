@@ -1,6 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
 import {
-  GHCN_QUALITY_FLAGS,
   type ColumnMapping,
   type HourlyGuess,
   type HourlyMapping,
@@ -15,6 +14,7 @@ import type { Recognised, WeatherWorker } from '../../workers/weather-worker.ts'
 import { ForStation } from './for-station.tsx';
 import { ImportPreview } from './import-preview.tsx';
 import { HourlyMappingForm, MappingForm } from './mapping-form.tsx';
+import { fileWords, GHCN_QUALITY_FLAGS } from '#knowledge';
 
 const LARGEST_FILE_BYTES = 25_000_000;
 
@@ -57,7 +57,7 @@ function Import({ stationId, name }: { stationId: string; name: string }) {
       if (worker.current === mine)
         setState({
           busy: false,
-          problem: `This file cannot be read: ${error instanceof Error && error.name === 'RangeError' ? error.message : 'it is not a table of text'}.`,
+          problem: `This file cannot be read: ${error instanceof Error && error.name === 'RangeError' ? fileWords(error.message) : 'it is not a table of text'}.`,
         });
     }
   };

@@ -8,6 +8,7 @@ import { useNotices } from '../../parts/notices.tsx';
 import { showFullDate } from '../../show/dates.ts';
 import { useShow } from '../../show/use-show.ts';
 import { doubtWords } from './doubt-words.ts';
+import { rowWords } from '#knowledge';
 
 const SHOWN_PROBLEMS = 12;
 const SHOWN_DOUBTS = 6;
@@ -74,8 +75,8 @@ export function ImportPreview({
         {read.problems.length > 0 && (
           <ul className="text-sm list-disc pl-5">
             {read.problems.slice(0, SHOWN_PROBLEMS).map((entry) => (
-              <li key={`${entry.line} ${entry.reason}`}>
-                line {entry.line}: {entry.reason}
+              <li key={`${entry.line} ${rowWords(entry.fault)}`}>
+                line {entry.line}: {rowWords(entry.fault)}
               </li>
             ))}
             {read.problems.length > SHOWN_PROBLEMS && (

@@ -12,6 +12,7 @@ import { Answered, PageHead } from '../../parts/page.tsx';
 import { showDate } from '../../show/dates.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
 import { ForStation } from './for-station.tsx';
+import { fieldWords } from '#knowledge';
 
 const SHOWN_DAYS = 14;
 /** A jump from one reading's high to the next beyond this is asked about (rule of thumb, grade C). */
@@ -70,7 +71,7 @@ function ReadingForm({ stationId, known }: { stationId: string; known: readonly 
         Object.fromEntries(
           read.error.issues.map((issue) => [
             String(issue.path[0]),
-            issue.message.startsWith('Invalid') ? 'a number' : issue.message,
+            issue.message.startsWith('Invalid') ? 'a number' : fieldWords(issue.message),
           ]),
         ),
       );

@@ -1,0 +1,36 @@
+import type { FactCode, FactKind } from '#core/decide';
+
+/** What a recommendation rests on, as a label before its figure. */
+export const FACT_WORDS: Readonly<Record<FactKind, string>> = {
+  'all-stages-seen': 'All stages seen',
+  'buds-swell': 'Buds swell',
+  'counted-from': 'Counted from',
+  'expected-on': 'Expected on',
+  'first-crawlers-published-at': 'First crawlers, published at',
+  'first-green': 'First green',
+  'first-hatch-published-at': 'First hatch, published at',
+  'hard-by-by-rule-of-thumb': 'Hard by, by rule of thumb',
+  'heat-so-far-of-the-way-there': 'Heat so far, of the way there',
+  'last-spray': 'Last spray',
+  'last-tapes-crawlers-a-week': 'Last tapes, crawlers a week',
+  'leaves-down': 'Leaves down',
+  'leaves-mined-last-count': 'Leaves mined, last count',
+  'of-this-winters-sprays': "Of this winter's sprays",
+  opened: 'Opened',
+  'reached-on': 'Reached on',
+  'since-then': 'Since then',
+  'soft-since': 'Soft since',
+  tapes: 'Tapes',
+  'the-tapes-say': 'The tapes say',
+  treated: 'Treated',
+  what: 'What',
+  'window-published-as': 'Window, published as',
+};
+
+const OWN_WORDS: Readonly<Partial<Record<FactCode, string>>> = {
+  'first-males-trapped': 'the first males trapped',
+  'matters-most': 'the one that matters most',
+};
+
+/** A fact that is no figure; most codes are the field's own terms. */
+export const factCodeWords = (code: FactCode): string => OWN_WORDS[code] ?? code.replaceAll('-', ' ');
