@@ -1,16 +1,23 @@
 import type { OptionId, WeighFacts, WeighRule } from '#core/decide';
 import { isScaleGroup, makesHoneydew } from '#core/identify';
 
-type When = WeighRule['when'];
-
 const rule = (
   id: string,
   option: OptionId,
-  weight: WeighRule['weight'],
+  weight: number,
   says: string,
-  when: When,
+  when: WeighRule['when'],
   grade: WeighRule['grade'] = 'C',
-): WeighRule => ({ id, option, weight, when, says, grade, sourceIds: ['practice'] });
+): WeighRule => ({ id, option, refuses: false, weight, when, says, grade, sourceIds: ['practice'] });
+
+/** A rule that takes its option away, whatever speaks for it. */
+const refusal = (
+  id: string,
+  option: OptionId,
+  says: string,
+  when: WeighRule['when'],
+  grade: WeighRule['grade'] = 'C',
+): WeighRule => ({ ...rule(id, option, 0, says, when, grade), refuses: true });
 
 const scale = (facts: WeighFacts) => isScaleGroup(facts.group);
 const alive = (facts: WeighFacts) => facts.life !== 'dead';
@@ -316,18 +323,16 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     'It is more than an afternoon of hand work.',
     (f) => f.volumeM3 * f.plants > 10,
   ),
-  rule(
+  refusal(
     'harmless-to-hands',
     'by-hand',
-    'refuse',
     'It does no harm, or it helps.',
     (f) => f.group === 'no-trouble' || f.group === 'helper',
     'B',
   ),
-  rule(
+  refusal(
     'hands-do-not-reach',
     'by-hand',
-    'refuse',
     'Most of it is above where hands reach from the ground.',
     (f) => f.heightM > 4,
   ),
@@ -464,95 +469,78 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     'B',
   ),
   ...(['spray-now', 'spray-in-window', 'winter-spray', 'drench'] as const).flatMap((option) => [
-    rule(
-      `${option}-dead`,
-      option,
-      'refuse',
-      'Nothing is alive to be reached.',
-      (f) => f.life === 'dead',
-      'B',
-    ),
-    rule(
+    refusal(`${option}-dead`, option, 'Nothing is alive to be reached.', (f) => f.life === 'dead', 'B'),
+    refusal(
       `${option}-unnamed`,
       option,
-      'refuse',
       'Without its group nobody knows what would reach it.',
       (f) => f.group === null,
       'B',
     ),
-    rule(
+    refusal(
       `${option}-harmless`,
       option,
-      'refuse',
       'It does no harm, or it helps.',
       (f) => f.group === 'no-trouble' || f.group === 'helper',
       'B',
     ),
   ]),
   ...(['spray-now', 'spray-in-window', 'drench'] as const).map((option) =>
-    rule(
+    refusal(
       `${option}-vedalia`,
       option,
-      'refuse',
       'What is sprayed or drenched here kills the beetle that does the work; outbreaks follow.',
       (f) => isVedaliaHome(f) && f.helpersSeen !== false,
       'B',
     ),
   ),
   ...(['spray-now', 'spray-in-window', 'winter-spray'] as const).map((option) =>
-    rule(
+    refusal(
       `${option}-beyond-reach`,
       option,
-      'refuse',
       'It stands higher than your sprayer reaches from the ground.',
       beyondReach,
       'B',
     ),
   ),
-  rule(
+  refusal(
     'in-bloom',
     'spray-now',
-    'refuse',
     'It is in bloom that bees visit. Cool weather does not clear that.',
     (f) => f.bloom === 'open' && f.beesVisitBloom,
     'B',
   ),
-  rule(
+  refusal(
     'bloom-tomorrow',
     'spray-now',
-    'refuse',
     'It is about to bloom: what is sprayed now is there when bees come.',
     (f) => f.bloom === 'soon' && f.beesVisitBloom,
     'B',
   ),
-  rule(
+  refusal(
     'bees-at-honeydew',
     'spray-now',
-    'refuse',
     'Bees gather its honeydew.',
     (f) => f.beesAtHoneydew === true,
     'B',
   ),
-  rule(
+  refusal(
     'heat',
     'spray-now',
-    'refuse',
     'It is or will be too hot within two days: sprays burn.',
     (f) => f.hot === true,
     'B',
   ),
-  rule(
+  refusal(
     'thirsty-plant',
     'spray-now',
-    'refuse',
     'It is short of water: sprays burn thirsty leaves.',
     (f) => f.thirsty === true,
     'B',
   ),
-  rule(
+  refusal(
     'armored-under-cover',
     'spray-now',
-    'refuse',
     'Settled armored scale sits under its cover: contact sprays in leaf reach nothing until crawlers are out.',
     (f) =>
       f.group === 'armored' &&
@@ -561,10 +549,9 @@ export const WEIGH_RULES: readonly WeighRule[] = [
       !f.allStagesSeen,
     'B',
   ),
-  rule(
+  refusal(
     'no-cure-in-leaf',
     'spray-now',
-    'refuse',
     'Leaf curl is not cured after it shows: the moment was before buds swelled.',
     (f) => f.targetId === 'peach-leaf-curl' && inLeaf(f),
     'B',
@@ -584,10 +571,9 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     (f) => f.group === 'fungus' && level(f) >= 2 && inLeaf(f) && f.targetId !== 'fig-rust',
     'B',
   ),
-  rule(
+  refusal(
     'larvae-inside',
     'spray-now',
-    'refuse',
     "Larvae inside leaves are out of reach of contact sprays; the moment is the adults' flight or the soft flush.",
     (f) => f.group === 'leaf-miner' && !f.softFlush && f.window !== 'open',
     'B',
@@ -630,26 +616,17 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     (f) => f.helpersSeen === true || (f.holedShare ?? 0) >= 0.3,
   ),
 
-  rule(
-    'evergreen-has-none',
-    'winter-spray',
-    'refuse',
-    'An evergreen has no dormant rate.',
-    (f) => f.evergreen,
-    'B',
-  ),
-  rule(
+  refusal('evergreen-has-none', 'winter-spray', 'An evergreen has no dormant rate.', (f) => f.evergreen, 'B'),
+  refusal(
     'sheltered-has-none',
     'winter-spray',
-    'refuse',
     'Under a roof it is never fully dormant.',
     (f) => f.sheltered,
     'B',
   ),
-  rule(
+  refusal(
     'oil-never',
     'winter-spray',
-    'refuse',
     'Its kind is hurt by oil in any state.',
     (f) => f.hostOil === 'avoid' && f.targetId !== 'peach-leaf-curl',
     'B',
@@ -693,43 +670,38 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     'It is heavy, and too large to be sprayed well.',
     (f) => (f.group === 'soft' || f.group === 'felt') && level(f) >= 4 && beyondReach(f),
   ),
-  rule(
+  refusal(
     'bees-visit',
     'drench',
-    'refuse',
     'Bees visit its bloom, and a drench reaches pollen and nectar: this school never does it there.',
     (f, s) =>
       f.beesVisitBloom && ['never-where-bees', 'non-flowering'].includes(s.drench ?? 'never-where-bees'),
     'B',
   ),
-  rule(
+  refusal(
     'organic-drench',
     'drench',
-    'refuse',
     'Organic growing allows no such drench.',
     (_, s) => s.organic === 'organic-only',
     'A',
   ),
-  rule(
+  refusal(
     'eaten',
     'drench',
-    'refuse',
     'Parts of it are eaten: only a label that names the crop could allow it.',
     (f) => f.edible,
     'B',
   ),
-  rule(
+  refusal(
     'not-in-autumn',
     'drench',
-    'refuse',
     "In autumn a drench goes into next spring's bloom.",
     (f) => f.lateSeason,
     'B',
   ),
-  rule(
+  refusal(
     'armored-does-not-drink',
     'drench',
-    'refuse',
     'Armored scale does not feed where the common drench flows.',
     (f) => f.group === 'armored',
     'B',

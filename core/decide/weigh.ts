@@ -72,8 +72,10 @@ export interface WeighFacts {
 export interface WeighRule {
   readonly id: string;
   readonly option: OptionId;
-  /** How much it speaks for (positive) or against (negative); `refuse` takes the option away. */
-  readonly weight: number | 'refuse';
+  /** Takes the option away, whatever speaks for it. */
+  readonly refuses: boolean;
+  /** How much it speaks for (positive) or against (negative); 0 for one that refuses. */
+  readonly weight: number;
   readonly when: (facts: WeighFacts, schools: Readonly<Record<string, string>>) => boolean;
   readonly says: string;
   readonly grade: Grade;
@@ -110,22 +112,22 @@ export function weigh(
   schools: Readonly<Record<string, string>>,
 ): Weighed {
   const speaking = rules.filter((rule) => rule.when(facts, schools));
-  const of = (option: OptionId) => speaking.filter((rule) => rule.option === option);
+  const speakingOf = (option: OptionId) => speaking.filter((rule) => rule.option === option);
   const refused = OPTION_IDS.flatMap((option) => {
-    const against = of(option).filter(({ weight }) => weight === 'refuse');
+    const against = speakingOf(option).filter(({ refuses }) => refuses);
     return against.length > 0 ? [{ option, rules: against }] : [];
   });
   const out = new Set(refused.map(({ option }) => option));
   const options = OPTION_IDS.filter((option) => !out.has(option))
     .flatMap((option): WeighedOption[] => {
-      const own = of(option);
-      const score = own.reduce((sum, { weight }) => sum + (weight as number), 0);
-      if (!own.some(({ weight }) => (weight as number) > 0) || score <= 0) return [];
+      const spoken = speakingOf(option);
+      const score = spoken.reduce((sum, { weight }) => sum + weight, 0);
+      if (!spoken.some(({ weight }) => weight > 0) || score <= 0) return [];
       return [
         {
           option,
           score,
-          rules: own.toSorted((a, b) => Math.abs(b.weight as number) - Math.abs(a.weight as number)),
+          rules: spoken.toSorted((a, b) => Math.abs(b.weight) - Math.abs(a.weight)),
           effortHours: effortOf(option, facts),
         },
       ];

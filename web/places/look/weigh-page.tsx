@@ -184,9 +184,7 @@ function Reasons({ rules }: { rules: readonly WeighRule[] }) {
     <ul className="text-[0.93rem] mt-1 flex flex-col gap-1">
       {rules.map((rule) => (
         <li key={rule.id}>
-          <span className="tag mr-1">
-            {rule.weight === 'refuse' ? 'no' : rule.weight > 0 ? 'for' : 'against'}
-          </span>
+          <span className="tag mr-1">{rule.refuses ? 'no' : rule.weight > 0 ? 'for' : 'against'}</span>
           {rule.says} <GradeMark grade={rule.grade} />
         </li>
       ))}
