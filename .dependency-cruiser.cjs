@@ -1,4 +1,4 @@
-/** Arrows run one way: web → core, knowledge; server → core, knowledge; demo → all but web; core → nothing of ours. */
+/** Arrows run one way: web and server → core, knowledge; demo → all but web; core → nothing of ours. */
 const forbid = (name, from, to, extra = {}) => ({
   name,
   severity: 'error',

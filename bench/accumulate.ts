@@ -5,7 +5,10 @@ import { FALLOW_BANK } from '#demo/stations';
 
 const MODELS = 20;
 
-/** The same sums by the barest loop over typed arrays: single sine, horizontal cutoff, nothing checked, nothing kept but the total. */
+/**
+ * The same sums by the barest loop over typed arrays: single sine, horizontal cutoff, nothing checked,
+ * nothing kept but the total.
+ */
 function bareLoop(
   minC: Float64Array,
   maxC: Float64Array,

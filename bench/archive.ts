@@ -6,7 +6,10 @@ import { writeArchive } from '#server/archive/write-archive';
 import { openStore } from '#server/store/store';
 import { fillBigGarden } from './big-garden.ts';
 
-/** Archive of a garden kept for ten years: time, size, and the most memory it took beyond what was held before. */
+/**
+ * Archive of a garden kept for ten years: time, size, and the most memory it took beyond what was held
+ * before.
+ */
 export async function benchArchive(): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'juglans-archive-'));
   const migrations = join(process.cwd(), 'server/migrations');

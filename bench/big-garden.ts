@@ -91,7 +91,10 @@ function fillPlant(store: Store, n: number): void {
   }
 }
 
-/** Pages of a garden kept for ten years: times at the server over HTTP, every tenth question after a new count. */
+/**
+ * Pages of a garden kept for ten years: times at the server over HTTP, every tenth question after a new
+ * count.
+ */
 export async function benchBigGarden(): Promise<void> {
   const store = openStore(':memory:', join(process.cwd(), 'server/migrations'));
   fillBigGarden(store);

@@ -17,7 +17,10 @@ const NORMALS = normalsFromTable(
   }),
 );
 
-/** Milliseconds for the events of 30 troubles over 40 years with a 40-member ensemble, for a ten-day grid of 50 plants and 5 products, and for a bare pass over as many days. */
+/**
+ * Milliseconds for the events of 30 troubles over 40 years with a 40-member ensemble, for a ten-day
+ * grid of 50 plants and 5 products, and for a bare pass over as many days.
+ */
 export function measure(): {
   eventsMs: number;
   barePassMs: number;
@@ -28,7 +31,8 @@ export function measure(): {
   const season = (year: number) => generateDays(NORMALS, year, `${year}-01-01`, `${year}-12-31`);
   const seasons = Array.from({ length: YEARS }, (_, i) => season(1980 + i));
   const members = Array.from({ length: MEMBERS }, (_, i) => season(1900 + i));
-  // The published events, with thresholds moved a little so that thirty troubles have a model of their own each.
+  // The published events, with thresholds moved a little so that thirty troubles have a model of their
+  // own each.
   const events = Array.from({ length: TARGETS }, (_, i) => ({
     model: { ...EVENTS[i % EVENTS.length]!.model, lowerC: 9 + i / 20 },
     cd: EVENTS[i % EVENTS.length]!.fromCd,

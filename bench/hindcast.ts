@@ -96,12 +96,12 @@ export function hindcast(): void {
 /** The same for the years the demo's station tells, each from all the others it has. */
 export function hindcastDemo(): void {
   const season = seasonsOf(gardenStation().measured(STATION_FROM, STATION_TO), STATION_FROM);
-  const known = Array.from({ length: PAST }, (_, i) => 2011 + i);
+  const pastYears = Array.from({ length: PAST }, (_, i) => 2011 + i);
   for (const daysBefore of AHEAD) {
     const { held, asked, medianErrorDays, widthDays } = standing(
       season,
-      (year) => known.filter((other) => other !== year),
-      known,
+      (year) => pastYears.filter((other) => other !== year),
+      pastYears,
       daysBefore,
       true,
     );

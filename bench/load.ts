@@ -19,7 +19,10 @@ const PAGES = [
   '/api/garden',
 ];
 
-/** Twenty clients reading and writing for a minute, beside a bare route of the same server and database packages in the same run. */
+/**
+ * Twenty clients reading and writing for a minute, beside a bare route of the same server and database
+ * packages in the same run.
+ */
 export async function benchLoad(): Promise<void> {
   const data = mkdtempSync(join(tmpdir(), 'juglans-load-'));
   console.log(`${CLIENTS} clients for ${SECONDS} s each, one request in ${WRITE_EVERY} a write:`);
@@ -98,8 +101,8 @@ async function run(
 function addressOf(child: ChildProcess): Promise<string> {
   return new Promise((resolve, reject) => {
     child.stdout!.on('data', (text: Buffer) => {
-      const found = /http:\/\/[\d.:]+/.exec(String(text));
-      if (found) resolve(found[0]);
+      const address = /http:\/\/[\d.:]+/.exec(String(text));
+      if (address) resolve(address[0]);
     });
     child.once('exit', () => reject(new Error('it ended before it listened')));
   });

@@ -6,7 +6,10 @@ const SCENE: Scene = { hostId: 'camellia', month: 5, sheltered: true };
 const WARM_UP = 60;
 const RUNS = 60;
 
-/** Milliseconds for one whole naming with every check answered, the first on a fresh page and the median of later ones, and for one bare pass over as many numbers. */
+/**
+ * Milliseconds for one whole naming with every check answered, the first on a fresh page and the median
+ * of later ones, and for one bare pass over as many numbers.
+ */
 export function measure(): { firstMs: number; namingMs: number; passMs: number } {
   const answers: Answers = Object.fromEntries(
     CHECKS.map((check, i) => [check.id, check.answers[i % check.answers.length]!.id]),

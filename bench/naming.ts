@@ -1,7 +1,10 @@
 import { CHECKS, TARGETS } from '#knowledge';
 import { measureInBrowser } from './in-browser.ts';
 
-/** Scoring every trouble against every check in the browser, the whole answer with reasons, next checks and pairs. */
+/**
+ * Scoring every trouble against every check in the browser, the whole answer with reasons, next checks
+ * and pairs.
+ */
 export async function benchNaming(): Promise<void> {
   const { firstMs, namingMs, passMs } = await measureInBrowser<{
     firstMs: number;

@@ -10,7 +10,10 @@ const HOST_WEIGHT: Readonly<Record<FrequencyWord, number>> = {
 };
 const ERROR_RATE = 0.1;
 
-/** Simulated people following the key: how many questions it takes, how often it is right, and whether its 80 % is 80 %. */
+/**
+ * Simulated people following the key: how many questions it takes, how often it is right, and whether
+ * its 80 % is 80 %.
+ */
 export function observers(perTarget: number): void {
   const cases = TARGETS.flatMap((truth, t) => {
     const hosts = Object.entries(truth.hosts).flatMap(([host, word]) =>

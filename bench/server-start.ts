@@ -5,7 +5,10 @@ import { join } from 'node:path';
 
 const ANSWERS = ['/api/now', '/api/band', '/api/seasons', '/api/plants', '/api/watches'];
 
-/** From starting the built demo (records already there) to its first answer, beside starting Node alone; then each answer's time. */
+/**
+ * From starting the built demo (records already there) to its first answer, beside starting Node alone;
+ * then each answer's time.
+ */
 export async function benchServer(): Promise<void> {
   const data = mkdtempSync(join(tmpdir(), 'juglans-bench-'));
   await once(data, async () => undefined);
@@ -42,8 +45,8 @@ async function once(data: string, then: (address: string) => Promise<void>): Pro
   });
   const address = await new Promise<string>((resolve) =>
     child.stdout.on('data', (text: Buffer) => {
-      const found = /http:\/\/[\d.:]+/.exec(String(text));
-      if (found) resolve(found[0]);
+      const address = /http:\/\/[\d.:]+/.exec(String(text));
+      if (address) resolve(address[0]);
     }),
   );
   await (await fetch(`${address}/api/health`)).arrayBuffer();

@@ -71,19 +71,19 @@ test('three seasons: the treated hedge falls, the untreated one over the fence d
   const seasons = await Promise.all(
     listed.map(({ watchId }) => get<WatchSeasons>(`/seasons/${watchId}`, 'seasons')),
   );
-  const of = (name: string) => seasons.find((watch) => watch.plantName === name)!;
-  expect(of('West hedge').seasons.map((season) => season.change?.kind ?? null)).toEqual([
+  const seasonOf = (name: string) => seasons.find((watch) => watch.plantName === name)!;
+  expect(seasonOf('West hedge').seasons.map((season) => season.change?.kind ?? null)).toEqual([
     null,
     'fell',
     'fell',
   ]);
   expect(
-    of('Euonymus over the fence')
+    seasonOf('Euonymus over the fence')
       .seasons.slice(1)
       .every((season) => season.change!.kind !== 'fell'),
   ).toBe(true);
-  expect(of('West hedge').untreated!.efficacy!).toBeGreaterThan(0.6);
-  const apple = of('Apple by the gate').seasons.map((season) => season.holedShare!.value);
+  expect(seasonOf('West hedge').untreated!.efficacy!).toBeGreaterThan(0.6);
+  const apple = seasonOf('Apple by the gate').seasons.map((season) => season.holedShare!.value);
   expect(apple[2]!).toBeGreaterThan(apple[0]!);
 });
 

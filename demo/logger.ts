@@ -7,7 +7,10 @@ import type { WeatherSource } from '#server/sources/weather-source';
 const LOW_AT = 5;
 const HIGH_AT = 14;
 
-/** The stand-in for a thermometer logger: an hourly CSV of the days from `from` to the eve of `to`, in the layout such loggers write. */
+/**
+ * The stand-in for a thermometer logger: an hourly CSV of the days from `from` to the eve of `to`, in
+ * the layout such loggers write.
+ */
 export function dropLoggerFile(folder: string, logger: WeatherSource, from: CivilDate, to: CivilDate): void {
   const rows = logger
     .measured(from, addDays(to, -1))

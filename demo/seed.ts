@@ -93,7 +93,10 @@ export function bringTapes(
   hedgeTapes(station, HEDGE_WATCH, first, after, today).forEach(store.putTape);
 }
 
-/** What happens in the made-up garden when its day moves on: weather comes in, the sunroom's logger drops its file into the folder (or tells its days itself where there is none), tapes are changed. */
+/**
+ * What happens in the made-up garden when its day moves on: weather comes in, the sunroom's logger
+ * drops its file into the folder (or tells its days itself where there is none), tapes are changed.
+ */
 export function passDays(
   store: Store,
   sources: readonly WeatherSource[],

@@ -81,12 +81,12 @@ async function seriousOn(page: Page, where: string, runOnly: RunOptions['runOnly
   const violations = await page.evaluate(
     async (only) => {
       const { axe: inPage } = window as unknown as { axe: typeof axe };
-      const found = await inPage.run(document, {
+      const result = await inPage.run(document, {
         runOnly: only,
         resultTypes: ['violations'],
         preload: false,
       });
-      return found.violations;
+      return result.violations;
     },
     runOnly as RunOptions['runOnly'] & object,
   );

@@ -7,7 +7,7 @@ const watchId = (number: number) =>
 const SCAB = watchId(4),
   MINER = watchId(5);
 
-const found = (page: Page) => page.getByRole('region', { name: 'Counts' }).getByRole('row').nth(1);
+const firstRow = (page: Page) => page.getByRole('region', { name: 'Counts' }).getByRole('row').nth(1);
 
 test('twenty twigs take at most 25 keys beyond the counts themselves', async ({ page, demo }) => {
   await page.goto(`${demo.address}/look/${HEDGE}/count`);
@@ -23,8 +23,8 @@ test('twenty twigs take at most 25 keys beyond the counts themselves', async ({ 
   }
   presses++;
   await page.getByRole('button', { name: 'Finish with 20 twigs' }).click();
-  await expect(found(page)).toContainText('20 twigs');
-  await expect(found(page)).toContainText('1.5');
+  await expect(firstRow(page)).toContainText('20 twigs');
+  await expect(firstRow(page)).toContainText('1.5');
   expect(presses).toBeLessThanOrEqual(25);
 });
 
@@ -39,7 +39,7 @@ test('mined leaves, spotted area and taps are each counted their own way and nev
   }
   await expect(page.getByText('So far 40 % (17–69 %) of leaves mined')).toBeVisible();
   await page.getByRole('button', { name: 'Finish with 10 leaves' }).click();
-  await expect(found(page)).toContainText('40 % (17–69 %)');
+  await expect(firstRow(page)).toContainText('40 % (17–69 %)');
 
   await page.goto(`${demo.address}/look/${SCAB}/count`);
   for (const area of ['clean', '2 %', '5 %', '10 %'])
@@ -50,7 +50,7 @@ test('mined leaves, spotted area and taps are each counted their own way and nev
   await page.getByLabel('Or typed, % of the leaf').fill('3');
   await page.getByRole('button', { name: 'Next leaf' }).click();
   await page.getByRole('button', { name: 'Finish with 5 leaves' }).click();
-  await expect(found(page)).toContainText('4 % (');
+  await expect(firstRow(page)).toContainText('4 % (');
 
   await page.goto(`${demo.address}/look/${SCAB}/count`);
   await page.getByLabel('Count', { exact: true }).selectOption({ label: 'Leaves, there or not' });
@@ -74,7 +74,7 @@ test('tags hung, counted, sprayed round and counted again say what the spray did
     await page.keyboard.press('Enter');
   }
   await page.getByRole('button', { name: 'Finish with 6 twigs' }).click();
-  await expect(found(page)).toContainText('6 twigs, tagged');
+  await expect(firstRow(page)).toContainText('6 twigs, tagged');
 });
 
 test('the cover of a spray is checked at ten spots', async ({ page, demo }) => {

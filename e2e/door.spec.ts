@@ -73,7 +73,7 @@ test('the phone comes in over https with the passphrase, keeps what it enters, a
 test('a backup is made, what it holds is shown before it is taken in, and a new garden begins from it', async ({
   page,
   demo,
-  own,
+  empty,
 }, testInfo) => {
   await page.goto(`${demo.address}/setup/backups`);
   await page.getByRole('button', { name: 'Make a backup now' }).click();
@@ -117,7 +117,7 @@ test('a backup is made, what it holds is shown before it is taken in, and a new 
   const file = testInfo.outputPath('garden.zip');
   await download.saveAs(file);
 
-  await page.goto(own.address);
+  await page.goto(empty.address);
   await page.getByRole('link', { name: 'Bring it in from a backup' }).click();
   const upload = page.getByLabel('Archive of a garden');
   await upload.setInputFiles({
@@ -130,6 +130,6 @@ test('a backup is made, what it holds is shown before it is taken in, and a new 
   await expect(page.getByText('It is whole and sound.')).toBeVisible();
   await page.getByRole('button', { name: 'Take it in' }).click();
   await expect(page.getByText('Done.')).toBeVisible();
-  await page.goto(`${own.address}/garden`);
+  await page.goto(`${empty.address}/garden`);
   await expect(page.getByRole('main').getByText('West hedge').first()).toBeVisible();
 });

@@ -20,8 +20,8 @@ async function setUp(page: Page, address: string) {
   await expect(page.getByText('No plants yet.')).toBeVisible();
 }
 
-test("first run, then a neighbour's weather file in °F with slashes and faults", async ({ page, own }) => {
-  await setUp(page, own.address);
+test("first run, then a neighbour's weather file in °F with slashes and faults", async ({ page, empty }) => {
+  await setUp(page, empty.address);
   await page.getByRole('banner').getByRole('link', { name: 'When', exact: true }).click();
   await page.getByRole('navigation', { name: 'Within When' }).getByRole('link', { name: 'Stations' }).click();
   await page.getByRole('link', { name: 'Import a file' }).click();
@@ -45,7 +45,7 @@ test("first run, then a neighbour's weather file in °F with slashes and faults"
   await expect(preview).toContainText('line 5: the maximum (3.9 °C) is below the minimum (6.7 °C)');
   await preview.getByRole('button', { name: 'Compare with what is there' }).click();
   await expect(preview).toContainText('3 days are new, 0 are there already');
-  await page.goto(`${own.address}/when/stations`);
+  await page.goto(`${empty.address}/when/stations`);
   await expect(page.getByText('no readings yet')).toBeVisible();
 
   const twice = async () => {

@@ -20,60 +20,61 @@ async function countTaps(page: Page): Promise<() => Promise<number>> {
   return () => page.evaluate(() => (window as unknown as { taps: number }).taps);
 }
 
-test('from a watch to a logged spray in few taps; what stands open is asked, an edit keeps what was, the pack is lighter', async ({
-  page,
-  demo,
-}) => {
-  await page.goto(`${demo.address}/look/${HEDGE}`);
-  const taps = await countTaps(page);
-  await page.getByRole('link', { name: 'Mix for it' }).click();
-  await expect(pour(page)).toContainText('2.17 l of spray in one fill');
-  await expect(page.getByText('it took 2.1 l to 2.2 l when it was sprayed so before')).toBeVisible();
-  await page.getByRole('button', { name: 'Log the spray' }).click();
-  const sprays = page.getByRole('region', { name: 'Sprays' });
-  await expect(sprays).toContainText('29 May: Horticultural oil, all seasons, 2.17 l of spray');
-  await sprays.getByText('everything was wetted', { exact: true }).first().click();
-  await expect(sprays.getByRole('group', { name: 'How well did it cover?' })).toHaveCount(0);
-  await sprays.getByText('crawlers', { exact: true }).click();
-  await expect(sprays.getByRole('group')).toHaveCount(0);
-  expect(await taps()).toBeLessThan(12);
+test(
+  'from a watch to a logged spray in few taps; what stands open is asked, an edit keeps what was, the ' +
+    'pack is lighter',
+  async ({ page, demo }) => {
+    await page.goto(`${demo.address}/look/${HEDGE}`);
+    const taps = await countTaps(page);
+    await page.getByRole('link', { name: 'Mix for it' }).click();
+    await expect(pour(page)).toContainText('2.17 l of spray in one fill');
+    await expect(page.getByText('it took 2.1 l to 2.2 l when it was sprayed so before')).toBeVisible();
+    await page.getByRole('button', { name: 'Log the spray' }).click();
+    const sprays = page.getByRole('region', { name: 'Sprays' });
+    await expect(sprays).toContainText('29 May: Horticultural oil, all seasons, 2.17 l of spray');
+    await sprays.getByText('everything was wetted', { exact: true }).first().click();
+    await expect(sprays.getByRole('group', { name: 'How well did it cover?' })).toHaveCount(0);
+    await sprays.getByText('crawlers', { exact: true }).click();
+    await expect(sprays.getByRole('group')).toHaveCount(0);
+    expect(await taps()).toBeLessThan(12);
 
-  await sprays.getByRole('link', { name: /edit the spray of 29 May/ }).click();
-  await expect(
-    page.getByRole('region', { name: 'What stood here before' }).getByRole('listitem'),
-  ).toHaveCount(2);
-  await page.getByLabel(/^Spray used/).fill('-2');
-  await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByText('must be above 0')).toBeVisible();
-  await page.getByLabel(/^Spray used/).fill('3');
-  await page.getByLabel(/^Horticultural oil/).fill('45');
-  await page.getByRole('button', { name: 'Save' }).click();
-  await expect(sprays).toContainText('3 l of spray');
-  await sprays.getByRole('button', { name: /take out the spray of 29 May/ }).click();
-  await expect(sprays).not.toContainText('3 l of spray');
-  await expect(page.getByText('The spray was taken out.')).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).last().click();
-  await expect(sprays).toContainText('3 l of spray');
-  await sprays.getByRole('link', { name: /edit the spray of 29 May/ }).click();
-  await expect(page.getByRole('region', { name: 'What stood here before' })).toContainText(
-    '2.17 l of spray, 32.5 ml or g',
-  );
+    await sprays.getByRole('link', { name: /edit the spray of 29 May/ }).click();
+    await expect(
+      page.getByRole('region', { name: 'What stood here before' }).getByRole('listitem'),
+    ).toHaveCount(2);
+    await page.getByLabel(/^Spray used/).fill('-2');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText('must be above 0')).toBeVisible();
+    await page.getByLabel(/^Spray used/).fill('3');
+    await page.getByLabel(/^Horticultural oil/).fill('45');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(sprays).toContainText('3 l of spray');
+    await sprays.getByRole('button', { name: /take out the spray of 29 May/ }).click();
+    await expect(sprays).not.toContainText('3 l of spray');
+    await expect(page.getByText('The spray was taken out.')).toBeVisible();
+    await page.getByRole('button', { name: 'Undo' }).last().click();
+    await expect(sprays).toContainText('3 l of spray');
+    await sprays.getByRole('link', { name: /edit the spray of 29 May/ }).click();
+    await expect(page.getByRole('region', { name: 'What stood here before' })).toContainText(
+      '2.17 l of spray, 32.5 ml or g',
+    );
 
-  await page.goto(`${demo.address}/mix/shelf`);
-  const oil = page
-    .getByRole('listitem')
-    .filter({ has: page.getByRole('link', { name: 'Horticultural oil, all seasons' }) });
-  await expect(oil).toContainText('855 ml left');
-  await expect(oil).toContainText('West hedge, euonymus scale from 12 June 2026');
-  await page.goto(`${demo.address}/mix?watch=${HEDGE}`);
-  await page.getByRole('link', { name: 'Which hours are fit for it' }).click();
-  await expect(page.getByLabel('Plant')).toHaveValue('01900000-0000-7003-8000-000000000006');
-  await page.goBack();
-  await page.getByText('lines that are not for this').click();
-  await expect(
-    page.getByText('Its label leaves 14 days between uses. Not before 12 June 2026.').first(),
-  ).toBeVisible();
-});
+    await page.goto(`${demo.address}/mix/shelf`);
+    const oil = page
+      .getByRole('listitem')
+      .filter({ has: page.getByRole('link', { name: 'Horticultural oil, all seasons' }) });
+    await expect(oil).toContainText('855 ml left');
+    await expect(oil).toContainText('West hedge, euonymus scale from 12 June 2026');
+    await page.goto(`${demo.address}/mix?watch=${HEDGE}`);
+    await page.getByRole('link', { name: 'Which hours are fit for it' }).click();
+    await expect(page.getByLabel('Plant')).toHaveValue('01900000-0000-7003-8000-000000000006');
+    await page.goBack();
+    await page.getByText('lines that are not for this').click();
+    await expect(
+      page.getByText('Its label leaves 14 days between uses. Not before 12 June 2026.').first(),
+    ).toBeVisible();
+  },
+);
 
 test('one tank for two plants, two products in it, and what may never meet', async ({
   page,

@@ -3,7 +3,10 @@ import { test, type Running } from './server.ts';
 
 const PHONE = { viewport: { width: 390, height: 844 } };
 
-/** The stops the server knows of each round, those it has twice, and counts that should be there and are not. */
+/**
+ * The stops the server knows of each round, those it has twice, and counts that should be there and are
+ * not.
+ */
 async function kept({ address }: Running) {
   const { rounds } = (await (await fetch(`${address}/api/rounds`)).json()) as {
     rounds: { round: { id: string }; stops: number }[];
@@ -37,52 +40,53 @@ async function begin(page: Page, address: string): Promise<void> {
 
 test.describe('with the app kept on the phone', () => {
   test.use({ ...PHONE, serviceWorkers: 'allow' });
-  test('a signal lost in the middle of a round of twelve, a page closed and opened again: all twelve are there once', async ({
-    page,
-    context,
-    demo,
-  }) => {
-    await page.goto(`${demo.address}/look/round`);
-    // The worker has everything it needs once it is ready.
-    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-    await begin(page, demo.address);
-    await nothingFound(page, 4);
-    await expect.poll(() => kept(demo)).toEqual({ stops: [4], doneTwice: 0, countsMissing: 0 });
-    await context.setOffline(true);
-    await nothingFound(page, 4);
-    await expect(page.getByText(/entries waiting to be sent/)).toBeVisible();
-    await page.close();
-    const again = await context.newPage();
-    await again.goto(`${demo.address}/look/round`);
-    await expect(again.getByText('8 of 16 stops done')).toBeVisible();
-    await again.getByRole('link', { name: /^Next: / }).click();
-    await nothingFound(again, 4);
-    expect(await kept(demo)).toEqual({ stops: [4], doneTwice: 0, countsMissing: 0 });
-    await context.setOffline(false);
-    await expect(again.getByText(/waiting to be sent/)).toBeHidden({ timeout: 20_000 });
-    expect(await kept(demo)).toEqual({ stops: [12], doneTwice: 0, countsMissing: 0 });
-    await again.goto(`${demo.address}/look/round`);
-    await expect(again.getByText('12 of 16 stops done')).toBeVisible();
-    await again.getByRole('button', { name: 'Finish the round' }).click();
-    await expect(again.getByText('12 looked at, 0 skipped, 4 not reached')).toBeVisible();
-  });
+  test(
+    'a signal lost in the middle of a round of twelve, a page closed and opened again: all twelve are ' +
+      'there once',
+    async ({ page, context, demo }) => {
+      await page.goto(`${demo.address}/look/round`);
+      // The worker has everything it needs once it is ready.
+      await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+      await begin(page, demo.address);
+      await nothingFound(page, 4);
+      await expect.poll(() => kept(demo)).toEqual({ stops: [4], doneTwice: 0, countsMissing: 0 });
+      await context.setOffline(true);
+      await nothingFound(page, 4);
+      await expect(page.getByText(/entries waiting to be sent/)).toBeVisible();
+      await page.close();
+      const again = await context.newPage();
+      await again.goto(`${demo.address}/look/round`);
+      await expect(again.getByText('8 of 16 stops done')).toBeVisible();
+      await again.getByRole('link', { name: /^Next: / }).click();
+      await nothingFound(again, 4);
+      expect(await kept(demo)).toEqual({ stops: [4], doneTwice: 0, countsMissing: 0 });
+      await context.setOffline(false);
+      await expect(again.getByText(/waiting to be sent/)).toBeHidden({ timeout: 20_000 });
+      expect(await kept(demo)).toEqual({ stops: [12], doneTwice: 0, countsMissing: 0 });
+      await again.goto(`${demo.address}/look/round`);
+      await expect(again.getByText('12 of 16 stops done')).toBeVisible();
+      await again.getByRole('button', { name: 'Finish the round' }).click();
+      await expect(again.getByText('12 looked at, 0 skipped, 4 not reached')).toBeVisible();
+    },
+  );
 });
 
 test.describe('on the phone', () => {
   test.use(PHONE);
-  test('the server killed in the middle of a round and started again: what was entered meanwhile is there once', async ({
-    page,
-    demo,
-  }) => {
-    await begin(page, demo.address);
-    await nothingFound(page, 3);
-    await demo.kill();
-    await nothingFound(page, 5);
-    await expect(page.getByText(/waiting to be sent/)).toBeVisible();
-    await demo.startAgain();
-    await expect(page.getByText(/waiting to be sent/)).toBeHidden({ timeout: 20_000 });
-    expect(await kept(demo)).toEqual({ stops: [8], doneTwice: 0, countsMissing: 0 });
-  });
+  test(
+    'the server killed in the middle of a round and started again: what was entered meanwhile is there ' +
+      'once',
+    async ({ page, demo }) => {
+      await begin(page, demo.address);
+      await nothingFound(page, 3);
+      await demo.kill();
+      await nothingFound(page, 5);
+      await expect(page.getByText(/waiting to be sent/)).toBeVisible();
+      await demo.startAgain();
+      await expect(page.getByText(/waiting to be sent/)).toBeHidden({ timeout: 20_000 });
+      expect(await kept(demo)).toEqual({ stops: [8], doneTwice: 0, countsMissing: 0 });
+    },
+  );
 
   test('a stop is counted, another skipped with a reason, and the round says what changed', async ({
     page,

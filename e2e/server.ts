@@ -26,8 +26,8 @@ async function startProgram(
   });
   const address = await new Promise<string>((resolve, reject) => {
     child.stdout.on('data', (text: Buffer) => {
-      const found = /http:\/\/[\d.:]+/.exec(String(text));
-      if (found) resolve(found[0]);
+      const address = /http:\/\/[\d.:]+/.exec(String(text));
+      if (address) resolve(address[0]);
     });
     child.once('exit', () => reject(new Error(`${program} ended before it listened`)));
   });
@@ -64,7 +64,7 @@ interface PerJourney {
   /** The made-up garden, seeded for this journey alone. */
   readonly demo: Running;
   /** The program on empty records. */
-  readonly own: Running;
+  readonly empty: Running;
 }
 
 interface PerWorker {
@@ -76,7 +76,7 @@ interface PerWorker {
 
 export const test = base.extend<PerJourney, PerWorker>({
   demo: async ({}, use) => running('demo', use),
-  own: async ({}, use) => running('main', use),
+  empty: async ({}, use) => running('main', use),
   sharedDemo: [async ({}, use) => running('demo', use), { scope: 'worker' }],
   onlooker: [
     async ({ browser, sharedDemo }, use) => {

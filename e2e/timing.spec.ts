@@ -5,50 +5,51 @@ const SAN_JOSE = '01900000-0000-7004-8000-000000000003';
 const KUMQUAT_PLANT = '01900000-0000-7003-8000-00000000000f';
 const MINER = '01900000-0000-7004-8000-000000000005';
 
-test('a clock waits for the first males, starts with them, is started otherwise, and a seen stage overrides it', async ({
-  page,
-  demo,
-}) => {
-  await page.goto(`${demo.address}/when/${SAN_JOSE}`);
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('first crawlers expected');
-  await expect(
-    page.locator('dt', { hasText: 'Counted from' }).locator('xpath=following-sibling::dd[1]'),
-  ).toContainText('by the trap');
-  const start = page.getByRole('form', { name: 'Where the clock starts' });
-  await start.getByLabel('Counted from').selectOption('date');
-  await start.getByLabel('Day, month-day').fill('02-30');
-  await start.getByRole('button', { name: 'Use this start' }).click();
-  await expect(start.getByText('a day such as 03-01')).toBeVisible();
-  await start.getByLabel('Day, month-day').fill('03-01');
-  await start.getByRole('button', { name: 'Use this start' }).click();
-  await expect(page.getByText('The clock starts as you chose.')).toBeVisible();
-  await expect(
-    page.locator('dt', { hasText: 'Counted from' }).locator('xpath=following-sibling::dd[1]'),
-  ).toContainText('1 March');
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(
-    page.locator('dt', { hasText: 'Counted from' }).locator('xpath=following-sibling::dd[1]'),
-  ).toContainText('by the trap');
+test(
+  'a clock waits for the first males, starts with them, is started otherwise, and a seen stage overrides ' +
+    'it',
+  async ({ page, demo }) => {
+    await page.goto(`${demo.address}/when/${SAN_JOSE}`);
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('first crawlers expected');
+    await expect(
+      page.locator('dt', { hasText: 'Counted from' }).locator('xpath=following-sibling::dd[1]'),
+    ).toContainText('by the trap');
+    const start = page.getByRole('form', { name: 'Where the clock starts' });
+    await start.getByLabel('Counted from').selectOption('date');
+    await start.getByLabel('Day, month-day').fill('02-30');
+    await start.getByRole('button', { name: 'Use this start' }).click();
+    await expect(start.getByText('a day such as 03-01')).toBeVisible();
+    await start.getByLabel('Day, month-day').fill('03-01');
+    await start.getByRole('button', { name: 'Use this start' }).click();
+    await expect(page.getByText('The clock starts as you chose.')).toBeVisible();
+    await expect(
+      page.locator('dt', { hasText: 'Counted from' }).locator('xpath=following-sibling::dd[1]'),
+    ).toContainText('1 March');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(
+      page.locator('dt', { hasText: 'Counted from' }).locator('xpath=following-sibling::dd[1]'),
+    ).toContainText('by the trap');
 
-  const seen = page.getByRole('form', { name: 'What you see' });
-  await seen.getByLabel('I see').selectOption('all-stages');
-  await seen.getByRole('button', { name: 'Note it' }).click();
-  await expect(page.getByText('Seen: all stages at once.')).toBeVisible();
-  await page.getByRole('banner').getByRole('link', { name: 'Now', exact: true }).click();
-  await expect(
-    page.getByRole('article').filter({ hasText: 'Treat what is there: Apple by the gate' }),
-  ).toBeVisible();
-});
+    const seen = page.getByRole('form', { name: 'What you see' });
+    await seen.getByLabel('I see').selectOption('all-stages');
+    await seen.getByRole('button', { name: 'Note it' }).click();
+    await expect(page.getByText('Seen: all stages at once.')).toBeVisible();
+    await page.getByRole('banner').getByRole('link', { name: 'Now', exact: true }).click();
+    await expect(
+      page.getByRole('article').filter({ hasText: 'Treat what is there: Apple by the gate' }),
+    ).toBeVisible();
+  },
+);
 
 test('the garden corrects the book, and a thousand futures can be drawn or stopped', async ({
   page,
   demo,
 }) => {
   await page.goto(`${demo.address}/when/${HEDGE}`);
-  const own = page.getByRole('region', { name: 'Your garden against the book' });
-  await expect(own.getByRole('heading')).toContainText('later than the book');
-  await expect(own.getByRole('row', { name: /^2025/ })).toContainText('°C·days');
-  await expect(own.getByRole('row', { name: /^2026/ })).toContainText('takes 2');
+  const gardenCurve = page.getByRole('region', { name: 'Your garden against the book' });
+  await expect(gardenCurve.getByRole('heading')).toContainText('later than the book');
+  await expect(gardenCurve.getByRole('row', { name: /^2025/ })).toContainText('°C·days');
+  await expect(gardenCurve.getByRole('row', { name: /^2026/ })).toContainText('takes 2');
   const futures = page.getByRole('region', { name: 'Many futures' });
   await futures.getByRole('button', { name: 'Draw them' }).click();
   await expect(futures.getByRole('status')).toContainText('by 1000 futures');

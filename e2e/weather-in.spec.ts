@@ -13,7 +13,8 @@ test("a public daily file with flags, a logger's hours and a broken file each co
     page.getByLabel('File').setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
   await file('photo.csv', Buffer.from([0xff, 0xd8, 0, 1, 2, 3]));
   await expect(page.getByRole('alert')).toContainText('This file cannot be read');
-  // From the disk: sent as bytes through the browser's debugging line, 26 MB can take longer than a click may.
+  // From the disk: sent as bytes through the browser's debugging line, 26 MB can take longer than a
+  // click may.
   const huge = testInfo.outputPath('huge.csv');
   await writeFile(huge, Buffer.alloc(26_000_000, '1,2,3\n'));
   await page.getByLabel('File').setInputFiles(huge);

@@ -1,11 +1,11 @@
 import { expect, type Page } from '@playwright/test';
 import { test } from './server.ts';
 
-const answer = (page: Page, question: RegExp, given: string) =>
+const answer = (page: Page, question: RegExp, label: string) =>
   page
     .getByRole('group', { name: question })
     .last()
-    .getByRole('button', { name: given, exact: true })
+    .getByRole('button', { name: label, exact: true })
     .click();
 const place = (page: Page, name: string) =>
   page.getByRole('banner').getByRole('link', { name, exact: true }).click();
@@ -127,7 +127,8 @@ test('one trouble, from "what is this?" to "did it work?"', async ({ page, demo 
 
   await test.step('mix: the leaf line chosen, the bare-wood line out of reach, spoons with what they give', async () => {
     const pour = page.getByRole('region', { name: 'What to pour' });
-    // 1.5 × 0.8 × 6 m is 7.2 m³ at 0.11 l: 0.79 l, of which 1.5 % is 11.9 ml: nine and a half quarter teaspoons.
+    // 1.5 × 0.8 × 6 m is 7.2 m³ at 0.11 l: 0.79 l, of which 1.5 % is 11.9 ml: nine and a half quarter
+    // teaspoons.
     await expect(pour).toContainText('0.79 l of spray in one fill');
     await expect(pour).toContainText('11.9 ml');
     await expect(pour).toContainText('2 × teaspoon + 1 × ½ teaspoon = 12.5 ml, which gives 1.58 %');

@@ -40,7 +40,8 @@ export const BELIEFS: readonly Belief[] = [
   belief(
     'spinosad-alive',
     'Spinosad is living bacteria.',
-    'It is what a soil bacterium made in fermentation, purified. Nothing in it lives, and bees are harmed by it while it is wet.',
+    'It is what a soil bacterium made in fermentation, purified. Nothing in it lives, and bees are ' +
+      'harmed by it while it is wet.',
     { materialIds: ['spinosad'] },
   ),
   belief(
@@ -52,7 +53,8 @@ export const BELIEFS: readonly Belief[] = [
   belief(
     'plant-oil-gentle',
     'Plant oils cannot hurt helpers.',
-    'Any oil smothers what it wets, ladybird larvae and hunting mites too. What is gentle is that nothing stays after it dries.',
+    'Any oil smothers what it wets, ladybird larvae and hunting mites too. What is gentle is that ' +
+      'nothing stays after it dries.',
     { materialIds: ['plant-oil', 'raw-neem'] },
   ),
   belief(
@@ -64,13 +66,15 @@ export const BELIEFS: readonly Belief[] = [
   belief(
     'mould-infects',
     'The black film is a disease of the leaf.',
-    'Sooty mould grows on honeydew, not in the leaf; it rubs off. It goes, slowly, once the sap feeder is gone.',
+    'Sooty mould grows on honeydew, not in the leaf; it rubs off. It goes, slowly, once the sap feeder ' +
+      'is gone.',
     { checkIds: ['black-film'] },
   ),
   belief(
     'ants-cause',
     'The ants are eating the plant.',
-    'They farm the sap feeders for honeydew and drive off what would eat them. Keep them off and helpers return.',
+    'They farm the sap feeders for honeydew and drive off what would eat them. Keep them off and ' +
+      'helpers return.',
     { checkIds: ['ants'] },
   ),
   belief(

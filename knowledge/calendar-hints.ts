@@ -1,6 +1,9 @@
 import type { Grade } from '#core/figures';
 
-/** When a trouble's crawlers are usually met where no sum of heat is published: by the calendar of the place named, to be settled by tapes. */
+/**
+ * When a trouble's crawlers are usually met where no sum of heat is published: by the calendar of the
+ * place named, to be settled by tapes.
+ */
 export interface CalendarHint {
   readonly targetId: string;
   readonly says: string;

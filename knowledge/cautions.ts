@@ -10,7 +10,10 @@ export const POISON_LINES: Readonly<Record<Country, string>> = {
   other: "Look up your country's poison line before you begin, and write it on the pack.",
 };
 
-/** What a spray is about to meet, as far as cautions depend on it; what stands for or against the use itself is judged apart. */
+/**
+ * What a spray is about to meet, as far as cautions depend on it; what stands for or against the use
+ * itself is judged apart.
+ */
 export interface SprayScene {
   readonly edible: boolean;
   readonly inLeaf: boolean;
@@ -62,7 +65,8 @@ const CAUTION_RULES: readonly CautionRule[] = [
     serious: true,
     applies: (s) => s.beyondReach,
     text: () =>
-      "Part of it is beyond your sprayer's reach from the ground. No ladders: leave it or ask a licensed arborist.",
+      "Part of it is beyond your sprayer's reach from the ground. No ladders: leave it or ask a " +
+      'licensed arborist.',
   },
   {
     id: 'harvest',

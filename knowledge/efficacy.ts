@@ -18,7 +18,10 @@ type Entry = readonly [materialId: string, word: EfficacyWord, how: string];
 
 const OUTBREAK = 'kills the vedalia beetle, which does the work; outbreaks follow';
 
-/** What is usual for a whole group. Published trials differ by species, place and dose; read as a ranking, not a promise. */
+/**
+ * What is usual for a whole group. Published trials differ by species, place and dose; read as a
+ * ranking, not a promise.
+ */
 const BY_GROUP: Readonly<Partial<Record<TargetGroup, readonly Entry[]>>> = {
   armored: [
     [

@@ -31,28 +31,28 @@ interface Published {
   readonly note?: string;
 }
 
-function first(fahrenheitDays: number, of: Published): TimedEvent {
+function first(fahrenheitDays: number, published: Published): TimedEvent {
   const cd = celsiusDaysFromFahrenheitDays(fahrenheitDays);
   return event(
     'first',
     cd,
     cd,
-    `${fahrenheitDays} °F·days, ${of.unit ?? 'base 50 °F'}`,
+    `${fahrenheitDays} °F·days, ${published.unit ?? 'base 50 °F'}`,
     ['herms-2004'],
     HERMS_NOTE,
-    of,
+    published,
   );
 }
 
-function window(fromFd: number, toFd: number, of: Published): TimedEvent {
+function window(fromFd: number, toFd: number, published: Published): TimedEvent {
   return event(
     'window',
     celsiusDaysFromFahrenheitDays(fromFd),
     celsiusDaysFromFahrenheitDays(toFd),
-    `${fromFd}–${toFd} °F·days, ${of.unit ?? 'base 50 °F'}`,
+    `${fromFd}–${toFd} °F·days, ${published.unit ?? 'base 50 °F'}`,
     ['johnson'],
     JOHNSON_NOTE,
-    of,
+    published,
   );
 }
 
@@ -92,7 +92,10 @@ function event(
   };
 }
 
-/** San Jose scale: lower 51 °F, upper 90 °F horizontal, from the first males trapped (Jorgensen et al. 1981). */
+/**
+ * San Jose scale: lower 51 °F, upper 90 °F horizontal, from the first males trapped (Jorgensen et al.
+ * 1981).
+ */
 const SAN_JOSE: Omit<Published, 'target' | 'generation'> = {
   model: {
     lowerC: celsiusFromFahrenheit(51),
@@ -106,7 +109,10 @@ const SAN_JOSE: Omit<Published, 'target' | 'generation'> = {
 };
 const SAN_JOSE_GENERATION_FD = 1050;
 
-/** California red scale: lower 53 °F, upper 100 °F, from the first steady catch of males (Kennett & Hoffmann 1985). */
+/**
+ * California red scale: lower 53 °F, upper 100 °F, from the first steady catch of males (Kennett &
+ * Hoffmann 1985).
+ */
 const CALIFORNIA_RED: Omit<Published, 'target' | 'generation'> = {
   model: {
     lowerC: celsiusFromFahrenheit(53),
@@ -127,7 +133,9 @@ const CITRUS_MINER: Omit<Published, 'target' | 'generation'> = {
   start: { kind: 'first-mines' },
   sourceIds: ['practice'],
   grade: 'C',
-  note: 'From the first mines of the flush; the moths of the next round lay in whatever is soft then. Two to seven weeks by temperature.',
+  note:
+    'From the first mines of the flush; the moths of the next round lay in whatever is soft then. Two to ' +
+    'seven weeks by temperature.',
 };
 const CITRUS_MINER_CD = 206;
 
@@ -149,7 +157,9 @@ export const EVENTS: readonly TimedEvent[] = [
     target: 'euonymus-scale',
     generation: 2,
     grade: 'C',
-    note: 'Doubtful: this window for the second generation ends long before the first hatch that another author saw. Trust tapes.',
+    note:
+      'Doubtful: this window for the second generation ends long before the first hatch that another ' +
+      'author saw. Trust tapes.',
   }),
   first(497, { target: 'oystershell-scale' }),
   window(363, 707, { target: 'oystershell-scale' }),
@@ -170,7 +180,8 @@ export const EVENTS: readonly TimedEvent[] = [
     const later = (generation - 1) * SAN_JOSE_GENERATION_FD;
     const note =
       generation === 1
-        ? 'Contact sprays reach the crawlers best in this span; a growth regulator goes on nearer the first crawlers. Without a trap, go by tapes.'
+        ? 'Contact sprays reach the crawlers best in this span; a growth regulator goes on nearer the ' +
+          'first crawlers. Without a trap, go by tapes.'
         : 'A generation after the last; each is more spread out than the one before.';
     return [
       first(405 + later, {
@@ -187,7 +198,9 @@ export const EVENTS: readonly TimedEvent[] = [
       target: 'california-red-scale',
       generation,
       ...CALIFORNIA_RED,
-      note: 'Crawlers after a flight; flights come about 1100 °F·days apart. Under glass all stages run together.',
+      note:
+        'Crawlers after a flight; flights come about 1100 °F·days apart. Under glass all stages run ' +
+        'together.',
     }),
   ]),
   ...generations(4, (generation) => [

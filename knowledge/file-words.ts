@@ -1,6 +1,9 @@
 import type { RowFault } from '#core/formats';
 
-/** What the quality flags of GHCN-Daily mean (its readme, section III; Durre et al. 2010, J. Appl. Meteorol. Climatol. 49:1615). */
+/**
+ * What the quality flags of GHCN-Daily mean (its readme, section III; Durre et al. 2010, J. Appl.
+ * Meteorol. Climatol. 49:1615).
+ */
 export const GHCN_QUALITY_FLAGS: Readonly<Record<string, string>> = {
   D: 'a repeat of another record',
   G: 'a gap in its distribution',

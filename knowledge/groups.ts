@@ -12,13 +12,15 @@ export const GROUPS: Readonly<Record<TargetGroup, GroupText>> = {
     name: 'Armored scale',
     short: 'armored scale',
     meaning:
-      'A separate shield over a soft body. No honeydew. Crawlers settle within days, so the moment is short; most drenches of imidacloprid do not reach it.',
+      'A separate shield over a soft body. No honeydew. Crawlers settle within days, so the moment is ' +
+      'short; most drenches of imidacloprid do not reach it.',
   },
   soft: {
     name: 'Soft scale',
     short: 'soft scale',
     meaning:
-      'Cover and body are one. Drips honeydew, feeds sooty mould and ants. Young stay soft for weeks to months, so there is time.',
+      'Cover and body are one. Drips honeydew, feeds sooty mould and ants. Young stay soft for weeks ' +
+      'to months, so there is time.',
   },
   felt: {
     name: 'Felt scale',
@@ -29,7 +31,8 @@ export const GROUPS: Readonly<Record<TargetGroup, GroupText>> = {
     name: 'Giant scale',
     short: 'giant scale',
     meaning:
-      'A ribbed white egg cushion. A ladybird, the vedalia beetle, does the work; do not spray what kills it.',
+      'A ribbed white egg cushion. A ladybird, the vedalia beetle, does the work; do not spray what ' +
+      'kills it.',
   },
   'leaf-miner': {
     name: 'Leaf miner',

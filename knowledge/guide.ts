@@ -78,7 +78,7 @@ export interface GuideHit {
 
 const keyOf = ({ kind, id }: GuideHit) => `${kind}/${id}`;
 const HITS: ReadonlyMap<string, GuideHit> = new Map(
-  ENTRIES.map((found) => [keyOf(found), { kind: found.kind, id: found.id }]),
+  ENTRIES.map((entry) => [keyOf(entry), { kind: entry.kind, id: entry.id }]),
 );
 const find = finder(
   ENTRIES.map((keyed) => ({ ...keyed, id: keyOf(keyed) })),

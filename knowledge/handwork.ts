@@ -14,7 +14,9 @@ export const HANDWORK: Readonly<Record<HandworkKind, HandworkText>> = {
   prune: {
     name: 'Cut out the worst',
     done: 'cut out',
-    how: 'Whole infested twigs, back to clean wood; clean the blade between plants, and between cuts where a blight is about.',
+    how:
+      'Whole infested twigs, back to clean wood; clean the blade between plants, and between cuts where ' +
+      'a blight is about.',
     stands: 'Most plants stand a fifth of the crown; less in drought or on the young.',
     bin: 'Bin or burn it; crawlers walk off a heap.',
   },
@@ -49,7 +51,9 @@ export const HANDWORK: Readonly<Record<HandworkKind, HandworkText>> = {
   dip: {
     name: 'Dip the pot plant',
     done: 'dipped',
-    how: 'Seal the soil with a bag, turn the crown upside down into mild soapy water, keep it under for a minute, rinse.',
+    how:
+      'Seal the soil with a bag, turn the crown upside down into mild soapy water, keep it under for a ' +
+      'minute, rinse.',
     stands: 'Plants one can lift; try one shoot and wait two days.',
     bin: 'Water away from drains to ponds.',
   },
@@ -63,7 +67,9 @@ export const HANDWORK: Readonly<Record<HandworkKind, HandworkText>> = {
   band: {
     name: 'Band against ants',
     done: 'banded',
-    how: 'A sticky band over a wrap, never on the bark itself; cut away branches that bridge it. Look weekly.',
+    how:
+      'A sticky band over a wrap, never on the bark itself; cut away branches that bridge it. Look ' +
+      'weekly.',
     stands: 'Any trunk, if the wrap is loosened as it grows.',
     bin: 'Take it off in autumn, so that nothing winters under it.',
   },

@@ -108,9 +108,9 @@ const BY_ID = new Map(HOSTS.map((entry) => [entry.id, entry]));
 
 /** @throws RangeError for an unknown id. */
 export function hostById(id: string): Host {
-  const found = BY_ID.get(id);
-  if (!found) throw new RangeError(`no host "${id}"`);
-  return found;
+  const host = BY_ID.get(id);
+  if (!host) throw new RangeError(`no host "${id}"`);
+  return host;
 }
 
 /** Hosts that burn sooner under oil and flush as citrus does. */

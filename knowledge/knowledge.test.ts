@@ -267,18 +267,22 @@ test('a crusted, blackened pot of citrus with flies rising is two troubles', () 
   ).toBeNull();
 });
 
-test("season and place shift what is probable: brown horse-chestnut leaves in winter are not this year's miner", () => {
-  const chance = (month: number) =>
-    name('horse-chestnut', {}, month).standings.find(
-      (standing) => standing.targetId === 'horse-chestnut-leaf-miner',
-    )!.probability;
-  expect(chance(8)).toBeGreaterThan(chance(2));
-  const lace = (sheltered: boolean) =>
-    name('azalea', { stipple: 'yes' }, 7, sheltered).standings.find(
-      (standing) => standing.targetId === 'lace-bugs',
-    )!.probability;
-  expect(lace(false)).toBeGreaterThan(lace(true));
-});
+test(
+  "season and place shift what is probable: brown horse-chestnut leaves in winter are not this year's " +
+    'miner',
+  () => {
+    const chance = (month: number) =>
+      name('horse-chestnut', {}, month).standings.find(
+        (standing) => standing.targetId === 'horse-chestnut-leaf-miner',
+      )!.probability;
+    expect(chance(8)).toBeGreaterThan(chance(2));
+    const lace = (sheltered: boolean) =>
+      name('azalea', { stipple: 'yes' }, 7, sheltered).standings.find(
+        (standing) => standing.targetId === 'lace-bugs',
+      )!.probability;
+    expect(lace(false)).toBeGreaterThan(lace(true));
+  },
+);
 
 test.each([
   ['sticky', 'check', 'sticky'],

@@ -154,7 +154,8 @@ export const MATERIALS: readonly Material[] = [
     'imidacloprid',
     'Imidacloprid, as a drench',
     'most soft and felt scale, sap suckers, some miners, through the sap after weeks',
-    'pollen, nectar and honeydew carry it; edible plants only if the label names the crop; licensed or banned in many places',
+    'pollen, nectar and honeydew carry it; edible plants only if the label names the crop; licensed or ' +
+      'banned in many places',
     ['4A', 'soluble'],
     ['only where law and label allow your plant', 'feeds for roses with insecticide in them'],
     DRENCH,
@@ -163,7 +164,8 @@ export const MATERIALS: readonly Material[] = [
     'dinotefuran',
     'Dinotefuran, as a drench',
     'as imidacloprid, within days, and many armored scales',
-    'pollen, nectar and honeydew carry it; edible plants only if the label names the crop; licensed or banned in many places',
+    'pollen, nectar and honeydew carry it; edible plants only if the label names the crop; licensed or ' +
+      'banned in many places',
     ['4A', 'soluble'],
     ['only where law and label allow your plant', 'lawn granules'],
     DRENCH,
@@ -287,7 +289,7 @@ const BY_ID = new Map(MATERIALS.map((material) => [material.id, material]));
 
 /** @throws RangeError for an unknown id. */
 export function materialById(id: string): Material {
-  const found = BY_ID.get(id);
-  if (!found) throw new RangeError(`no material "${id}"`);
-  return found;
+  const material = BY_ID.get(id);
+  if (!material) throw new RangeError(`no material "${id}"`);
+  return material;
 }

@@ -2,7 +2,10 @@ import { meeting, type Ingredient, type Meeting, type MeetingBook, type MeetingR
 import { materialById } from './materials.ts';
 import { schoolFor } from './schools.ts';
 
-/** What each material brings into a tank. Soap and lime sulfur are alkaline; so are Bordeaux and other limed coppers. */
+/**
+ * What each material brings into a tank. Soap and lime sulfur are alkaline; so are Bordeaux and other
+ * limed coppers.
+ */
 const INGREDIENTS: Readonly<Record<string, readonly Ingredient[]>> = {
   'mineral-oil': ['oil'],
   'plant-oil': ['oil'],
@@ -109,7 +112,9 @@ const OTHERWISE: MeetingRule = {
   apartDays: 0,
   grade: 'C',
   sourceIds: ['practice'],
-  says: 'Nothing is known against it. Both labels must allow it; try a new pair in a jar first, and mix only what is used that day.',
+  says:
+    'Nothing is known against it. Both labels must allow it; try a new pair in a jar first, and mix only ' +
+    'what is used that day.',
 };
 
 /** The rules as a garden's schools have them. */
@@ -151,7 +156,8 @@ function rulesOfMeeting(chosen: Chosen): readonly MeetingRule[] {
             'oil',
             'jar-test',
             0,
-            'This school mixes them once a month in the growing season, late in the evening, when bees have gone.',
+            'This school mixes them once a month in the growing season, late in the evening, when bees ' +
+              'have gone.',
             'C',
           ),
         ]
@@ -174,8 +180,8 @@ function rulesOfMeeting(chosen: Chosen): readonly MeetingRule[] {
 
 /** What a product brings: its material's ingredients, and oil if the label says it holds some. */
 export function ingredientsOf(materialId: string, containsOil: boolean): readonly Ingredient[] {
-  const own = INGREDIENTS[materialById(materialId).id] ?? ['other'];
-  return containsOil && !own.includes('oil') ? [...own, 'oil'] : own;
+  const ingredients = INGREDIENTS[materialById(materialId).id] ?? ['other'];
+  return containsOil && !ingredients.includes('oil') ? [...ingredients, 'oil'] : ingredients;
 }
 
 /** Whether two materials may meet under a garden's schools. */

@@ -41,7 +41,9 @@ export const PROTOCOL_TEXTS: Readonly<Record<Protocol, ProtocolText>> = {
     id: 'twig',
     name: 'Twigs',
     unit: ['twig', 'twigs'],
-    how: '10 cm of the newest hardened twig, all sides, with a lens. Take twigs from all round, without choosing.',
+    how:
+      '10 cm of the newest hardened twig, all sides, with a lens. Take twigs from all round, without ' +
+      'choosing.',
     measureName: 'live per 10 cm',
     items: COVERS,
     usual: 10,
@@ -53,7 +55,9 @@ export const PROTOCOL_TEXTS: Readonly<Record<Protocol, ProtocolText>> = {
     id: 'leaf',
     name: 'Leaves, scale on them',
     unit: ['leaf', 'leaves'],
-    how: 'Both sides of a leaf, along the midrib first. Take leaves from all round and from inside, without choosing.',
+    how:
+      'Both sides of a leaf, along the midrib first. Take leaves from all round and from inside, without ' +
+      'choosing.',
     measureName: 'of leaves with live ones',
     items: COVERS,
     usual: 20,
@@ -65,7 +69,9 @@ export const PROTOCOL_TEXTS: Readonly<Record<Protocol, ProtocolText>> = {
     id: 'bark',
     name: 'Patches of bark',
     unit: ['patch', 'patches'],
-    how: '5 by 5 cm of bark, held by a frame cut from card. The same places every time: forks, undersides, old cuts.',
+    how:
+      '5 by 5 cm of bark, held by a frame cut from card. The same places every time: forks, undersides, ' +
+      'old cuts.',
     measureName: 'live per 25 cm²',
     items: COVERS.slice(0, 2),
     usual: 5,
@@ -77,7 +83,9 @@ export const PROTOCOL_TEXTS: Readonly<Record<Protocol, ProtocolText>> = {
     id: 'spur',
     name: 'Dormant spurs',
     unit: ['spur', 'spurs'],
-    how: 'In winter, 5 spurs a tree from inside to outside, with some old and some young wood, under a lens. Mark each thing that is there.',
+    how:
+      'In winter, 5 spurs a tree from inside to outside, with some old and some young wood, under a ' +
+      'lens. Mark each thing that is there.',
     measureName: 'of spurs with live scale',
     items: [
       item('liveScale', 'Live scale', 'grey or black caps, a yellow body beneath', '1'),
@@ -96,7 +104,9 @@ export const PROTOCOL_TEXTS: Readonly<Record<Protocol, ProtocolText>> = {
     id: 'mined',
     name: 'Mined leaves',
     unit: ['leaf', 'leaves'],
-    how: 'The newest leaves of a flush on citrus, any leaves elsewhere. Hold each to the light: is there a larva or pupa in the mine?',
+    how:
+      'The newest leaves of a flush on citrus, any leaves elsewhere. Hold each to the light: is there a ' +
+      'larva or pupa in the mine?',
     measureName: 'of leaves mined',
     items: [
       item('mines', 'Mines', 'trails or blisters', 'space'),
@@ -111,7 +121,9 @@ export const PROTOCOL_TEXTS: Readonly<Record<Protocol, ProtocolText>> = {
     id: 'disease',
     name: 'Spotted leaf area',
     unit: ['leaf', 'leaves'],
-    how: 'What part of the leaf is spotted, rusted or white? Compare with the drawings; small areas look larger than they are. Take leaves without choosing, clean ones too.',
+    how:
+      'What part of the leaf is spotted, rusted or white? Compare with the drawings; small areas look ' +
+      'larger than they are. Take leaves without choosing, clean ones too.',
     measureName: '% of leaf area',
     items: [item('percent', 'Area, %', 'of this leaf', '')],
     usual: 20,
@@ -135,7 +147,9 @@ export const PROTOCOL_TEXTS: Readonly<Record<Protocol, ProtocolText>> = {
     id: 'tap',
     name: 'Taps over paper',
     unit: ['tap', 'taps'],
-    how: 'Tap a branch three times over white paper and count what walks. Hunting mites run, plant mites dawdle.',
+    how:
+      'Tap a branch three times over white paper and count what walks. Hunting mites run, plant mites ' +
+      'dawdle.',
     measureName: 'pests a tap',
     items: [
       item('pests', 'Pests', 'slow specks, crawlers', 'space'),
@@ -150,7 +164,9 @@ export const PROTOCOL_TEXTS: Readonly<Record<Protocol, ProtocolText>> = {
     id: 'cover',
     name: 'Spray cover',
     unit: ['spot', 'spots'],
-    how: 'Ten tagged spots, looked at once the spray is on: is it wet all over, or does it show a film? Do not look only where it is easy.',
+    how:
+      'Ten tagged spots, looked at once the spray is on: is it wet all over, or does it show a film? Do ' +
+      'not look only where it is easy.',
     measureName: 'of spots reached',
     items: [item('reached', 'Reached', 'wet or filmed all over', 'space')],
     usual: 10,
@@ -208,10 +224,13 @@ const OWN_PROTOCOL: Readonly<Record<string, Protocol>> = {
   'crapemyrtle-bark-scale': 'bark',
 };
 
-/** The protocol a trouble is counted by unless the person says otherwise; null when there is nothing to count. */
+/**
+ * The protocol a trouble is counted by unless the person says otherwise; null when there is nothing to
+ * count.
+ */
 export function usualProtocol(targetId: string | null, group: TargetGroup | null): Protocol | null {
-  const own = targetId === null ? undefined : OWN_PROTOCOL[targetId];
-  if (own) return own;
+  const protocol = targetId === null ? undefined : OWN_PROTOCOL[targetId];
+  if (protocol) return protocol;
   if (group === null || isScaleGroup(group)) return 'twig';
   switch (group) {
     case 'leaf-miner':
@@ -229,7 +248,10 @@ export function usualProtocol(targetId: string | null, group: TargetGroup | null
   }
 }
 
-/** Every protocol that makes sense for a trouble, the usual one first. The spur sample is for fruit trees in winter. */
+/**
+ * Every protocol that makes sense for a trouble, the usual one first. The spur sample is for fruit
+ * trees in winter.
+ */
 export function protocolsFor(
   targetId: string | null,
   group: TargetGroup | null,

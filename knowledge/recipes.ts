@@ -34,7 +34,8 @@ export const RECIPES: readonly Recipe[] = [
     steps: [
       step('Half the water into a clear jar with a lid.'),
       step(
-        'Each product in its share of a tank and in its order: powders, flowables, soluble things, soap, oil.',
+        'Each product in its share of a tank and in its order: powders, flowables, soluble things, ' +
+          'soap, oil.',
       ),
       step('Fill up, close, turn it over ten times.'),
       step('Let it stand. Flakes, jelly, layers or warmth: not in one tank.', 15),
@@ -101,7 +102,9 @@ export const RECIPES: readonly Recipe[] = [
   {
     id: 'biological-feed',
     name: 'Biological mix, four times a season',
-    what: "A school's feed for leaves and what lives on them: at bud swell, before bloom, after petals fall and two weeks later.",
+    what:
+      "A school's feed for leaves and what lives on them: at bud swell, before bloom, after petals fall " +
+      'and two weeks later.',
     usualMl: 5000,
     grade: 'C',
     sourceIds: ['practice'],
@@ -124,7 +127,8 @@ export const RECIPES: readonly Recipe[] = [
       step('Spray within four hours, in the evening.'),
     ],
     cautions: [
-      'Brews fed with sugar can breed bacteria that make people ill: not on parts to be eaten, and none in the last weeks before picking.',
+      'Brews fed with sugar can breed bacteria that make people ill: not on parts to be eaten, and ' +
+        'none in the last weeks before picking.',
       'It holds oil: mind sulfur, heat and plants that oil hurts. Fish is acid: never near lime sulfur.',
       NO_LABEL,
     ],
@@ -166,7 +170,7 @@ export const RECIPES: readonly Recipe[] = [
 
 /** @throws RangeError for an unknown id. */
 export function recipeById(id: string): Recipe {
-  const found = RECIPES.find((recipe) => recipe.id === id);
-  if (!found) throw new RangeError(`no recipe "${id}"`);
-  return found;
+  const recipe = RECIPES.find((entry) => entry.id === id);
+  if (!recipe) throw new RangeError(`no recipe "${id}"`);
+  return recipe;
 }

@@ -19,64 +19,83 @@ export const RULES: readonly Rule[] = [
   },
   {
     id: 'window-ahead',
-    says: 'Sprays on contact only reach crawlers that are out and still soft, so the window is prepared for and not run ahead of.',
+    says:
+      'Sprays on contact only reach crawlers that are out and still soft, so the window is prepared for ' +
+      'and not run ahead of.',
     wouldChange: 'Tapes that catch crawlers earlier, or a warm spell: the date follows the thermometer.',
     grade: 'B',
     sourceIds: ['johnson', 'herms-2004'],
   },
   {
     id: 'window-open',
-    says: 'The published window for reaching this stage is open. Spray at first crawlers, then every two weeks while tapes catch.',
+    says:
+      'The published window for reaching this stage is open. Spray at first crawlers, then every two ' +
+      'weeks while tapes catch.',
     wouldChange:
-      'Tapes that stay empty: wait for them. Covers turned over with nothing alive beneath: do not spray. Other growers spray once at the peak, or once as the catch falls.',
+      'Tapes that stay empty: wait for them. Covers turned over with nothing alive beneath: do not ' +
+      'spray. Other growers spray once at the peak, or once as the catch falls.',
     grade: 'B',
     sourceIds: ['johnson', 'practice'],
   },
   {
     id: 'window-disputed',
-    says: 'Two publications disagree: by one the window is open, by the other the first crawlers have not hatched. Let a tape decide, and spray at its first catch.',
+    says:
+      'Two publications disagree: by one the window is open, by the other the first crawlers have not ' +
+      'hatched. Let a tape decide, and spray at its first catch.',
     wouldChange: 'The first crawlers on a tape.',
     grade: 'B',
     sourceIds: ['johnson', 'herms-2004'],
   },
   {
     id: 'hatch-passing',
-    says: 'Your tapes are past their peak. Armored crawlers cover themselves within days, so each day a spray reaches fewer; soft scale stays open to it for weeks.',
+    says:
+      'Your tapes are past their peak. Armored crawlers cover themselves within days, so each day a ' +
+      'spray reaches fewer; soft scale stays open to it for weeks.',
     wouldChange: 'A new rise on the tapes, or a later generation.',
     grade: 'C',
     sourceIds: ['practice'],
   },
   {
     id: 'repeat-while-catching',
-    says: "One spray reaches the crawlers of its day. While tapes still catch, repeat after two weeks, or the label's interval if that is longer.",
+    says:
+      'One spray reaches the crawlers of its day. While tapes still catch, repeat after two weeks, or ' +
+      "the label's interval if that is longer.",
     wouldChange: 'An empty tape ends it.',
     grade: 'C',
     sourceIds: ['practice'],
   },
   {
     id: 'dead-look-again',
-    says: 'Nothing alive was found beneath the covers. Old covers stay for years and are no reason to spray; look again when crawlers would come.',
+    says:
+      'Nothing alive was found beneath the covers. Old covers stay for years and are no reason to spray; ' +
+      'look again when crawlers would come.',
     wouldChange: 'A single live body, egg or crawler.',
     grade: 'B',
     sourceIds: ['practice'],
   },
   {
     id: 'flight-ahead',
-    says: 'The adults fly for about two weeks. Hang a yellow card and look at dusk; mined tips are best cut out before they fly.',
+    says:
+      'The adults fly for about two weeks. Hang a yellow card and look at dusk; mined tips are best cut ' +
+      'out before they fly.',
     wouldChange: 'Adults seen, or none on the card by the end of the window.',
     grade: 'B',
     sourceIds: ['johnson'],
   },
   {
     id: 'flight-open',
-    says: 'Adults are expected in flight now and lay in new leaves. Larvae inside are out of reach of contact sprays.',
+    says:
+      'Adults are expected in flight now and lay in new leaves. Larvae inside are out of reach of ' +
+      'contact sprays.',
     wouldChange: 'A card that stays empty.',
     grade: 'B',
     sourceIds: ['johnson'],
   },
   {
     id: 'check-scale-after',
-    says: 'Scale is judged two to four weeks after a spray, on new growth: old covers stay in place and prove nothing.',
+    says:
+      'Scale is judged two to four weeks after a spray, on new growth: old covers stay in place and ' +
+      'prove nothing.',
     wouldChange: 'A count of live scale on new growth closes this.',
     grade: 'B',
     sourceIds: ['practice'],
@@ -90,7 +109,9 @@ export const RULES: readonly Rule[] = [
   },
   {
     id: 'tapes-before-hatch',
-    says: 'Put tapes up two weeks before the first crawlers are expected, so that the first catch is the first there is.',
+    says:
+      'Put tapes up two weeks before the first crawlers are expected, so that the first catch is the ' +
+      'first there is.',
     wouldChange: 'Tapes already up.',
     grade: 'C',
     sourceIds: ['practice'],
@@ -104,30 +125,39 @@ export const RULES: readonly Rule[] = [
   },
   {
     id: 'count-before-hatch',
-    says: "Count live scale on ten or more twigs before the hatch: without this year's number nobody can say next year what worked.",
+    says:
+      "Count live scale on ten or more twigs before the hatch: without this year's number nobody can say " +
+      'next year what worked.',
     wouldChange: 'A count this season.',
     grade: 'B',
     sourceIds: ['practice'],
   },
   {
     id: 'all-stages-seen',
-    says: 'You saw eggs, crawlers and settled ones at once, so no single date is the moment any more: treat what can be reached now, and again after the interval.',
+    says:
+      'You saw eggs, crawlers and settled ones at once, so no single date is the moment any more: treat ' +
+      'what can be reached now, and again after the interval.',
     wouldChange: 'A later look that finds one stage only.',
     grade: 'C',
     sourceIds: ['practice'],
   },
   {
     id: 'trap-before-males',
-    says: 'Its published sums count from the first males in a trap. Without a trap the tapes tell, a little later.',
+    says:
+      'Its published sums count from the first males in a trap. Without a trap the tapes tell, a little ' +
+      'later.',
     wouldChange: 'A trap that hangs, or males seen.',
     grade: 'B',
     sourceIds: ['jorgensen-1981', 'kennett-hoffmann-1985'],
   },
   {
     id: 'flush-soft',
-    says: 'Only tender growth is mined. Treat the newest leaves on both sides and repeat while the flush is soft: oil keeps moths from laying, larvae inside need what reaches them.',
+    says:
+      'Only tender growth is mined. Treat the newest leaves on both sides and repeat while the flush is ' +
+      'soft: oil keeps moths from laying, larvae inside need what reaches them.',
     wouldChange:
-      'Leaves logged hard. On grown citrus a few mines are left alone; other growers cover every flush, or spray monthly.',
+      'Leaves logged hard. On grown citrus a few mines are left alone; other growers cover every ' +
+      'flush, or spray monthly.',
     grade: 'C',
     sourceIds: ['practice'],
   },
@@ -140,14 +170,18 @@ export const RULES: readonly Rule[] = [
   },
   {
     id: 'once-at-peak',
-    says: 'This school sprays once, when tapes stand highest: most crawlers are out, and helpers are met once only.',
+    says:
+      'This school sprays once, when tapes stand highest: most crawlers are out, and helpers are met ' +
+      'once only.',
     wouldChange: 'Tapes that still rise: wait. Without tapes the middle of the window stands for the peak.',
     grade: 'C',
     sourceIds: ['practice'],
   },
   {
     id: 'once-at-fall',
-    says: 'This school sprays once, as the catch falls to half: nearly all have hatched, and few have covered themselves.',
+    says:
+      'This school sprays once, as the catch falls to half: nearly all have hatched, and few have ' +
+      'covered themselves.',
     wouldChange:
       'Tapes that still rise or stand: wait. Without tapes the middle of the window stands for it.',
     grade: 'C',
@@ -155,28 +189,36 @@ export const RULES: readonly Rule[] = [
   },
   {
     id: 'regulator-before-leaves',
-    says: 'This school puts a growth regulator on bare wood before leaves come, and sprays no crawlers after it.',
+    says:
+      'This school puts a growth regulator on bare wood before leaves come, and sprays no crawlers after ' +
+      'it.',
     wouldChange: 'Vedalia or other ladybirds at work: a regulator is hard on them.',
     grade: 'C',
     sourceIds: ['practice'],
   },
   {
     id: 'clear-fallen-leaves',
-    says: 'The pupae winter in fallen leaves: what is raked up and binned or deeply buried does not fly in spring.',
+    says:
+      'The pupae winter in fallen leaves: what is raked up and binned or deeply buried does not fly in ' +
+      'spring.',
     wouldChange: 'Leaves already gone.',
     grade: 'B',
     sourceIds: ['practice'],
   },
   {
     id: 'dormant-oil',
-    says: 'Oil reaches settled scale while the plant is bare, and best from bud swell to first green. Wet all bark.',
+    says:
+      'Oil reaches settled scale while the plant is bare, and best from bud swell to first green. Wet ' +
+      'all bark.',
     wouldChange: 'Nothing alive under the covers, a spur sample below its threshold, or another school.',
     grade: 'B',
     sourceIds: ['practice'],
   },
   {
     id: 'dormant-copper',
-    says: 'Copper against leaf curl and bark disease must be on before buds swell: afterwards nothing cures it.',
+    says:
+      'Copper against leaf curl and bark disease must be on before buds swell: afterwards nothing cures ' +
+      'it.',
     wouldChange: 'No curl, shot hole or blight in the last years.',
     grade: 'B',
     sourceIds: ['practice'],
@@ -187,7 +229,7 @@ const BY_ID = new Map(RULES.map((rule) => [rule.id, rule]));
 
 /** @throws RangeError for an unknown id. */
 export function ruleById(id: string): Rule {
-  const found = BY_ID.get(id);
-  if (!found) throw new RangeError(`no rule "${id}"`);
-  return found;
+  const rule = BY_ID.get(id);
+  if (!rule) throw new RangeError(`no rule "${id}"`);
+  return rule;
 }

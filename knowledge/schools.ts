@@ -195,7 +195,9 @@ export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = [
       {
         id: 'treat-and-conserve',
         name: 'Treat, and spare them',
-        says: 'Treat the stage that is out with what spares them: soap and oil on a part of the plant, never long-lasting sprays.',
+        says:
+          'Treat the stage that is out with what spares them: soap and oil on a part of the plant, never ' +
+          'long-lasting sprays.',
       },
     ],
   },
@@ -219,7 +221,9 @@ export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = [
       {
         id: 'four-a-season',
         name: 'Biological mix, four times',
-        says: 'Oil, soap, fish, seaweed, sugar and microbes at bud swell, before bloom, after petals fall and a fortnight later; kept off parts to be eaten.',
+        says:
+          'Oil, soap, fish, seaweed, sugar and microbes at bud swell, before bloom, after petals fall ' +
+          'and a fortnight later; kept off parts to be eaten.',
       },
     ],
   },
@@ -250,12 +254,16 @@ export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = [
       {
         id: 'by-trouble',
         name: 'By trouble',
-        says: 'One oil at delayed dormant against scale; three sprays with copper where leaf curl, shot hole or blight was seen.',
+        says:
+          'One oil at delayed dormant against scale; three sprays with copper where leaf curl, shot hole ' +
+          'or blight was seen.',
       },
       {
         id: 'three-sprays',
         name: 'Three sprays',
-        says: 'At leaf fall, in midwinter and before buds swell: oil, with fixed copper on stone fruit. The last counts most.',
+        says:
+          'At leaf fall, in midwinter and before buds swell: oil, with fixed copper on stone fruit. The ' +
+          'last counts most.',
       },
       {
         id: 'monthly-oil',

@@ -371,27 +371,31 @@ describe('may it be used', () => {
     ).toBe('fine');
   });
 
-  test('every material after every other, under every school, has an answer that names its rule; a school never loosens a label', () => {
-    const wrong: string[] = [];
-    for (const question of SCHOOL_QUESTIONS)
-      for (const school of question.schools)
-        for (const a of MATERIALS)
-          for (const b of MATERIALS) {
-            const facts: UseFacts = {
-              ...HEDGE,
-              ...materialFacts(a.id),
-              apart: [{ ingredient: 'sulfur', days: 90 }],
-              earlier: [before(b.id, '2026-05-10')],
-            };
-            const findings = judgeUse(RULES_OF_USE, facts, { [question.id]: school.id });
-            const wait = findings.find(({ ruleId }) => ruleId === 'apart-from-earlier')?.until;
-            const sulfurBefore = ingredientsOf(b.id, b.isOil).includes('sulfur');
-            // The label's 90 days hold, whatever a school says.
-            if (findings.length === 0 || (sulfurBefore && wait !== '2026-08-08'))
-              wrong.push(`${a.id} after ${b.id} under ${school.id}: until ${wait}`);
-          }
-    expect(wrong).toEqual([]);
-  });
+  test(
+    'every material after every other, under every school, has an answer that names its rule; a school ' +
+      'never loosens a label',
+    () => {
+      const wrong: string[] = [];
+      for (const question of SCHOOL_QUESTIONS)
+        for (const school of question.schools)
+          for (const a of MATERIALS)
+            for (const b of MATERIALS) {
+              const facts: UseFacts = {
+                ...HEDGE,
+                ...materialFacts(a.id),
+                apart: [{ ingredient: 'sulfur', days: 90 }],
+                earlier: [before(b.id, '2026-05-10')],
+              };
+              const findings = judgeUse(RULES_OF_USE, facts, { [question.id]: school.id });
+              const wait = findings.find(({ ruleId }) => ruleId === 'apart-from-earlier')?.until;
+              const sulfurBefore = ingredientsOf(b.id, b.isOil).includes('sulfur');
+              // The label's 90 days hold, whatever a school says.
+              if (findings.length === 0 || (sulfurBefore && wait !== '2026-08-08'))
+                wrong.push(`${a.id} after ${b.id} under ${school.id}: until ${wait}`);
+            }
+      expect(wrong).toEqual([]);
+    },
+  );
 });
 
 test('a generic product is a whole product but for its strength, and its usual rates raise no doubt', () => {
@@ -418,7 +422,8 @@ test('a label line is checked for sense', () => {
       new Set(['apple']),
     ).map(({ field }) => field);
   expect(doubts({ id: 'l', crop: 'trees', rateLow: 1, rateHigh: 2 })).toEqual([]);
-  // 15 % in leaf where 1–3 is usual; 2.5 fl oz taken for 2.5 tablespoons would be no doubt, gallons for litres is.
+  // 15 % in leaf where 1–3 is usual; 2.5 fl oz taken for 2.5 tablespoons would be no doubt, gallons for
+  // litres is.
   expect(doubts({ id: 'l', crop: 'trees', rateLow: 10, rateHigh: 15 })).toEqual(['rateHigh']);
   expect(doubts({ id: 'l', crop: 'trees', rateLow: 2.5, rateHigh: 5, rateUnit: 'floz-per-us-gal' })).toEqual(
     [],

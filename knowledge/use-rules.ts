@@ -51,7 +51,10 @@ function runLength(facts: UseFacts): number {
   return other < 0 ? season.length : other;
 }
 
-/** Most sprays of one single-site mode of action in a row (rule of thumb; a label's own number comes first). */
+/**
+ * Most sprays of one single-site mode of action in a row (rule of thumb; a label's own number comes
+ * first).
+ */
 const MOST_IN_A_ROW = 2;
 
 const neemWait: Speaks = (facts, schools) => {
@@ -153,7 +156,8 @@ export const USE_RULES: readonly UseRule[] = [
   plain(
     'no-label',
     'care',
-    'No label stands behind it: try one shoot and wait 48 hours; nothing is known of what may be eaten after it.',
+    'No label stands behind it: try one shoot and wait 48 hours; nothing is known of what may be eaten ' +
+      'after it.',
     ({ unlabelled }) => unlabelled,
   ),
 
@@ -299,7 +303,8 @@ export const USE_RULES: readonly UseRule[] = [
   plain(
     'rotate',
     'no',
-    'Two sprays in a row of the same mode of action: take another kind before this one again, or what lives through it remains.',
+    'Two sprays in a row of the same mode of action: take another kind before this one again, or what ' +
+      'lives through it remains.',
     (f) => f.resistanceRisk && runLength(f) >= MOST_IN_A_ROW,
   ),
 

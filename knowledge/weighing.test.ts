@@ -541,7 +541,7 @@ describe('what to do about it', () => {
   });
 
   test('the same facts give the same answer, in any order of the rules; what is refused is never offered', () => {
-    const facts = fc.constantFrom(...SITUATIONS.map(([, given]) => given)).chain((given) =>
+    const facts = fc.constantFrom(...SITUATIONS.map(([, situation]) => situation)).chain((situation) =>
       fc
         .record({
           level: fc.constantFrom(null, 0, 1, 3, 5),
@@ -550,19 +550,23 @@ describe('what to do about it', () => {
           hot: fc.constantFrom(true, false, null),
           life: fc.constantFrom('alive' as const, 'dead' as const, 'unknown' as const),
         })
-        .map((changes): WeighFacts => ({ ...given, ...changes })),
+        .map((changes): WeighFacts => ({ ...situation, ...changes })),
     );
     fc.assert(
-      fc.property(facts, (given) => {
-        const there = weigh(WEIGH_RULES, given, {});
-        const back = weigh([...WEIGH_RULES].reverse(), given, {});
+      fc.property(facts, (situation) => {
+        const there = weigh(WEIGH_RULES, situation, {});
+        const back = weigh([...WEIGH_RULES].reverse(), situation, {});
         expect(back.options.map(({ option, score }) => [option, score])).toEqual(
           there.options.map(({ option, score }) => [option, score]),
         );
         const refused = there.refused.map(({ option }) => option);
         expect(there.options.filter(({ option }) => refused.includes(option))).toEqual([]);
         // Bees, heat and death are never sprayed over, whatever else speaks for it.
-        if ((given.bloom === 'open' && given.beesVisitBloom) || given.hot === true || given.life === 'dead')
+        if (
+          (situation.bloom === 'open' && situation.beesVisitBloom) ||
+          situation.hot === true ||
+          situation.life === 'dead'
+        )
           expect(there.options.some(({ option }) => option === 'spray-now')).toBe(false);
       }),
       { seed: 6, numRuns: 400 },

@@ -99,7 +99,9 @@ export const WEIGH_OPTIONS: Readonly<Record<OptionId, { readonly name: string; r
   },
   'by-hand': {
     name: 'Work by hand',
-    how: 'Cut out and bin the worst, wipe or brush the rest with mild soapy water, pinch mined tips, strip and bin spotted leaves.',
+    how:
+      'Cut out and bin the worst, wipe or brush the rest with mild soapy water, pinch mined tips, strip ' +
+      'and bin spotted leaves.',
   },
   'improve-place': {
     name: 'Change why it is here',
@@ -127,7 +129,9 @@ export const WEIGH_OPTIONS: Readonly<Record<OptionId, { readonly name: string; r
   },
   drench: {
     name: 'A drench, on licensed advice',
-    how: 'Taken up by roots and carried to the leaves, and to pollen and honeydew. Only where label and law allow it.',
+    how:
+      'Taken up by roots and carried to the leaves, and to pollen and honeydew. Only where label and law ' +
+      'allow it.',
   },
   arborist: {
     name: 'Call an arborist',
@@ -541,7 +545,8 @@ export const WEIGH_RULES: readonly WeighRule[] = [
   refusal(
     'armored-under-cover',
     'spray-now',
-    'Settled armored scale sits under its cover: contact sprays in leaf reach nothing until crawlers are out.',
+    'Settled armored scale sits under its cover: contact sprays in leaf reach nothing until crawlers ' +
+      'are out.',
     (f) =>
       f.group === 'armored' &&
       inLeaf(f) &&
@@ -574,7 +579,8 @@ export const WEIGH_RULES: readonly WeighRule[] = [
   refusal(
     'larvae-inside',
     'spray-now',
-    "Larvae inside leaves are out of reach of contact sprays; the moment is the adults' flight or the soft flush.",
+    "Larvae inside leaves are out of reach of contact sprays; the moment is the adults' flight or the " +
+      'soft flush.',
     (f) => f.group === 'leaf-miner' && !f.softFlush && f.window !== 'open',
     'B',
   ),

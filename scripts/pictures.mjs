@@ -12,7 +12,12 @@ const PLANT = '01900000-0000-7003-8000-000000000006';
 const LAPTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
-/** @type {{ name: string, at: string, size?: { width: number, height: number }, full?: boolean, act?: (page: import('@playwright/test').Page) => Promise<void> }[]} */
+/**
+ * @type {{
+ *   name: string, at: string, size?: { width: number, height: number },
+ *   act?: (page: import('@playwright/test').Page) => Promise<void>
+ * }[]}
+ */
 const VIEWS = [
   { name: 'now', at: '/now' },
   { name: 'now-phone', at: '/now', size: PHONE },
@@ -95,8 +100,8 @@ const server = spawn(process.execPath, ['dist/server/demo.js'], {
 });
 const address = await new Promise((resolve, reject) => {
   server.stdout.on('data', (text) => {
-    const found = /http:\S+/.exec(String(text));
-    if (found) resolve(found[0]);
+    const said = /http:\S+/.exec(String(text));
+    if (said) resolve(said[0]);
   });
   server.on('exit', () => reject(new Error('the demo did not start')));
 });

@@ -1,5 +1,5 @@
-// Everything that must hold: form, types, lint, boundaries, the share of tests, unit tests, the real interface. Ends
-// non-zero on any failure.
+// Everything that must hold: form, types, lint, boundaries, the share of tests, unit tests, the real
+// interface. Ends non-zero on any failure.
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';

@@ -77,7 +77,10 @@ export function createApp(
   return app;
 }
 
-/** Whatever is thrown becomes an error the answers know: drivers may throw things of another make, which would pass by. */
+/**
+ * Whatever is thrown becomes an error the answers know: drivers may throw things of another make, which
+ * would pass by.
+ */
 const asErrors: MiddlewareHandler = async (_, next) => {
   try {
     await next();
@@ -122,7 +125,8 @@ function asProblem(error: Error, logError: (error: unknown) => void): Problem {
   if (typeof code === 'string' && DISK_TROUBLE.test(code)) {
     return new Problem(
       503,
-      'The records could not be written: the disk is full, locked or not to be written to. Nothing was half-kept.',
+      'The records could not be written: the disk is full, locked or not to be written to. Nothing was ' +
+        'half-kept.',
     );
   }
   return new Problem(500, 'Something went wrong inside. Nothing was half-kept.');

@@ -46,8 +46,8 @@ const lastRead = new WeakMap<Store, { readonly asOf: string; readonly season: Se
 export function presentSeason({ store, clock }: AppParts): Season {
   const today = clock.today();
   const asOf = `${today} ${store.weatherWrites()}`;
-  const known = lastRead.get(store);
-  if (known?.asOf === asOf) return known.season;
+  const cached = lastRead.get(store);
+  if (cached?.asOf === asOf) return cached.season;
   const garden = store.garden();
   if (!garden) throw new Problem(409, 'There is no garden yet. Set it up first.');
   const season = { garden, today, reader: seasonReader(store, garden, today) };
@@ -56,7 +56,7 @@ export function presentSeason({ store, clock }: AppParts): Season {
 }
 
 /** @throws Problem 404 when it is not there. */
-export function found<T>(record: T | undefined | null, what: string): T {
+export function orNotFound<T>(record: T | undefined | null, what: string): T {
   if (record === undefined || record === null) throw new Problem(404, `There is no such ${what}.`);
   return record;
 }

@@ -64,58 +64,68 @@ const routes = () => [
 const OPEN = /^(\/health|\/door|\/calendar\/abc123\.ics)$/;
 
 describe('once a passphrase is set', () => {
-  test('every route is shut to who did not say it, to a secret that is none, and to one that sat idle too long', async () => {
-    seedFallowBank(store, [gardenStation(), sunroomLogger()]);
-    const cookie = await setPassphrase();
-    const shut = async (headers: { cookie?: string }) => {
-      for (const { method, at } of routes()) {
-        if (OPEN.test(at)) continue;
-        const before = store.db.prepare('SELECT total_changes() AS n').get();
-        const response = await ask(at, {
-          method,
-          ...headers,
-          ...(method === 'GET' || method === 'DELETE' ? {} : { body: {} }),
-        });
-        expect([method, at, response.status]).toEqual([method, at, 401]);
-        // Nothing of the garden in it, and nothing changed.
-        expect(await response.text()).not.toMatch(/Fallow|hedge|apple/i);
-        expect(store.db.prepare('SELECT total_changes() AS n').get()).toEqual(before);
-      }
-    };
-    expect(routes().length).toBeGreaterThan(100);
-    await shut({});
-    await shut({ cookie: 'juglans=AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA' });
-    expect((await ask('/garden', { cookie })).status).toBe(200);
-    nowMs += IDLE_MS + 1;
-    // The first try forgets the idle device.
-    expect((await ask('/garden', { cookie })).status).toBe(401);
-    await shut({ cookie });
-    for (const at of ['/health', '/door']) expect(await (await ask(at)).text()).not.toMatch(/Fallow|hedge/i);
-  }, 180_000);
+  test(
+    'every route is shut to who did not say it, to a secret that is none, and to one that sat idle too ' +
+      'long',
+    async () => {
+      seedFallowBank(store, [gardenStation(), sunroomLogger()]);
+      const cookie = await setPassphrase();
+      const shut = async (headers: { cookie?: string }) => {
+        for (const { method, at } of routes()) {
+          if (OPEN.test(at)) continue;
+          const before = store.db.prepare('SELECT total_changes() AS n').get();
+          const response = await ask(at, {
+            method,
+            ...headers,
+            ...(method === 'GET' || method === 'DELETE' ? {} : { body: {} }),
+          });
+          expect([method, at, response.status]).toEqual([method, at, 401]);
+          // Nothing of the garden in it, and nothing changed.
+          expect(await response.text()).not.toMatch(/Fallow|hedge|apple/i);
+          expect(store.db.prepare('SELECT total_changes() AS n').get()).toEqual(before);
+        }
+      };
+      expect(routes().length).toBeGreaterThan(100);
+      await shut({});
+      await shut({ cookie: 'juglans=AAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAAA' });
+      expect((await ask('/garden', { cookie })).status).toBe(200);
+      nowMs += IDLE_MS + 1;
+      // The first try forgets the idle device.
+      expect((await ask('/garden', { cookie })).status).toBe(401);
+      await shut({ cookie });
+      for (const at of ['/health', '/door'])
+        expect(await (await ask(at)).text()).not.toMatch(/Fallow|hedge/i);
+    },
+    180_000,
+  );
 
-  test("logging in gives a new secret each time, strictly kept; logging out ends it; another device's secret is its own", async () => {
-    const first = await setPassphrase();
-    const response = await logIn(PASSPHRASE, first);
-    expect(response.headers.get('set-cookie')).toMatch(/HttpOnly/);
-    expect(response.headers.get('set-cookie')).toMatch(/SameSite=Strict/);
-    const second = cookieOf(response);
-    expect(second).not.toBe(first);
-    expect((await ask('/garden', { cookie: first })).status).toBe(401);
-    const phone = cookieOf(await logIn());
-    expect((await ask('/door', { method: 'DELETE', cookie: second })).status).toBe(204);
-    expect((await ask('/garden', { cookie: second })).status).toBe(401);
-    expect((await ask('/garden', { cookie: phone })).status).toBe(200);
-    // The secret itself is kept nowhere.
-    expect(JSON.stringify(store.db.prepare('SELECT * FROM session').all())).not.toContain(
-      phone.split('=')[1],
-    );
-    const secure = await app.request('https://localhost/api/door', {
-      method: 'POST',
-      body: JSON.stringify({ passphrase: PASSPHRASE }),
-      headers: { 'content-type': 'application/json' },
-    });
-    expect(secure.headers.get('set-cookie')).toMatch(/Secure/);
-  });
+  test(
+    "logging in gives a new secret each time, strictly kept; logging out ends it; another device's " +
+      'secret is its own',
+    async () => {
+      const first = await setPassphrase();
+      const response = await logIn(PASSPHRASE, first);
+      expect(response.headers.get('set-cookie')).toMatch(/HttpOnly/);
+      expect(response.headers.get('set-cookie')).toMatch(/SameSite=Strict/);
+      const second = cookieOf(response);
+      expect(second).not.toBe(first);
+      expect((await ask('/garden', { cookie: first })).status).toBe(401);
+      const phone = cookieOf(await logIn());
+      expect((await ask('/door', { method: 'DELETE', cookie: second })).status).toBe(204);
+      expect((await ask('/garden', { cookie: second })).status).toBe(401);
+      expect((await ask('/garden', { cookie: phone })).status).toBe(200);
+      // The secret itself is kept nowhere.
+      expect(JSON.stringify(store.db.prepare('SELECT * FROM session').all())).not.toContain(
+        phone.split('=')[1],
+      );
+      const secure = await app.request('https://localhost/api/door', {
+        method: 'POST',
+        body: JSON.stringify({ passphrase: PASSPHRASE }),
+        headers: { 'content-type': 'application/json' },
+      });
+      expect(secure.headers.get('set-cookie')).toMatch(/Secure/);
+    },
+  );
 
   test('a device can be shut out; a changed passphrase shuts out all; taking it away needs it', async () => {
     const cookie = await setPassphrase();

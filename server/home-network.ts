@@ -16,7 +16,10 @@ export interface Opened {
   readonly madeHere: boolean;
 }
 
-/** The second door: listening on the home network beside this computer's own address, opened and shut while running. */
+/**
+ * The second door: listening on the home network beside this computer's own address, opened and shut
+ * while running.
+ */
 export interface HomeNetwork {
   state(): Opened | null;
   /** @throws Error when the port is taken or a certificate cannot be read. */

@@ -11,7 +11,10 @@ import { watchedFolder } from './sources/watched-folder.ts';
 import { NewerDatabaseError } from './store/database.ts';
 import { openStore, type Store } from './store/store.ts';
 
-/** Starts the app on a person's own records. PORT, HOST, DATA and others come from the environment; see docs/running.md. */
+/**
+ * Starts the app on a person's own records. PORT, HOST, DATA and others come from the environment; see
+ * docs/running.md.
+ */
 async function main(): Promise<void> {
   const log = pino({ level: process.env.LOG_LEVEL ?? 'info' });
   const root = process.cwd();
@@ -79,11 +82,11 @@ function openOrSay(file: string, migrations: string): Store {
 /** Takes a passphrase from the terminal, for computers without a screen. */
 async function setPassphrase(store: Store): Promise<void> {
   const asked = createInterface({ input: process.stdin, output: process.stderr });
-  const given = (await asked.question('New passphrase: ')).trim();
+  const typed = (await asked.question('New passphrase: ')).trim();
   asked.close();
-  if (given.length < SHORTEST_PASSPHRASE)
+  if (typed.length < SHORTEST_PASSPHRASE)
     throw new StartError(`At least ${SHORTEST_PASSPHRASE} characters. Nothing was changed.`);
-  store.putMeta(PASSPHRASE_KEY, await hashPassphrase(given));
+  store.putMeta(PASSPHRASE_KEY, await hashPassphrase(typed));
   store.shutOutAllBut(null);
   store.close();
   console.error('The passphrase is set. Every device has to say it once.');

@@ -27,7 +27,10 @@ import { dueItems, watchPictures } from './answers/watch-pictures.ts';
 import { weighAnswer } from './answers/weigh-answer.ts';
 import { openStore, type Store } from './store/store.ts';
 
-/** Gardens made at random; nothing the app proposes in them may break what is written down here anew, apart from the app's own rules. */
+/**
+ * Gardens made at random; nothing the app proposes in them may break what is written down here anew,
+ * apart from the app's own rules.
+ */
 const GARDENS = 2000;
 const DAYS: readonly CivilDate[] = ['2026-02-20', '2026-04-10', '2026-06-05', '2026-10-20'];
 
@@ -69,7 +72,7 @@ function chance(seed: number) {
   return {
     whole,
     odds: (share: number) => next() < share,
-    one: <T>(of: readonly T[]): T => of[whole(0, of.length - 1)]!,
+    one: <T>(choices: readonly T[]): T => choices[whole(0, choices.length - 1)]!,
   };
 }
 type Chance = ReturnType<typeof chance>;
@@ -227,8 +230,8 @@ function broken(
       amount: productAmount,
     })),
   );
-  const own = uses.filter((use) => use.product.id === product.id),
-    ownThisYear = own.filter(({ on }) => on.startsWith('2026'));
+  const sameProduct = uses.filter((use) => use.product.id === product.id),
+    ownThisYear = sameProduct.filter(({ on }) => on.startsWith('2026'));
   const since = (use: { on: CivilDate }) => daysBetween(use.on, today);
   const others = uses.filter((use) => use.product.id !== product.id);
   const sulfurDays = Number(schoolFor('oil-sulfur', schools).id);
@@ -247,7 +250,7 @@ function broken(
     ['leaf state', !(line.leafStates as readonly string[]).includes(host.evergreen ? 'in-leaf' : leafState)],
     ['trouble', !(line.groups as readonly string[]).includes(watch.group!)],
     ['plant', line.hostIds.length > 0 && !line.hostIds.includes(host.id)],
-    ['interval', line.intervalDays !== null && own.some((use) => since(use) < line.intervalDays!)],
+    ['interval', line.intervalDays !== null && sameProduct.some((use) => since(use) < line.intervalDays!)],
     ['uses', line.usesPerYear !== null && ownThisYear.length >= line.usesPerYear],
     [
       'amount',

@@ -42,7 +42,8 @@ const clock = async (id: string, choice = '') =>
 describe('clocks', () => {
   test("count from the trap's steady catch, from a chosen start, and back", async () => {
     const byTrap = await clock(SAN_JOSE);
-    // Hung on 12 April; six and fourteen males in the fourth and fifth week, so from the middle of the fourth.
+    // Hung on 12 April; six and fourteen males in the fourth and fifth week, so from the middle of the
+    // fourth.
     expect(byTrap.started).toEqual({ on: '2026-05-06', by: 'trap' });
     expect(byTrap.measured.slice(0, 125).every((sum) => sum === 0)).toBe(true);
     expect(byTrap.measured.at(-1)).toBeGreaterThan(100);
@@ -91,16 +92,20 @@ describe('clocks', () => {
     ).toBeLessThanOrEqual(3 * 864e5);
   });
 
-  test("under glass a miner's rounds count from its first mines, and an egg laid today takes longer than one laid then", async () => {
-    const { started, events, round, hasColdSeason } = await clock(MINER);
-    expect(hasColdSeason).toBe(false);
-    expect(started).toEqual({ on: '2026-05-20', by: 'seen' });
-    const first = events[0]!.opens,
-      egg = round!.eggToday;
-    if (first.kind !== 'expected' || egg.kind !== 'expected') throw new Error('unreachable');
-    expect(egg.median > first.median).toBe(true);
-    expect(round!.roundsPassed).toBe(0);
-  });
+  test(
+    "under glass a miner's rounds count from its first mines, and an egg laid today takes longer than " +
+      'one laid then',
+    async () => {
+      const { started, events, round, hasColdSeason } = await clock(MINER);
+      expect(hasColdSeason).toBe(false);
+      expect(started).toEqual({ on: '2026-05-20', by: 'seen' });
+      const first = events[0]!.opens,
+        egg = round!.eggToday;
+      if (first.kind !== 'expected' || egg.kind !== 'expected') throw new Error('unreachable');
+      expect(egg.median > first.median).toBe(true);
+      expect(round!.roundsPassed).toBe(0);
+    },
+  );
 });
 
 describe("the garden's own hatch", () => {

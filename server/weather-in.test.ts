@@ -53,50 +53,54 @@ const send = (method: string, path: string, body?: unknown) =>
     }),
   );
 
-test("a folder's files go to the station they are named for, once, and a doubtful one is refused with its reason", () => {
-  const watched = watchedFolder(store, clock, folder, (error) => {
-    throw error;
-  });
-  writeFileSync(
-    join(folder, 'shed-wall-2026.csv'),
-    writeDailyCsv(days.filter(({ date }) => date < '2026-05-01')),
-  );
-  writeFileSync(join(folder, 'kitchen.csv'), writeDailyCsv(days.slice(0, 5)));
-  writeFileSync(join(folder, 'shed-wall-odd.csv'), Buffer.from([0, 1, 2, 3]));
-  watched.readNow();
-  const outcome = (name: string) => store.weatherFiles().find((file) => file.name === name)!.outcome;
-  expect(outcome('shed-wall-2026.csv')).toMatchObject({
-    kind: 'read',
-    stationId: SHED,
-    added: 485,
-    problems: 0,
-  });
-  expect(outcome('kitchen.csv')).toEqual({
-    kind: 'refused',
-    reason: "its name begins with no station's name",
-  });
-  expect(outcome('shed-wall-odd.csv')).toMatchObject({
-    kind: 'refused',
-    reason: expect.stringContaining('not a text file') as unknown,
-  });
+test(
+  "a folder's files go to the station they are named for, once, and a doubtful one is refused with its " +
+    'reason',
+  () => {
+    const watched = watchedFolder(store, clock, folder, (error) => {
+      throw error;
+    });
+    writeFileSync(
+      join(folder, 'shed-wall-2026.csv'),
+      writeDailyCsv(days.filter(({ date }) => date < '2026-05-01')),
+    );
+    writeFileSync(join(folder, 'kitchen.csv'), writeDailyCsv(days.slice(0, 5)));
+    writeFileSync(join(folder, 'shed-wall-odd.csv'), Buffer.from([0, 1, 2, 3]));
+    watched.readNow();
+    const outcome = (name: string) => store.weatherFiles().find((file) => file.name === name)!.outcome;
+    expect(outcome('shed-wall-2026.csv')).toMatchObject({
+      kind: 'read',
+      stationId: SHED,
+      added: 485,
+      problems: 0,
+    });
+    expect(outcome('kitchen.csv')).toEqual({
+      kind: 'refused',
+      reason: "its name begins with no station's name",
+    });
+    expect(outcome('shed-wall-odd.csv')).toMatchObject({
+      kind: 'refused',
+      reason: expect.stringContaining('not a text file') as unknown,
+    });
 
-  // The next months of the same thermometer, written in °F under a name that says °C.
-  const inFahrenheit = days
-    .filter(({ date }) => date >= '2026-05-01')
-    .map((day) => ({ ...day, minC: day.minC * 1.8 + 32, maxC: day.maxC * 1.8 + 32 }));
-  writeFileSync(join(folder, 'shed-wall-may.csv'), writeDailyCsv(inFahrenheit));
-  watched.readNow();
-  expect(outcome('shed-wall-may.csv')).toMatchObject({
-    kind: 'refused',
-    reason: expect.stringContaining('°F') as unknown,
-  });
-  writeFileSync(
-    join(folder, 'shed-wall-may.csv'),
-    writeDailyCsv(days.filter(({ date }) => date >= '2026-05-01' && date < '2026-05-12')),
-  );
-  watched.readNow();
-  expect(outcome('shed-wall-may.csv')).toMatchObject({ kind: 'read', added: 11 });
-});
+    // The next months of the same thermometer, written in °F under a name that says °C.
+    const inFahrenheit = days
+      .filter(({ date }) => date >= '2026-05-01')
+      .map((day) => ({ ...day, minC: day.minC * 1.8 + 32, maxC: day.maxC * 1.8 + 32 }));
+    writeFileSync(join(folder, 'shed-wall-may.csv'), writeDailyCsv(inFahrenheit));
+    watched.readNow();
+    expect(outcome('shed-wall-may.csv')).toMatchObject({
+      kind: 'refused',
+      reason: expect.stringContaining('°F') as unknown,
+    });
+    writeFileSync(
+      join(folder, 'shed-wall-may.csv'),
+      writeDailyCsv(days.filter(({ date }) => date >= '2026-05-01' && date < '2026-05-12')),
+    );
+    watched.readNow();
+    expect(outcome('shed-wall-may.csv')).toMatchObject({ kind: 'read', added: 11 });
+  },
+);
 
 test('where the own station is silent another stands in, and that is told', () => {
   store.writeDays(

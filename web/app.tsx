@@ -223,7 +223,7 @@ function LetIn() {
       <WaitingBadge />
       <main id="main" className="px-4 md:px-7 py-5 pb-24 md:pb-10 max-w-[1400px]">
         <Answered question={garden}>
-          {({ garden: known }) => (
+          {({ garden: kept }) => (
             <Suspense
               fallback={
                 <p className="soft" role="status">
@@ -231,7 +231,7 @@ function LetIn() {
                 </p>
               }
             >
-              {known || pathname.startsWith('/setup') ? <Outlet /> : <Navigate to="/setup" replace />}
+              {kept || pathname.startsWith('/setup') ? <Outlet /> : <Navigate to="/setup" replace />}
             </Suspense>
           )}
         </Answered>

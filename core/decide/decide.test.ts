@@ -215,14 +215,14 @@ test('a clock that waits for males asks for a trap in spring, unless one hangs',
   const facts = watch({
     events: [{ ...waiting, started: null, event: { ...waiting.event, start: { kind: 'first-males' } } }],
   });
-  const kinds = (of: WatchFacts, today: string) => whatIsDue([of], today).map(({ kind }) => kind);
+  const kinds = (watch: WatchFacts, today: string) => whatIsDue([watch], today).map(({ kind }) => kind);
   expect(kinds(facts, '2026-04-20')).toContain('hang-trap');
   expect(kinds({ ...facts, trapHangs: true }, '2026-04-20')).not.toContain('hang-trap');
   expect(kinds(facts, '2026-02-01')).not.toContain('hang-trap');
 });
 
 describe('how often against crawlers, by school', () => {
-  const of = (crawlers: WatchFacts['schools']['crawlers'], facts: Partial<WatchFacts>, today = TODAY) =>
+  const dueUnder = (crawlers: WatchFacts['schools']['crawlers'], facts: Partial<WatchFacts>, today = TODAY) =>
     whatIsDue(
       [watch({ events: [openWindow], schools: { crawlers, mining: 'young-or-third' }, ...facts })],
       today,
@@ -232,31 +232,33 @@ describe('how often against crawlers, by school', () => {
     fallen = weekly('2026-05-01', 60, 70, 12);
 
   test('once at the peak: not while tapes rise, then once', () => {
-    expect(of('at-peak', { tapes: rising })).toContain('wait-for-tapes');
-    expect(of('at-peak', { tapes: level })).toContain('treat-now');
-    expect(of('at-peak', { tapes: level, treatedOn: ['2026-05-20'] })).not.toContain('second-pass');
+    expect(dueUnder('at-peak', { tapes: rising })).toContain('wait-for-tapes');
+    expect(dueUnder('at-peak', { tapes: level })).toContain('treat-now');
+    expect(dueUnder('at-peak', { tapes: level, treatedOn: ['2026-05-20'] })).not.toContain('second-pass');
   });
 
   test('once as the catch falls to half', () => {
-    expect(of('at-fall', { tapes: level })).toContain('wait-for-tapes');
-    expect(of('at-fall', { tapes: fallen })).toContain('treat-now');
+    expect(dueUnder('at-fall', { tapes: level })).toContain('wait-for-tapes');
+    expect(dueUnder('at-fall', { tapes: fallen })).toContain('treat-now');
     // Without tapes the middle of the window stands for it: 18 May to 5 June.
-    expect(of('at-fall', {}, '2026-05-24')).toContain('wait-for-tapes');
-    expect(of('at-fall', {}, '2026-05-28')).toContain('treat-now');
+    expect(dueUnder('at-fall', {}, '2026-05-24')).toContain('wait-for-tapes');
+    expect(dueUnder('at-fall', {}, '2026-05-28')).toContain('treat-now');
   });
 
   test('a growth regulator before leaves, and nothing on crawlers', () => {
-    expect(of('growth-regulator', { tapes: level })).toEqual(
+    expect(dueUnder('growth-regulator', { tapes: level })).toEqual(
       expect.not.arrayContaining(['treat-now', 'second-pass', 'wait-for-tapes']),
     );
     const beforeLeaves = { from: '2026-04-05', to: '2026-04-26' };
-    expect(of('growth-regulator', { events: [], beforeLeaves }, '2026-04-10')).toContain('growth-regulator');
-    expect(
-      of('growth-regulator', { events: [], beforeLeaves, treatedOn: ['2026-04-06'] }, '2026-04-10'),
-    ).not.toContain('growth-regulator');
-    expect(of('growth-regulator', { events: [], beforeLeaves, life: 'dead' }, '2026-04-10')).not.toContain(
+    expect(dueUnder('growth-regulator', { events: [], beforeLeaves }, '2026-04-10')).toContain(
       'growth-regulator',
     );
+    expect(
+      dueUnder('growth-regulator', { events: [], beforeLeaves, treatedOn: ['2026-04-06'] }, '2026-04-10'),
+    ).not.toContain('growth-regulator');
+    expect(
+      dueUnder('growth-regulator', { events: [], beforeLeaves, life: 'dead' }, '2026-04-10'),
+    ).not.toContain('growth-regulator');
   });
 
   test('a second pass keeps the longer of two weeks, the label and the school', () => {
@@ -293,18 +295,22 @@ describe('leaf miners and winter', () => {
     });
   const kinds = (facts: WatchFacts, today: string) => whatIsDue([facts], today).map(({ kind }) => kind);
 
-  test('a young tree is covered while its flush is soft, again after the interval; a grown one with few mines is left', () => {
-    expect(kinds(citrus({}), '2026-05-29')).toContain('cover-flush');
-    expect(kinds(citrus({ young: false, minedShare: 0.2 }), '2026-05-29')).not.toContain('cover-flush');
-    expect(kinds(citrus({ young: false, minedShare: 0.5 }), '2026-05-29')).toContain('cover-flush');
-    expect(
-      whatIsDue([citrus({}, { treatedOn: ['2026-05-20'] })], '2026-05-29').find(
-        ({ kind }) => kind === 'cover-flush',
-      ),
-    ).toMatchObject({ opens: '2026-06-03', standing: 'soon' });
-    expect(kinds(citrus({}, { treatedOn: ['2026-06-05'] }), '2026-06-08')).not.toContain('cover-flush');
-    expect(kinds(citrus({ flush: null }), '2026-05-29')).not.toContain('cover-flush');
-  });
+  test(
+    'a young tree is covered while its flush is soft, again after the interval; a grown one with few ' +
+      'mines is left',
+    () => {
+      expect(kinds(citrus({}), '2026-05-29')).toContain('cover-flush');
+      expect(kinds(citrus({ young: false, minedShare: 0.2 }), '2026-05-29')).not.toContain('cover-flush');
+      expect(kinds(citrus({ young: false, minedShare: 0.5 }), '2026-05-29')).toContain('cover-flush');
+      expect(
+        whatIsDue([citrus({}, { treatedOn: ['2026-05-20'] })], '2026-05-29').find(
+          ({ kind }) => kind === 'cover-flush',
+        ),
+      ).toMatchObject({ opens: '2026-06-03', standing: 'soon' });
+      expect(kinds(citrus({}, { treatedOn: ['2026-06-05'] }), '2026-06-08')).not.toContain('cover-flush');
+      expect(kinds(citrus({ flush: null }), '2026-05-29')).not.toContain('cover-flush');
+    },
+  );
 
   test('the schools of every flush and of every month', () => {
     const few = { young: false, minedShare: 0.1 };

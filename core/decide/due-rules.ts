@@ -170,7 +170,10 @@ export const crawlerWindow: DueRule = (facts, today) => {
   ];
 };
 
-/** The schools of one spray: at the peak, or as the catch falls; by the tapes, or at the middle of the window without any. */
+/**
+ * The schools of one spray: at the peak, or as the catch falls; by the tapes, or at the middle of the
+ * window without any.
+ */
 function oneSpray(
   facts: WatchFacts,
   base: Pick<DueItem, 'opens' | 'closes' | 'closesRange' | 'eventId'>,
@@ -238,7 +241,10 @@ function disputedWindow(facts: WatchFacts): boolean {
   );
 }
 
-/** The same generation's published first hatch, when it lies ahead although the window is open and no tape has caught any. */
+/**
+ * The same generation's published first hatch, when it lies ahead although the window is open and no
+ * tape has caught any.
+ */
 function firstStillAhead(facts: WatchFacts, window: EventState): EventState | undefined {
   if (readTapes(facts.tapes).perWeek.some((rate) => rate > 0)) return undefined;
   return facts.events.find(

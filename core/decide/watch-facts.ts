@@ -32,7 +32,10 @@ export interface WatchFacts {
   readonly miner: MinerFacts;
   readonly seasonStart: CivilDate;
   readonly schools: WatchSchools;
-  /** Days to leave after the last spray: the rule of thumb, or more where its labels or the school ask for more. */
+  /**
+   * Days to leave after the last spray: the rule of thumb, or more where its labels or the school ask
+   * for more.
+   */
   readonly repeatAfterDays: number;
   /** From swelling buds to first green, where the school sprays then; else null. */
   readonly beforeLeaves: { readonly from: CivilDate; readonly to: CivilDate } | null;

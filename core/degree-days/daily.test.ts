@@ -96,12 +96,12 @@ describe('properties over random days', () => {
         fc.property(day, ({ minC, maxC, nextMinC }) => {
           const next = Math.min(nextMinC, maxC);
           const m = model(method, cutoff, 10, 27);
-          const given = dailyDegreeDays({ minC, maxC, nextMinC: next }, m);
+          const got = dailyDegreeDays({ minC, maxC, nextMinC: next }, m);
           const second = method.startsWith('double') ? next : minC;
           // A slice that straddles a threshold leaves the vertical share short by up to one slice.
           const slack = cutoff === 'vertical' ? (17 * 2) / SLICES : 0;
           const halves = (sliceHalfDay(minC, maxC, m) + sliceHalfDay(second, maxC, m)) / 2;
-          expect(Math.abs(given - halves)).toBeLessThanOrEqual(1e-6 + 1e-6 * Math.abs(halves) + slack);
+          expect(Math.abs(got - halves)).toBeLessThanOrEqual(1e-6 + 1e-6 * Math.abs(halves) + slack);
         }),
         { numRuns: 12, seed: 7 },
       );

@@ -1,6 +1,9 @@
 import type { Estimate } from './fit.ts';
 
-/** One opinion on a point of the emergence: its heat and how sure it is of it, as a standard deviation. °C·days. */
+/**
+ * One opinion on a point of the emergence: its heat and how sure it is of it, as a standard deviation.
+ * °C·days.
+ */
 export interface Opinion {
   readonly valueCd: number;
   readonly spreadCd: number;

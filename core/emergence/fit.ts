@@ -26,7 +26,10 @@ export interface EmergenceFit {
   readonly overdispersion: number;
   readonly caught: number;
   readonly tapes: number;
-  /** False while the highest catch is the latest: how far it will still rise is not known, nor when it ends. */
+  /**
+   * False while the highest catch is the latest: how far it will still rise is not known, nor when it
+   * ends.
+   */
   readonly peakSeen: boolean;
 }
 
@@ -148,7 +151,10 @@ function likeliest(valueAt: (scaleCd: number) => number): number {
   return Math.max(values[at]!, valueAt((low + high) / 2));
 }
 
-/** The interval of one point of the curve: where the best likelihood with that point held stays within `drop`. */
+/**
+ * The interval of one point of the curve: where the best likelihood with that point held stays within
+ * `drop`.
+ */
 function profile(counts: readonly HeatCount[], surface: Surface, share: number, drop: number): Estimate {
   const valueCd = heatOfShare(share, surface.curve);
   const logit = Math.log(share / (1 - share));
@@ -171,7 +177,10 @@ function profile(counts: readonly HeatCount[], surface: Surface, share: number, 
   return { valueCd, lowCd: end(-1), highCd: end(1) };
 }
 
-/** Pearson's scatter about the fit, leaning on the usual over-dispersion while tapes are few. Tapes that should hold hardly any say nothing of it. */
+/**
+ * Pearson's scatter about the fit, leaning on the usual over-dispersion while tapes are few. Tapes that
+ * should hold hardly any say nothing of it.
+ */
 function scatter(
   counts: readonly HeatCount[],
   curve: EmergenceCurve,
@@ -184,9 +193,9 @@ function scatter(
   const telling = counts
     .map(({ count }, i) => ({ count, expected: (caught * parts[i]!) / within }))
     .filter(({ expected }) => expected >= LEAST_EXPECTED);
-  const own = Math.max(0, telling.length - 3);
-  const freedom = own + USUAL_WORTH_TAPES;
-  if (own === 0) return { overdispersion: TAPE_OVERDISPERSION, freedom };
+  const ownWorth = Math.max(0, telling.length - 3);
+  const freedom = ownWorth + USUAL_WORTH_TAPES;
+  if (ownWorth === 0) return { overdispersion: TAPE_OVERDISPERSION, freedom };
   const pearson = telling.reduce((sum, { count, expected }) => sum + (count - expected) ** 2 / expected, 0);
   return {
     overdispersion: Math.max(1, (pearson + TAPE_OVERDISPERSION * USUAL_WORTH_TAPES) / freedom),
@@ -198,8 +207,8 @@ function scatter(
 function hasSeenPeak(counts: readonly HeatCount[]): boolean {
   const byInterval = new Map<number, { span: number; count: number; tapes: number }>();
   for (const { fromCd, toCd, count } of counts) {
-    const known = byInterval.get(fromCd) ?? { span: toCd - fromCd, count: 0, tapes: 0 };
-    byInterval.set(fromCd, { ...known, count: known.count + count, tapes: known.tapes + 1 });
+    const interval = byInterval.get(fromCd) ?? { span: toCd - fromCd, count: 0, tapes: 0 };
+    byInterval.set(fromCd, { ...interval, count: interval.count + count, tapes: interval.tapes + 1 });
   }
   const rates = [...byInterval]
     .sort(([a], [b]) => a - b)

@@ -9,20 +9,20 @@ const curve = fc.record({
 
 test('half are out at the half, and heat and share lead back to each other', () => {
   fc.assert(
-    fc.property(curve, fc.double({ min: 0.001, max: 0.999, noNaN: true }), (of, share) => {
-      expect(shareOut(of.halfOutCd, of)).toBeCloseTo(0.5, 12);
-      expect(shareOut(heatOfShare(share, of), of)).toBeCloseTo(share, 9);
-      expect(heatOfShare(FIRST_SHARE, of)).toBeLessThan(of.halfOutCd);
+    fc.property(curve, fc.double({ min: 0.001, max: 0.999, noNaN: true }), (curve, share) => {
+      expect(shareOut(curve.halfOutCd, curve)).toBeCloseTo(0.5, 12);
+      expect(shareOut(heatOfShare(share, curve), curve)).toBeCloseTo(share, 9);
+      expect(heatOfShare(FIRST_SHARE, curve)).toBeLessThan(curve.halfOutCd);
     }),
     { seed: 4 },
   );
 });
 
 test('simulated tapes catch what the curve gives, on average, and scatter more than chance alone', () => {
-  const of = { halfOutCd: 330, scaleCd: 23, totalPerTape: 200 };
-  const counts = Array.from({ length: 4000 }, (_, i) => simulateTapeCount(300, 345, of, 3, i + 1));
+  const CURVE = { halfOutCd: 330, scaleCd: 23, totalPerTape: 200 };
+  const counts = Array.from({ length: 4000 }, (_, i) => simulateTapeCount(300, 345, CURVE, 3, i + 1));
   const mean = counts.reduce((sum, count) => sum + count, 0) / counts.length;
-  const expected = 200 * (shareOut(345, of) - shareOut(300, of));
+  const expected = 200 * (shareOut(345, CURVE) - shareOut(300, CURVE));
   expect(Math.abs(mean - expected)).toBeLessThan(1);
   const variance = counts.reduce((sum, count) => sum + (count - mean) ** 2, 0) / counts.length;
   expect(variance / mean).toBeGreaterThan(2.6);

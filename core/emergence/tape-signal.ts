@@ -89,7 +89,10 @@ function checkedDays(reading: TapeReading): number {
   return days;
 }
 
-/** The tapes of a season's first hatch: those up to two empty ones running after a catch. Sorted by taking off. */
+/**
+ * The tapes of a season's first hatch: those up to two empty ones running after a catch. Sorted by
+ * taking off.
+ */
 export function firstHatch<T extends TapeReading>(readings: readonly T[]): T[] {
   const ordered = [...readings].sort((a, b) => (a.takenOff < b.takenOff ? -1 : 1));
   const end = ordered.findIndex(

@@ -19,7 +19,10 @@ export interface DrawnTwig {
 const APART = 2.6;
 const TRIES = 60;
 
-/** Draws 10 cm of twig with about the wanted numbers of covers; `truth` says how many there really are. The same seed gives the same twig. */
+/**
+ * Draws 10 cm of twig with about the wanted numbers of covers; `truth` says how many there really are.
+ * The same seed gives the same twig.
+ */
 export function drawTwig(wanted: Readonly<Record<CoverKind, number>>, seed: number): DrawnTwig {
   const chance = randomLcg(seed);
   const covers: Cover[] = [];

@@ -1,4 +1,7 @@
-/** How far a figure can be trusted: A exact, B widely published with spread between authors, C rule of thumb. */
+/**
+ * How far a figure can be trusted: A exact, B widely published with spread between authors, C rule of
+ * thumb.
+ */
 export type Grade = 'A' | 'B' | 'C';
 
 /** A published paper or a kind of common knowledge that figures are taken from. */

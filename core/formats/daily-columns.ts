@@ -81,7 +81,10 @@ function guessUnit(
   return guessUnitOf(named, high === null ? [] : rows.map((row) => row[high] ?? ''));
 }
 
-/** The unit of a temperature column by its name, else by its values; null when neither settles it, or the two contradict each other. */
+/**
+ * The unit of a temperature column by its name, else by its values; null when neither settles it, or
+ * the two contradict each other.
+ */
 export function guessUnitOf(name: string, cells: readonly string[]): 'C' | 'F' | null {
   if (/°\s*f|\bf\b|fahrenheit|\(f\)/.test(name)) return 'F';
   const values = cells.map(Number).filter(Number.isFinite);

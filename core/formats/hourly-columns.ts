@@ -30,8 +30,8 @@ export function guessHourly(
 ): HourlyGuess | null {
   const words = header.map((name) => name.toLowerCase().replace(/[_\-.]/g, ' '));
   const find = (pattern: RegExp, not = -1) => {
-    const found = words.findIndex((word, i) => i !== not && pattern.test(word));
-    return found < 0 ? null : found;
+    const column = words.findIndex((word, i) => i !== not && pattern.test(word));
+    return column < 0 ? null : column;
   };
   const sample = rows.slice(0, 200);
   const clocked = header.findIndex(

@@ -157,7 +157,8 @@ describe('hourly loggers', () => {
     );
     expect(guessHourly(header, rows)).toBeNull();
     const stamped = readTable(
-      'date,temp min °C,temp max °C\n2026-05-01 00:00,1,2\n2026-05-02 00:00,1,2\n2026-05-03 00:00,1,2\n2026-05-04 00:00,1,2\n',
+      'date,temp min °C,temp max °C\n2026-05-01 00:00,1,2\n2026-05-02 00:00,1,2\n2026-05-03 ' +
+        '00:00,1,2\n2026-05-04 00:00,1,2\n',
     );
     expect(guessHourly(stamped.header, stamped.rows)).toBeNull();
   });

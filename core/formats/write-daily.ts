@@ -1,7 +1,10 @@
 import Papa from 'papaparse';
 import type { WeatherDay } from '#core/weather';
 
-/** Daily weather as CSV with a header, ISO dates, °C, mm and m/s; empty where unknown. Reads back the same. */
+/**
+ * Daily weather as CSV with a header, ISO dates, °C, mm and m/s; empty where unknown. Reads back the
+ * same.
+ */
 export function writeDailyCsv(days: readonly WeatherDay[]): string {
   return (
     Papa.unparse(

@@ -1,6 +1,9 @@
 import Papa from 'papaparse';
 
-/** Any table as CSV with a header. Text that a spreadsheet would run as a formula is quoted so that it stays text; numbers stay numbers. */
+/**
+ * Any table as CSV with a header. Text that a spreadsheet would run as a formula is quoted so that it
+ * stays text; numbers stay numbers.
+ */
 export function writeTableCsv(
   fields: readonly string[],
   rows: readonly (readonly (string | number | null)[])[],

@@ -9,8 +9,8 @@ const seen = new WeakMap<readonly Candidate[], Map<number, readonly Candidate[]>
 export function asSeenIn(month: number, candidates: readonly Candidate[]): readonly Candidate[] {
   const months = seen.get(candidates) ?? new Map<number, readonly Candidate[]>();
   seen.set(candidates, months);
-  const known = months.get(month);
-  if (known) return known;
+  const kept = months.get(month);
+  if (kept) return kept;
   const inMonth = candidates.map((candidate) => {
     const seasonal = candidate.seasonal?.filter((entry) => entry.months.includes(month)) ?? [];
     return seasonal.length === 0

@@ -18,31 +18,31 @@ export function contradictions(
   checks: readonly Check[],
   answers: Answers,
 ): Contradiction[] {
-  const given = weighedAnswers(checks, answers)
+  const weighed = weighedAnswers(checks, answers)
     .map((answer) => ({
       checkId: answer.check.id,
       answerId: answer.check.answers[answer.index]!.id,
       shownBy: showing(candidates, answer),
     }))
     .filter(({ shownBy }) => shownBy.includes(true));
-  return given.flatMap(({ shownBy, ...first }, i) =>
-    given
+  return weighed.flatMap(({ shownBy, ...first }, i) =>
+    weighed
       .slice(i + 1)
       .filter((other) => !shownBy.some((shown, j) => shown && other.shownBy[j]))
       .map(({ shownBy: _, ...second }) => ({ first, second })),
   );
 }
 
-const known = new WeakMap<readonly Candidate[], Map<string, readonly boolean[]>>();
+const showingCache = new WeakMap<readonly Candidate[], Map<string, readonly boolean[]>>();
 
 /** Which candidates give the answer; worked out once a list. */
 function showing(candidates: readonly Candidate[], answer: WeighedAnswer): readonly boolean[] {
-  const perAnswer = known.get(candidates) ?? new Map<string, readonly boolean[]>();
-  known.set(candidates, perAnswer);
+  const perAnswer = showingCache.get(candidates) ?? new Map<string, readonly boolean[]>();
+  showingCache.set(candidates, perAnswer);
   const key = `${answer.check.id}/${answer.index}`;
-  const found = perAnswer.get(key) ?? candidates.map((candidate) => canShow(candidate, answer));
-  perAnswer.set(key, found);
-  return found;
+  const shown = perAnswer.get(key) ?? candidates.map((candidate) => canShow(candidate, answer));
+  perAnswer.set(key, shown);
+  return shown;
 }
 
 /** Whether the candidate gives the answer at all; a check it says nothing about may come out any way. */

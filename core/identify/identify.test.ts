@@ -55,8 +55,9 @@ const run = (answers: Record<string, string>, hostId = 'oak') =>
 const chance = (naming: ReturnType<typeof nameIt>, id: string) =>
   naming.standings.find((standing) => standing.targetId === id)!.probability;
 
-// "Always" with its doubt is (0.8 + 2·0.97)/3, "never" (2·0.02 + 0.1)/3; a twentieth of answers is mere chance.
-const given = (probability: number) => 0.95 * probability + 0.05 / 2;
+// "Always" with its doubt is (0.8 + 2·0.97)/3, "never" (2·0.02 + 0.1)/3; a twentieth of answers is mere
+// chance.
+const withChance = (probability: number) => 0.95 * probability + 0.05 / 2;
 const ALWAYS = (0.8 + 2 * 0.97) / 3,
   NEVER = (2 * 0.02 + 0.1) / 3;
 
@@ -67,13 +68,13 @@ describe('Bayes by hand, two troubles and a tenth for neither', () => {
   });
 
   test('sticky: always against never, and an eighth for what is in no list', () => {
-    const total = 0.45 * given(ALWAYS) + 0.45 * given(NEVER) + 0.1 * given(0.12);
-    expect(chance(run({ sticky: 'yes' }), 'soft-one')).toBeCloseTo((0.45 * given(ALWAYS)) / total, 12);
-    expect(chance(run({ sticky: 'yes' }), 'hard-one')).toBeCloseTo((0.45 * given(NEVER)) / total, 12);
+    const total = 0.45 * withChance(ALWAYS) + 0.45 * withChance(NEVER) + 0.1 * withChance(0.12);
+    expect(chance(run({ sticky: 'yes' }), 'soft-one')).toBeCloseTo((0.45 * withChance(ALWAYS)) / total, 12);
+    expect(chance(run({ sticky: 'yes' }), 'hard-one')).toBeCloseTo((0.45 * withChance(NEVER)) / total, 12);
   });
 
   test("a test's words are shared out over its answers, to sum to 1", () => {
-    const cover = given(ALWAYS / (ALWAYS + NEVER));
+    const cover = withChance(ALWAYS / (ALWAYS + NEVER));
     const total = 0.45 * cover + 0.45 * (1 - cover) + 0.1 * 0.5;
     expect(chance(run({ lift: 'cover' }), 'hard-one')).toBeCloseTo((0.45 * cover) / total, 12);
   });
@@ -82,11 +83,15 @@ describe('Bayes by hand, two troubles and a tenth for neither', () => {
     expect(chance(run({}, 'cactus'), 'soft-one')).toBeCloseTo(0.45, 12);
   });
 
-  test('a check neither has an opinion on does not shift them against each other; "not sure" counts as nothing', () => {
-    const idle = run({ idle: 'yes' });
-    expect(chance(idle, 'soft-one')).toBeCloseTo(chance(idle, 'hard-one'), 12);
-    expect(run({ sticky: NOT_SURE }).answered).toBe(0);
-  });
+  test(
+    'a check neither has an opinion on does not shift them against each other; "not sure" counts as ' +
+      'nothing',
+    () => {
+      const idle = run({ idle: 'yes' });
+      expect(chance(idle, 'soft-one')).toBeCloseTo(chance(idle, 'hard-one'), 12);
+      expect(run({ sticky: NOT_SURE }).answered).toBe(0);
+    },
+  );
 });
 
 describe('the next check', () => {
@@ -96,9 +101,9 @@ describe('the next check', () => {
     expect(next[2]!.expectedBits).toBeLessThan(0.05);
     // Mutual information of sticky by hand: entropy of the answer less its mean entropy under each.
     const h = (p: number) => -p * Math.log2(p) - (1 - p) * Math.log2(1 - p);
-    const yes = 0.45 * given(ALWAYS) + 0.45 * given(NEVER) + 0.1 * given(0.12);
+    const yes = 0.45 * withChance(ALWAYS) + 0.45 * withChance(NEVER) + 0.1 * withChance(0.12);
     expect(next[0]!.expectedBits).toBeCloseTo(
-      h(yes) - 0.45 * h(given(ALWAYS)) - 0.45 * h(given(NEVER)) - 0.1 * h(given(0.12)),
+      h(yes) - 0.45 * h(withChance(ALWAYS)) - 0.45 * h(withChance(NEVER)) - 0.1 * h(withChance(0.12)),
       12,
     );
   });

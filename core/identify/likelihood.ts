@@ -7,7 +7,10 @@ import {
   WORD_PROBABILITY,
 } from './evidence.ts';
 
-/** How often a sign shows in a trouble that is in no list: about as often as in those that are (five of some forty; grade C). */
+/**
+ * How often a sign shows in a trouble that is in no list: about as often as in those that are (five of
+ * some forty; grade C).
+ */
 const SIGN_IN_THE_UNKNOWN = 0.12;
 
 /** Share of answers taken to be mere chance (rule of thumb, grade C). */
@@ -39,7 +42,8 @@ export function shownProbabilities(candidate: Pick<Candidate, 'looks'>, check: C
 
 /**
  * How likely each answer is to be given if the trouble is `candidate` (null: one in no list): the
- * words with their doubt, and a share of answers that is mere chance. In the order of `check.answers`, summing to 1.
+ * words with their doubt, and a share of answers that is mere chance. In the order of `check.answers`,
+ * summing to 1.
  */
 export function answerProbabilities(candidate: Pick<Candidate, 'looks'> | null, check: Check): number[] {
   const meant = candidate ? fromWords(candidate, check, DOUBTED) : unknownTrouble(check);
@@ -78,8 +82,8 @@ const tables = new WeakMap<readonly Candidate[], { checks: readonly Check[]; tab
 
 /** All answers' probabilities under all candidates; made once for a list of candidates and checks. */
 export function likelihoodTable(candidates: readonly Candidate[], checks: readonly Check[]): LikelihoodTable {
-  const known = tables.get(candidates);
-  if (known?.checks === checks) return known.table;
+  const cached = tables.get(candidates);
+  if (cached?.checks === checks) return cached.table;
   const table = new Map(
     checks.map((check) => [
       check.id,
@@ -98,10 +102,10 @@ export interface WeighedAnswer {
 /** The given answers that carry weight, as pairs of check and position of the answer. */
 export function weighedAnswers(checks: readonly Check[], answers: Answers): WeighedAnswer[] {
   return checks.flatMap((check) => {
-    const given = answers[check.id];
-    if (given === undefined || given === NOT_SURE) return [];
-    const index = check.answers.findIndex((answer) => answer.id === given);
-    if (index < 0) throw new RangeError(`"${given}" is not an answer to the check "${check.id}"`);
+    const answerId = answers[check.id];
+    if (answerId === undefined || answerId === NOT_SURE) return [];
+    const index = check.answers.findIndex((answer) => answer.id === answerId);
+    if (index < 0) throw new RangeError(`"${answerId}" is not an answer to the check "${check.id}"`);
     return [{ check, index }];
   });
 }

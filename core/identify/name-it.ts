@@ -38,9 +38,9 @@ export function nameIt(
   const places = new Map(candidates.map((candidate, i) => [candidate.id, i]));
   const ranked = rank(candidates, probabilities);
   const groups = rankGroups(candidates, probabilities);
-  const given = weighedAnswers(checks, answers);
-  const answered = given.length;
-  const field = fieldOf(candidates, checks, given, priors);
+  const weighed = weighedAnswers(checks, answers);
+  const answered = weighed.length;
+  const field = fieldOf(candidates, checks, weighed, priors);
   const said = verdict(ranked, groups, answered);
   const nextChecks = suggestChecks(candidates, checks, answers, probabilities);
   return {
@@ -49,8 +49,8 @@ export function nameIt(
     contradictions: contradictions(candidates, checks, answers),
     step: nextStep(said, nextChecks, answered),
     standings: ranked.map((standing) => {
-      const own = places.get(standing.targetId);
-      return { ...standing, reasons: own === undefined ? null : reasonsFor(own, candidates, field) };
+      const place = places.get(standing.targetId);
+      return { ...standing, reasons: place === undefined ? null : reasonsFor(place, candidates, field) };
     }),
     groups,
     nextChecks,

@@ -24,7 +24,10 @@ export interface GroupStanding {
   readonly probability: number;
 }
 
-/** How much less likely a trouble's signs are out of their months, or under glass when it lives outdoors (grade C). */
+/**
+ * How much less likely a trouble's signs are out of their months, or under glass when it lives outdoors
+ * (grade C).
+ */
 const OUT_OF_SEASON = 0.2;
 const OUT_OF_PLACE = 0.1;
 
@@ -56,10 +59,10 @@ export function posterior(
   scene: Scene,
   answers: Answers,
 ): number[] {
-  const given = weighedAnswers(checks, answers);
+  const weighed = weighedAnswers(checks, answers);
   const table = likelihoodTable(candidates, checks);
   const weights = scenePriors(candidates, scene).map((prior, i) =>
-    given.reduce((weight, { check, index }) => weight * table.get(check.id)![i]![index]!, prior),
+    weighed.reduce((weight, { check, index }) => weight * table.get(check.id)![i]![index]!, prior),
   );
   const total = weights.reduce((sum, weight) => sum + weight, 0);
   return weights.map((weight) => weight / total);

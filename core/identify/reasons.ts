@@ -11,7 +11,10 @@ const SURE = 0.7;
 export interface Reason {
   readonly checkId: string;
   readonly answerId: string;
-  /** Weight of evidence: log2 of how much likelier the answer is under this trouble than under the field of all. */
+  /**
+   * Weight of evidence: log2 of how much likelier the answer is under this trouble than under the field
+   * of all.
+   */
   readonly bits: number;
   /** The answer is seldom seen with this trouble. */
   readonly unlikely: boolean;
@@ -34,22 +37,28 @@ export interface FieldAnswer {
   readonly fieldBits: number;
 }
 
-/** All that reasons rest on: the given answers, and the checks still open with each candidate's surest answer. */
+/**
+ * All that reasons rest on: the given answers, and the checks still open with each candidate's surest
+ * answer.
+ */
 export interface Field {
   readonly given: readonly FieldAnswer[];
   readonly open: readonly { readonly check: Check; readonly surest: readonly number[] }[];
 }
 
-/** The given answers against the field of all troubles; resting on no answer, it lets no reason depend on the order they came in. */
+/**
+ * The given answers against the field of all troubles; resting on no answer, it lets no reason depend
+ * on the order they came in.
+ */
 export function fieldOf(
   candidates: readonly Candidate[],
   checks: readonly Check[],
-  given: readonly WeighedAnswer[],
+  weighed: readonly WeighedAnswer[],
   priors: readonly number[],
 ): Field {
   const table = likelihoodTable(candidates, checks);
-  const answered = new Set(given.map(({ check }) => check));
-  const fieldAnswers = given.map(({ check, index }) => {
+  const answered = new Set(weighed.map(({ check }) => check));
+  const fieldAnswers = weighed.map(({ check, index }) => {
     const chances = table.get(check.id)!.map((perAnswer) => perAnswer[index]!);
     return {
       checkId: check.id,
@@ -64,12 +73,19 @@ export function fieldOf(
   return { given: fieldAnswers, open };
 }
 
-/** What speaks for and against one candidate (strongest first), and which unanswered checks could. `field` as from {@link fieldOf}. */
-export function reasonsFor(own: number, candidates: readonly Candidate[], { given, open }: Field): Reasons {
+/**
+ * What speaks for and against one candidate (strongest first), and which unanswered checks could.
+ * `field` as from {@link fieldOf}.
+ */
+export function reasonsFor(
+  place: number,
+  candidates: readonly Candidate[],
+  { given: weighed, open }: Field,
+): Reasons {
   const speaking: Reason[] = [],
     against: Reason[] = [];
-  for (const { checkId, answerId, chances, fieldBits } of given) {
-    const chance = chances[own]!;
+  for (const { checkId, answerId, chances, fieldBits } of weighed) {
+    const chance = chances[place]!;
     const bits = Math.log2(chance) - fieldBits;
     const unlikely = chance <= UNLIKELY;
     if (bits >= TELLING_BITS) speaking.push({ checkId, answerId, bits, unlikely });
@@ -79,8 +95,8 @@ export function reasonsFor(own: number, candidates: readonly Candidate[], { give
     for: speaking.sort((a, b) => b.bits - a.bits),
     against: against.sort((a, b) => a.bits - b.bits),
     missing: open
-      .filter(({ check, surest }) => surest[own]! >= SURE && candidates[own]!.looks[check.id])
-      .sort((a, b) => b.surest[own]! - a.surest[own]!)
+      .filter(({ check, surest }) => surest[place]! >= SURE && candidates[place]!.looks[check.id])
+      .sort((a, b) => b.surest[place]! - a.surest[place]!)
       .map(({ check }) => check.id),
   };
 }

@@ -14,9 +14,15 @@ import { FEWEST_ANSWERS, GROUP_FROM, NAMED_FROM } from './verdict.ts';
 
 const WORDS: readonly FrequencyWord[] = ['never', 'rarely', 'sometimes', 'usually', 'always'];
 
-/** What one simulated person found out, asking what the key suggests until a species is named or nothing helps. */
+/**
+ * What one simulated person found out, asking what the key suggests until a species is named or nothing
+ * helps.
+ */
 export interface ObservedCase {
-  /** Answered questions until the group reached {@link GROUP_FROM} or a species was named; null if neither. */
+  /**
+   * Answered questions until the group reached {@link GROUP_FROM} or a species was named; null if
+   * neither.
+   */
   readonly answersToGroup: number | null;
   readonly answersToName: number | null;
   readonly groupRight: boolean;
@@ -26,7 +32,8 @@ export interface ObservedCase {
 }
 
 /**
- * Lets a simulated observer follow the key on a plant that has `truth`, one of `candidates`. The plant shows its signs
+ * Lets a simulated observer follow the key on a plant that has `truth`, one of `candidates`. The plant
+ * shows its signs
  * by words each moved one step up or down at random (so the key's own figures are off), and a
  * share `errorRate` of answers is simply wrong. The same seed gives the same person.
  */

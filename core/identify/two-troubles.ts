@@ -10,7 +10,10 @@ export interface TwoTroubles {
 
 /** Share of troubled plants with two troubles at once before anything is seen (rule of thumb, grade C). */
 const TWO_AT_ONCE = 0.25;
-/** Said when two are nearly as probable as one, and this pair stands out among the pairs: a second look is cheap. */
+/**
+ * Said when two are nearly as probable as one, and this pair stands out among the pairs: a second look
+ * is cheap.
+ */
 const SAID_FROM = 0.4;
 const SHARE_OF_PAIRS = 0.3;
 
@@ -26,7 +29,7 @@ export function twoTroubles(
   answers: Answers,
 ): TwoTroubles | null {
   const table = likelihoodTable(candidates, checks);
-  const given = weighedAnswers(checks, answers).map(({ check, index }) => ({
+  const weighed = weighedAnswers(checks, answers).map(({ check, index }) => ({
     kind:
       check.kind === 'test'
         ? ('test' as const)
@@ -35,11 +38,11 @@ export function twoTroubles(
           : ('absent' as const),
     chances: table.get(check.id)!.map((perAnswer) => perAnswer[index]!),
   }));
-  const of = (kind: 'test' | 'seen' | 'absent') =>
-    given.filter((answer) => answer.kind === kind).map((answer) => answer.chances);
+  const linesOf = (kind: 'test' | 'seen' | 'absent') =>
+    weighed.filter((answer) => answer.kind === kind).map((answer) => answer.chances);
   const product = (chances: readonly (readonly number[])[], i: number) =>
     chances.reduce((all, perCandidate) => all * perCandidate[i]!, 1);
-  const [tests, absent, seen] = [of('test'), of('absent'), of('seen')];
+  const [tests, absent, seen] = [linesOf('test'), linesOf('absent'), linesOf('seen')];
   // What does not depend on the other of a pair is worked out once a candidate.
   const alone = priors.map((prior, i) => ({ prior, tests: product(tests, i), absent: product(absent, i) }));
   const one = alone.reduce(

@@ -20,13 +20,14 @@ export interface SprayCase {
 
 /** Why a label line is not for this case; empty when it is. */
 export function misfits(line: LabelLine, sprayCase: SprayCase): Misfit[] {
-  const found: Misfit[] = [];
+  const reasons: Misfit[] = [];
   if (sprayCase.evergreen) {
-    if (!line.leafStates.includes('in-leaf')) found.push('evergreen-has-no-bare-wood');
+    if (!line.leafStates.includes('in-leaf')) reasons.push('evergreen-has-no-bare-wood');
   } else if (!line.leafStates.includes(sprayCase.leafState)) {
-    found.push(sprayCase.leafState === 'in-leaf' ? 'bare-wood-rate-on-leaves' : 'leaf-rate-on-bare-wood');
+    reasons.push(sprayCase.leafState === 'in-leaf' ? 'bare-wood-rate-on-leaves' : 'leaf-rate-on-bare-wood');
   }
-  if (line.hostIds.length > 0 && !line.hostIds.includes(sprayCase.hostId)) found.push('plant-not-on-label');
-  if (sprayCase.group !== null && !line.groups.includes(sprayCase.group)) found.push('trouble-not-on-label');
-  return found;
+  if (line.hostIds.length > 0 && !line.hostIds.includes(sprayCase.hostId)) reasons.push('plant-not-on-label');
+  if (sprayCase.group !== null && !line.groups.includes(sprayCase.group))
+    reasons.push('trouble-not-on-label');
+  return reasons;
 }

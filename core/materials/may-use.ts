@@ -108,14 +108,14 @@ export function judgeUse(
   facts: UseFacts,
   schools: Readonly<Record<string, string>>,
 ): readonly Finding[] {
-  const found = rules.flatMap(({ id, verdict, speaks, grade, sourceIds }): Finding[] => {
+  const findings = rules.flatMap(({ id, verdict, speaks, grade, sourceIds }): Finding[] => {
     const spoken = speaks(facts, schools);
     return spoken
       ? [{ ruleId: id, verdict, says: spoken.says, until: spoken.until ?? null, grade, sourceIds }]
       : [];
   });
-  if (found.length === 0) return [otherwise];
-  return found.sort((a, b) => VERDICTS.indexOf(b.verdict) - VERDICTS.indexOf(a.verdict));
+  if (findings.length === 0) return [otherwise];
+  return findings.sort((a, b) => VERDICTS.indexOf(b.verdict) - VERDICTS.indexOf(a.verdict));
 }
 
 /** The strictest verdict among findings; `fine` for none. */

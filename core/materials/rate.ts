@@ -9,7 +9,10 @@ import {
   SPOONS,
 } from '#core/units';
 
-/** Product by volume (ml) or by weight (g): in a litre of finished spray, on a square metre, or for a centimetre of trunk. */
+/**
+ * Product by volume (ml) or by weight (g): in a litre of finished spray, on a square metre, or for a
+ * centimetre of trunk.
+ */
 export interface RateMeaning {
   readonly per: 'litre' | 'square-metre' | 'trunk-diameter-cm' | 'trunk-circumference-cm';
   readonly by: 'volume' | 'weight';

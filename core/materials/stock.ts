@@ -7,7 +7,10 @@ export interface UsedOn {
   readonly amount: number;
 }
 
-/** What a pack still holds, ml or g: as counted on a morning, less what was used since; never below 0. Null when nobody counted. */
+/**
+ * What a pack still holds, ml or g: as counted on a morning, less what was used since; never below 0.
+ * Null when nobody counted.
+ */
 export function leftInPack(stock: Product['stock'], used: readonly UsedOn[]): number | null {
   if (!stock) return null;
   const since = used.filter(({ on }) => on >= stock.countedOn).reduce((sum, { amount }) => sum + amount, 0);

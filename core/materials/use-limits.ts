@@ -22,7 +22,10 @@ export interface UseLimits {
   readonly usesLeft: number | null;
 }
 
-/** What a label line's interval and yearly number leave, given the days the product was used on this plant. */
+/**
+ * What a label line's interval and yearly number leave, given the days the product was used on this
+ * plant.
+ */
 export function useLimits(
   line: Pick<LabelLine, 'intervalDays' | 'usesPerYear'>,
   usedOn: readonly CivilDate[],

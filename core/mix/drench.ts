@@ -23,7 +23,8 @@ export function diameterCm({ measured, cm }: TrunkMeasure): number {
 
 /**
  * Product for each trunk of a drench, by the label's rate per width of trunk.
- * @throws RangeError when the line does not go by trunk, the rate lies outside it, or a trunk is not above 0 cm.
+ * @throws RangeError when the line does not go by trunk, the rate lies outside it, or a trunk is not
+ * above 0 cm.
  */
 export function planDrench(
   line: LabelLine,
@@ -44,7 +45,8 @@ export function planDrench(
 
 /**
  * Product for a patch of ground.
- * @throws RangeError when the line does not go by ground, the rate lies outside it, or the patch is not above 0 m².
+ * @throws RangeError when the line does not go by ground, the rate lies outside it, or the patch is not
+ * above 0 m².
  */
 export function planGround(
   line: LabelLine,

@@ -12,7 +12,10 @@ export interface PartMeasure {
   readonly labelHigh: number;
   /** Null for powders, which are weighed, and when no spoon comes near. */
   readonly spoons: SpoonMeasure | null;
-  /** Product over finished spray in the spoons' amount, %, by volume; null when there are none or nothing is diluted. */
+  /**
+   * Product over finished spray in the spoons' amount, %, by volume; null when there are none or
+   * nothing is diluted.
+   */
   readonly spoonPercent: number | null;
   /** Whether the spoons' amount stays within the label line. */
   readonly spoonWithinLabel: boolean;
@@ -41,9 +44,14 @@ export function measurePart(
 ): PartMeasure {
   checkRate(line, rate);
   if (!(units > 0 && Number.isFinite(units))) throw new RangeError('there must be more than 0 to treat');
-  const of = (value: number) => rateMeaning(value, line.rateUnit).amount * units;
+  const amountAt = (value: number) => rateMeaning(value, line.rateUnit).amount * units;
   const { by } = rateMeaning(rate, line.rateUnit);
-  const measured = { by, amount: of(rate), labelLow: of(line.rateLow), labelHigh: of(line.rateHigh) };
+  const measured = {
+    by,
+    amount: amountAt(rate),
+    labelLow: amountAt(line.rateLow),
+    labelHigh: amountAt(line.rateHigh),
+  };
   const spoonful = by === 'volume' ? spoonsWithinLabel(measured, spoons) : null;
   if (!spoonful) return { ...measured, spoons: null, spoonPercent: null, spoonWithinLabel: false };
   return {
@@ -53,7 +61,10 @@ export function measurePart(
   };
 }
 
-/** Nearest spoonfuls; rounded down or up instead when the nearest would leave the label's range and the other does not. */
+/**
+ * Nearest spoonfuls; rounded down or up instead when the nearest would leave the label's range and the
+ * other does not.
+ */
 function spoonsWithinLabel(
   { amount, labelLow, labelHigh }: Pick<PartMeasure, 'amount' | 'labelLow' | 'labelHigh'>,
   spoons: readonly Spoon[],

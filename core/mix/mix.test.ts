@@ -167,39 +167,43 @@ describe('the whole plan', () => {
     expect(part!.amount).toBeCloseTo(1, 12);
   });
 
-  test('the order: water, powders, flowables, soap, oil last; raw oil is cut with soap, a fine screen strained for, a new pair tried in a jar', () => {
-    const load = (formulation: 'emulsifiable-oil' | 'powder', rawOil = false) => ({ formulation, rawOil });
-    const quiet = { rinse: false, jarTest: false, fineScreen: false };
-    expect(mixingOrder([load('emulsifiable-oil')], quiet)).toEqual([
-      'check-sprayer',
-      'half-water',
-      'oils',
-      'fill-to-mark',
-      'shake-and-keep-moving',
-      'use-today',
-    ]);
-    expect(
-      mixingOrder([load('emulsifiable-oil', true), load('powder')], {
-        rinse: true,
-        jarTest: true,
-        fineScreen: true,
-      }),
-    ).toEqual([
-      'rinse-first',
-      'check-sprayer',
-      'jar-test',
-      'cut-with-soap',
-      'half-water',
-      'conditioner',
-      'strain',
-      'powders',
-      'agitate',
-      'oils',
-      'fill-to-mark',
-      'shake-and-keep-moving',
-      'use-today',
-    ]);
-  });
+  test(
+    'the order: water, powders, flowables, soap, oil last; raw oil is cut with soap, a fine screen ' +
+      'strained for, a new pair tried in a jar',
+    () => {
+      const load = (formulation: 'emulsifiable-oil' | 'powder', rawOil = false) => ({ formulation, rawOil });
+      const quiet = { rinse: false, jarTest: false, fineScreen: false };
+      expect(mixingOrder([load('emulsifiable-oil')], quiet)).toEqual([
+        'check-sprayer',
+        'half-water',
+        'oils',
+        'fill-to-mark',
+        'shake-and-keep-moving',
+        'use-today',
+      ]);
+      expect(
+        mixingOrder([load('emulsifiable-oil', true), load('powder')], {
+          rinse: true,
+          jarTest: true,
+          fineScreen: true,
+        }),
+      ).toEqual([
+        'rinse-first',
+        'check-sprayer',
+        'jar-test',
+        'cut-with-soap',
+        'half-water',
+        'conditioner',
+        'strain',
+        'powders',
+        'agitate',
+        'oils',
+        'fill-to-mark',
+        'shake-and-keep-moving',
+        'use-today',
+      ]);
+    },
+  );
 });
 
 test('a dial turns to the setting nearest the rate that the label allows, and to none if none does', () => {
@@ -220,7 +224,8 @@ test('a dial turns to the setting nearest the rate that the label allows, and to
 
 test('the part in scope, and what the same plant took before', () => {
   const box = { heightM: 2, spreadM: 2, lengthM: 2 };
-  // 8 m³: 720–1040 ml whole; a third of that for newest growth; bare stems 0.7 of it, and 4 m² of ground at 100 ml.
+  // 8 m³: 720–1040 ml whole; a third of that for newest growth; bare stems 0.7 of it, and 4 m² of
+  // ground at 100 ml.
   expect(waterForPlant(box, 'in-leaf', 'newest-growth').lowMl).toBeCloseTo(216, 9);
   expect(waterForPlant(box, 'dormant', 'bare-stems-and-ground')).toMatchObject({
     lowMl: expect.closeTo(904, 6),

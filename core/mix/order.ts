@@ -34,7 +34,10 @@ export interface MixSetting {
   readonly fineScreen: boolean;
 }
 
-/** The order things go into the tank: water first, conditioner, powders, flowables, solubles, soap, and oil near the end. */
+/**
+ * The order things go into the tank: water first, conditioner, powders, flowables, solubles, soap, and
+ * oil near the end.
+ */
 export function mixingOrder(
   loads: readonly MixLoad[],
   { rinse, jarTest, fineScreen }: MixSetting,

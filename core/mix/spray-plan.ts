@@ -41,7 +41,8 @@ export interface SprayPlanInput {
 
 /**
  * What to pour for each fill of a tank of one product or several.
- * @throws RangeError when a rate lies outside its label line or does not go by spray, when nothing is mixed, or an amount is not above 0.
+ * @throws RangeError when a rate lies outside its label line or does not go by spray, when nothing is
+ * mixed, or an amount is not above 0.
  */
 export function planSpray({ sprayMl, tankMl, parts, spoons }: SprayPlanInput): SprayPlan {
   if (parts.length === 0) throw new RangeError('a tank needs at least one product');

@@ -18,7 +18,10 @@ export interface WaterNeed {
 export const SPRAY_SCOPES = ['whole', 'newest-growth', 'undersides', 'bare-stems-and-ground'] as const;
 export type SprayScope = (typeof SPRAY_SCOPES)[number];
 
-/** Spray to drip per m³ of plant in leaf, ml (tree-row volume, Sutton & Unrath 1984, Plant Dis. 68:480; grade B). */
+/**
+ * Spray to drip per m³ of plant in leaf, ml (tree-row volume, Sutton & Unrath 1984, Plant Dis. 68:480;
+ * grade B).
+ */
 const IN_LEAF_LOW_ML_PER_M3 = 90;
 const IN_LEAF_HIGH_ML_PER_M3 = 130;
 /** Bare wood holds less, though all bark is to be wet (rule of thumb, grade C). */

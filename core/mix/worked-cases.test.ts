@@ -5,7 +5,10 @@ import { blankLine } from '#core/records';
 import { ML_PER_IMPERIAL_GALLON, ML_PER_US_GALLON, type MeasureSystem, SPOONS } from '#core/units';
 import { diameterCm, planDrench, planGround, planSpray } from './index.ts';
 
-/** Mixes worked by hand. Constants used in the working: US gal 3785.41 ml, imperial 4546.09; US fl oz 29.5735, imperial 28.4131; US tbsp 14.7868, tsp 4.92892; oz 28.3495 g, lb 453.592. */
+/**
+ * Mixes worked by hand. Constants used in the working: US gal 3785.41 ml, imperial 4546.09; US fl oz
+ * 29.5735, imperial 28.4131; US tbsp 14.7868, tsp 4.92892; oz 28.3495 g, lb 453.592.
+ */
 
 const lineOf = (unit: RateUnit, low: number, high = low): LabelLine =>
   blankLine({ id: 'line', crop: 'any', groups: ['soft'], rateLow: low, rateHigh: high, rateUnit: unit });

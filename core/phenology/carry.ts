@@ -1,7 +1,10 @@
 /** Whether a published sum of heat may be used at a place. */
 export type Carry = 'as-published' | 'wider' | 'refused';
 
-/** Mean of the coldest month up to which Ohio's figures are taken as they stand, and beyond which they say nothing. °C, grade C. */
+/**
+ * Mean of the coldest month up to which Ohio's figures are taken as they stand, and beyond which they
+ * say nothing. °C, grade C.
+ */
 export const CARRY_LIMITS_C = { asPublished: 3, wider: 8 } as const;
 
 /** How much earlier or later than published a figure is allowed for in a milder winter (grade C). */

@@ -1,6 +1,9 @@
 import { addDays, type CivilDate, daysBetween } from '#core/calendar';
 
-/** What starts an event's count of heat: the season's first day, a day of its own, or something seen (a biofix). */
+/**
+ * What starts an event's count of heat: the season's first day, a day of its own, or something seen (a
+ * biofix).
+ */
 export type ClockStart =
   | { readonly kind: 'season' }
   | { readonly kind: 'date'; readonly monthDay: string }

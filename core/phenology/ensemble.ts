@@ -14,7 +14,8 @@ export const FEWEST_PAST_YEARS = 5;
 
 /**
  * Days ahead at which a forecast is taken to know no more than the time of year does (grade C): its
- * error grows with the square root of lead to about 3 °C at ten days, and days of a season differ by about 4 °C.
+ * error grows with the square root of lead to about 3 °C at ten days, and days of a season differ by
+ * about 4 °C.
  */
 const FORECAST_WORTH_DAYS = 18;
 
@@ -54,14 +55,14 @@ export interface SeasonEnsemble {
  */
 export function seasonEnsemble(input: SeasonInput): SeasonEnsemble {
   const { measured, forecast, pastSeasons, model } = input;
-  const known = [...measured, ...forecast];
+  const days = [...measured, ...forecast];
   return {
     start: input.start,
     model,
     measuredDays: measured.length,
     forecastDays: forecast.length,
     measuredSums: sums(measured, model),
-    expectedSums: sums(known, model),
+    expectedSums: sums(days, model),
     members: pastSeasons.map((past) => sums(memberDays(past, input), model)),
     pastSums: pastSeasons.map((past) => sums(past, model)),
   };

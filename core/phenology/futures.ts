@@ -67,9 +67,9 @@ export function eventsOverYears(
   events: readonly EventSum[],
 ): { readonly years: (number | null)[][]; readonly members: (number | null)[][] } {
   const byModel = new Map<string, { sums: Float64Array[]; ensemble: SeasonEnsemble }>();
-  const of = (model: SeasonInput['model']) => {
+  const sumsUnder = (model: SeasonInput['model']) => {
     const key = JSON.stringify(model);
-    const known = byModel.get(key) ?? {
+    const cached = byModel.get(key) ?? {
       sums: seasons.map((days) =>
         accumulateDegreeDays(
           days.map((d) => d.minC),
@@ -80,13 +80,13 @@ export function eventsOverYears(
       ),
       ensemble: seasonEnsemble({ ...input, model }),
     };
-    byModel.set(key, known);
-    return known;
+    byModel.set(key, cached);
+    return cached;
   };
   return {
-    years: events.map(({ model, cd }) => of(model).sums.map((sums) => firstIndexAtLeast(sums, cd))),
+    years: events.map(({ model, cd }) => sumsUnder(model).sums.map((sums) => firstIndexAtLeast(sums, cd))),
     members: events.map(({ model, cd }) =>
-      of(model).ensemble.members.map((sums) => firstIndexAtLeast(sums, cd)),
+      sumsUnder(model).ensemble.members.map((sums) => firstIndexAtLeast(sums, cd)),
     ),
   };
 }

@@ -16,7 +16,10 @@ export interface Indicator {
 export interface IndicatorOpinion {
   readonly indicator: Indicator;
   readonly bloomedOn: CivilDate;
-  /** °C·days the thermometer had by then; positive `aheadCd` means the plant bloomed on more heat than published. */
+  /**
+   * °C·days the thermometer had by then; positive `aheadCd` means the plant bloomed on more heat than
+   * published.
+   */
   readonly heatThenCd: number;
   readonly aheadCd: number;
   /** When the event would begin if it keeps its published distance in heat from this bloom. */

@@ -218,7 +218,8 @@ test('a bloom moves an event by as much heat as the plant itself was early or la
     start: { kind: 'season' },
     sourceIds: [],
   };
-  // Published at 60; here it bloomed on the 51st day with 100 before it: 40 later, so the event is laid at 190.
+  // Published at 60; here it bloomed on the 51st day with 100 before it: 40 later, so the event is laid
+  // at 190.
   const [opinion] = indicatorOpinions(event, ensemble, [
     { indicator: { hostId: 'lilac', name: 'Lilac', bloomCd: 60 }, on: '2026-02-20' },
   ]);

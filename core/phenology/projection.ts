@@ -21,7 +21,10 @@ export type Projection =
   /** Counted from something that was not seen yet this season. */
   | { readonly kind: 'not-started' };
 
-/** Of the heat up to the median date: how much is measured, forecast, and taken from past years. Sums to 1. */
+/**
+ * Of the heat up to the median date: how much is measured, forecast, and taken from past years. Sums to
+ * 1.
+ */
 export interface HeatShares {
   readonly measured: number;
   readonly forecast: number;

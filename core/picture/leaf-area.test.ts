@@ -11,7 +11,10 @@ import {
 
 const WIDTH = 200;
 
-/** White damage at the edge is lost on white paper unless the outline is rounded out; a person sees that on the mask. */
+/**
+ * White damage at the edge is lost on white paper unless the outline is rounded out; a person sees that
+ * on the mask.
+ */
 const outlineFor = (kind: DamageKind) => (kind === 'mildew' || kind === 'mines' ? 'rounded' : 'found');
 
 function errorsUnder(light: Partial<PaintedLight>): number[] {

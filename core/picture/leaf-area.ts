@@ -20,7 +20,10 @@ export type Outline = 'found' | 'rounded';
 /** Steps of finding a leaf, for showing progress. */
 export const FIND_STEPS = 4;
 
-/** Smallest difference of colour from the ground that counts as leaf, in shares of light; paper and its shadows stay below. */
+/**
+ * Smallest difference of colour from the ground that counts as leaf, in shares of light; paper and its
+ * shadows stay below.
+ */
 const LEAST_CHROMA_DIFFERENCE = 0.025;
 /** Pale damage differs less from the ground than the split between leaf and ground would ask. */
 const OF_OTSU = 0.6;
@@ -170,7 +173,10 @@ function touchesEdge(mask: Uint8Array, width: number, height: number): boolean {
 /** How far either side of the leaf's edge its whole step of brightness is taken, in pixels. */
 const REACH = 12;
 
-/** Median over the leaf's left and right edges of the steepest step between neighbours over the whole step across. */
+/**
+ * Median over the leaf's left and right edges of the steepest step between neighbours over the whole
+ * step across.
+ */
 function sharpness(pixels: Pixels, mask: Uint8Array): number {
   const { width, height } = pixels;
   const ratios: number[] = [];

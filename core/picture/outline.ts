@@ -1,6 +1,9 @@
 import { polygonHull } from 'd3-polygon';
 
-/** The region rounded out to its convex hull, so that pale bites at its edge belong to it. Unchanged when it has no area. */
+/**
+ * The region rounded out to its convex hull, so that pale bites at its edge belong to it. Unchanged
+ * when it has no area.
+ */
 export function roundedOut(region: Uint8Array, width: number, height: number): Uint8Array {
   const hull = polygonHull(rowEnds(region, width, height));
   if (!hull) return region;

@@ -32,7 +32,10 @@ const DAMAGE: Readonly<Record<DamageKind, Rgb>> = {
 /** Room around the leaf, as a share of its box. */
 const MARGIN = 0.08;
 
-/** A drawn leaf as a photo of it might look: on white paper, lit and blurred as told. The same seed gives the same picture. */
+/**
+ * A drawn leaf as a photo of it might look: on white paper, lit and blurred as told. The same seed
+ * gives the same picture.
+ */
 export function paintLeaf(leaf: DrawnLeaf, width: number, light: PaintedLight, seed: number): Pixels {
   const height = Math.round((width * LEAF_BOX.height) / LEAF_BOX.width);
   const chance = randomLcg(seed);

@@ -5,7 +5,10 @@ export interface Pixels {
   readonly height: number;
 }
 
-/** Share of red and green in a pixel's light, 0–1: the colour without its brightness. Black has none and reads as grey. */
+/**
+ * Share of red and green in a pixel's light, 0–1: the colour without its brightness. Black has none and
+ * reads as grey.
+ */
 export function chroma({ data }: Pixels, pixel: number): readonly [red: number, green: number] {
   const [r, g, b] = [data[4 * pixel]!, data[4 * pixel + 1]!, data[4 * pixel + 2]!];
   const sum = r + g + b;

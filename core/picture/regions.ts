@@ -1,4 +1,7 @@
-/** Connected regions of set cells (4-neighbours): a label from 1 for each cell, 0 where unset, and the size of each label. */
+/**
+ * Connected regions of set cells (4-neighbours): a label from 1 for each cell, 0 where unset, and the
+ * size of each label.
+ */
 function labelled(
   mask: ArrayLike<number>,
   width: number,

@@ -69,12 +69,12 @@ describe('the programme', () => {
   });
   const steps = (
     school: DormantSchool,
-    of: DormantPlant,
+    plantMeant: DormantPlant,
     today: string,
     sprayed: WinterSpray[] = [],
     spurs: string[] = [],
   ) => {
-    const plan = dormantPlan(of, winter, school, sprayed, spurs, today);
+    const plan = dormantPlan(plantMeant, winter, school, sprayed, spurs, today);
     if (plan.kind !== 'steps') throw new Error(plan.reason);
     return plan.steps.map(({ place, what, state, mattersMost }) => [place, what, state, mattersMost]);
   };
@@ -112,8 +112,8 @@ describe('the programme', () => {
   });
 
   test('who is left out, and why', () => {
-    const reason = (of: DormantPlant, school: DormantSchool = 'by-trouble') => {
-      const plan = dormantPlan(of, winter, school, [], [], '2026-02-01');
+    const reason = (plantMeant: DormantPlant, school: DormantSchool = 'by-trouble') => {
+      const plan = dormantPlan(plantMeant, winter, school, [], [], '2026-02-01');
       return plan.kind === 'left-out' ? plan.reason : null;
     };
     expect(reason(plant({ evergreen: true }))).toBe('evergreen');

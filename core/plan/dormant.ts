@@ -44,7 +44,10 @@ export interface WinterSpray {
   readonly copper: boolean;
 }
 
-/** Days after leaf fall through which the first spray is in time, and how long before swell the last must be on (grade C). */
+/**
+ * Days after leaf fall through which the first spray is in time, and how long before swell the last
+ * must be on (grade C).
+ */
 const AFTER_FALL_DAYS = 21;
 const BEFORE_SWELL_DAYS = 21;
 const MIDWINTER_SPAN_DAYS = 14;

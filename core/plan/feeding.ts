@@ -22,7 +22,10 @@ export interface Feeding {
 const NEAR_DAYS = 7;
 const EVERY_DAYS: Readonly<Record<'monthly' | 'fortnightly', number>> = { monthly: 30, fortnightly: 14 };
 
-/** The season's feedings by the school followed, with those done; none when the school does not feed or the stages are not known. */
+/**
+ * The season's feedings by the school followed, with those done; none when the school does not feed or
+ * the stages are not known.
+ */
 export function feedingPlan(
   school: FeedingSchool,
   stages: FeedingStages,

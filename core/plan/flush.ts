@@ -18,13 +18,13 @@ export interface SoftFlush {
  * must be. Null when none is.
  */
 export function softFlush(log: readonly LoggedStage[], date: CivilDate): SoftFlush | null {
-  const known = log.filter(({ on }) => on <= date);
-  const since = known
+  const loggedSoFar = log.filter(({ on }) => on <= date);
+  const since = loggedSoFar
     .filter(({ stage }) => stage === 'flush-start')
     .map(({ on }) => on)
     .sort()
     .at(-1);
-  if (!since || known.some(({ stage, on }) => stage === 'flush-hard' && on >= since)) return null;
+  if (!since || loggedSoFar.some(({ stage, on }) => stage === 'flush-hard' && on >= since)) return null;
   const after = (days: number) => addDays(since, days);
   const flush = {
     since,

@@ -34,7 +34,10 @@ export interface LoggedLeafState {
   readonly on: CivilDate;
 }
 
-/** What the plant wears on `date` by the last stage logged since `since`; null when the log does not say. Evergreens are always in leaf. */
+/**
+ * What the plant wears on `date` by the last stage logged since `since`; null when the log does not
+ * say. Evergreens are always in leaf.
+ */
 export function loggedLeafState(
   log: readonly LoggedStage[],
   since: CivilDate,

@@ -34,8 +34,8 @@ export function seasonStages(
     return 0;
   };
   const firstBelow = (limitC: number) => {
-    const found = smooth.findIndex((meanC, i) => i > warmest && meanC < limitC);
-    return found < 0 ? smooth.length : found;
+    const firstDay = smooth.findIndex((meanC, i) => i > warmest && meanC < limitC);
+    return firstDay < 0 ? smooth.length : firstDay;
   };
   const edges: [Stage, number][] = [
     ['dormant', 0],
@@ -50,7 +50,10 @@ export function seasonStages(
   });
 }
 
-/** What a plant wears on a date by the garden's stages; evergreens, and gardens without dormancy, are always in leaf. */
+/**
+ * What a plant wears on a date by the garden's stages; evergreens, and gardens without dormancy, are
+ * always in leaf.
+ */
 export function leafStateOn(
   stages: readonly StageSpan[] | null,
   date: CivilDate,

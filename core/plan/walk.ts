@@ -22,7 +22,10 @@ export function isOverdue(stop: WalkStop, today: CivilDate): boolean {
   return stop.lookedOn === null || daysBetween(stop.lookedOn, today) > OVERDUE_DAYS;
 }
 
-/** The order to walk in: place by place, what is overdue first in each, then what is due, then watched plants, then the rest by name. */
+/**
+ * The order to walk in: place by place, what is overdue first in each, then what is due, then watched
+ * plants, then the rest by name.
+ */
 export function walkOrder<Stop extends WalkStop>(stops: readonly Stop[], today: CivilDate): Stop[] {
   const rank = (stop: Stop) =>
     isOverdue(stop, today) ? 0 : stop.due === 'open' ? 1 : stop.watchId !== null ? 2 : 3;

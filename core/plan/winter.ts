@@ -2,7 +2,10 @@ import { addDays, type CivilDate, daysBetween, shiftSeason } from '#core/calenda
 import type { LoggedStage } from './logged-stage.ts';
 import type { StageSpan } from './season-stages.ts';
 
-/** Where a date of a plant's winter comes from: seen this time, its own earlier years, or the garden's rough default. */
+/**
+ * Where a date of a plant's winter comes from: seen this time, its own earlier years, or the garden's
+ * rough default.
+ */
 export type WinterBasis = 'logged' | 'own-heat' | 'own-years' | 'default';
 
 export interface WinterDate {
@@ -22,7 +25,10 @@ const AFTERMATH_DAYS = 14;
 /** How far a logged stage may lie from the usual date and still belong to this winter. */
 const REACH_DAYS = 75;
 
-/** When heat says a stage will come, by the heat the plant had at it in earlier years; null where that is not known. */
+/**
+ * When heat says a stage will come, by the heat the plant had at it in earlier years; null where that
+ * is not known.
+ */
 export type StageByHeat = (stage: 'bud-swell' | 'green-tip', year: number) => CivilDate | null;
 
 /**

@@ -26,7 +26,7 @@ export const inspectionRecord = z.object({
   on: civilDate,
   answers: z
     .record(z.string().max(40), z.string().max(40))
-    .refine((given) => Object.keys(given).length <= 60, 'too-many-answers'),
+    .refine((answers) => Object.keys(answers).length <= 60, 'too-many-answers'),
   coversTurned: wholeCount(1000),
 });
 export type Inspection = z.infer<typeof inspectionRecord>;
@@ -149,7 +149,10 @@ export const sightingRecord = z.object({
 });
 export type Sighting = z.infer<typeof sightingRecord>;
 
-/** A watch's clock started by choice: on a day of the year, by a logged stage, or by a catch. The id is the watch's. */
+/**
+ * A watch's clock started by choice: on a day of the year, by a logged stage, or by a catch. The id is
+ * the watch's.
+ */
 export const clockRecord = z
   .object({
     id: recordId,

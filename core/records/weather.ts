@@ -44,7 +44,10 @@ export const readingRecord = z
   .refine((entry) => entry.highC >= entry.lowC, { path: ['highC'], message: 'is-below-the-low' });
 export type Reading = z.infer<typeof readingRecord>;
 
-/** The next days as a person typed them from a forecast; what is left out is unknown and never counts as good. */
+/**
+ * The next days as a person typed them from a forecast; what is left out is unknown and never counts as
+ * good.
+ */
 export const typedForecast = z.object({
   days: z
     .array(importedDay)

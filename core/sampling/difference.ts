@@ -15,7 +15,10 @@ export function differenceOfShares(earlier: Estimate, later: Estimate): Estimate
   };
 }
 
-/** Difference of two means or areas, later − earlier, with Welch's 95 % interval; a mean of none has no scatter and lends its upper bound. */
+/**
+ * Difference of two means or areas, later − earlier, with Welch's 95 % interval; a mean of none has no
+ * scatter and lends its upper bound.
+ */
 export function differenceOfMeans(earlier: Measure, later: Measure): Estimate {
   const value = later.value - earlier.value;
   const parts = [earlier, later].map((measure) => ({

@@ -3,7 +3,10 @@ import type { MeanCount } from './mean-count.ts';
 import { wilson } from './share.ts';
 import { t95For } from './spread.ts';
 
-/** Part of a leaf that the faintest overlooked spots are taken to cover, in per cent (rule of thumb, grade C). */
+/**
+ * Part of a leaf that the faintest overlooked spots are taken to cover, in per cent (rule of thumb,
+ * grade C).
+ */
 const OVERLOOKED_PERCENT = 2;
 
 /**

@@ -33,7 +33,10 @@ export function unitsForPrecision(measure: Measure, precision: number): MoreUnit
   );
 }
 
-/** Units still to count until the interval would lie on one side of `threshold`, if what was seen so far is the truth. */
+/**
+ * Units still to count until the interval would lie on one side of `threshold`, if what was seen so far
+ * is the truth.
+ */
 export function unitsToDecide(measure: Measure, threshold: number): MoreUnits {
   if (measure.low > threshold || measure.high < threshold) return { kind: 'enough' };
   if (measure.value === threshold) return { kind: 'beyond' };

@@ -12,7 +12,10 @@ export const PROTOCOLS = [
 ] as const;
 export type Protocol = (typeof PROTOCOLS)[number];
 
-/** What is written down for one item of a unit: a whole number, there or not (1 or 0), or a share of area in per cent. */
+/**
+ * What is written down for one item of a unit: a whole number, there or not (1 or 0), or a share of
+ * area in per cent.
+ */
 export type ItemKind = 'count' | 'yes-no' | 'percent';
 
 export interface ProtocolShape {

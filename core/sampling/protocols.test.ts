@@ -65,8 +65,10 @@ describe('each protocol by its own measure', () => {
     const spur = (liveScale: number, aphidEggs: number) => ({
       counts: { ...emptyUnit('spur').counts, liveScale, aphidEggs },
     });
-    const { found } = summarise('spur', [spur(1, 0), spur(1, 1), spur(0, 0), spur(0, 0)], null);
-    expect([found.liveScale!.value, found.aphidEggs!.value, found.holedScale!.value]).toEqual([0.5, 0.25, 0]);
+    const { found: shares } = summarise('spur', [spur(1, 0), spur(1, 1), spur(0, 0), spur(0, 0)], null);
+    expect([shares.liveScale!.value, shares.aphidEggs!.value, shares.holedScale!.value]).toEqual([
+      0.5, 0.25, 0,
+    ]);
   });
 
   test('trees that differ widen the interval; trees alike do not; one tree is taken by itself', () => {

@@ -36,7 +36,8 @@ describe('shares', () => {
       ...Array(8).fill({ hits: 0, outOf: 10 }),
       ...Array(2).fill({ hits: 10, outOf: 10 }),
     ])!;
-    // Between-twig variance by hand: 10/9 · (8·2² + 2·8²)/100² = 0.01778; binomial (22/104)(82/104)/100 = 0.001668.
+    // Between-twig variance by hand: 10/9 · (8·2² + 2·8²)/100² = 0.01778; binomial (22/104)(82/104)/100
+    // = 0.001668.
     expect(split.designEffect).toBeCloseTo(0.0177778 / 0.0016679, 2);
     expect(split.high - split.low).toBeGreaterThan(2 * (even.high - even.low));
     expect(clusteredShare([{ hits: 0, outOf: 0 }])).toBeNull();

@@ -5,7 +5,10 @@ import { meanCount } from './mean-count.ts';
 import { type MeasureKind, type Protocol, PROTOCOL_SHAPES, type Unit } from './protocol.ts';
 import { clusteredShare, type Share, wilson } from './share.ts';
 
-/** What a sample comes to: a mean a unit, a share of units (0–1) or a mean area (0–100 %), with its 95 % interval. */
+/**
+ * What a sample comes to: a mean a unit, a share of units (0–1) or a mean area (0–100 %), with its 95 %
+ * interval.
+ */
 export interface Measure extends Estimate {
   readonly kind: MeasureKind;
   readonly units: number;

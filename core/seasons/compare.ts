@@ -14,7 +14,10 @@ export interface SeasonCount {
 /** Counts further apart than this in the year stand at different stages (rule of thumb, grade C). */
 export const SAME_STAGE_DAYS = 45;
 
-/** How far it moved: a mean or area as later over earlier, a share as later − earlier in points of 1, each with its 95 % interval. */
+/**
+ * How far it moved: a mean or area as later over earlier, a share as later − earlier in points of 1,
+ * each with its 95 % interval.
+ */
 export interface Move {
   readonly as: 'ratio' | 'points';
   readonly value: number;

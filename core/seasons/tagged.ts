@@ -13,7 +13,10 @@ export interface TaggedPair {
 export interface TaggedEffect {
   readonly treated: number;
   readonly untouched: number;
-  /** Share taken away by the treatment, beyond what happened on the untouched; at most 1, negative when it did worse. */
+  /**
+   * Share taken away by the treatment, beyond what happened on the untouched; at most 1, negative when
+   * it did worse.
+   */
   readonly takenAway: Estimate;
 }
 

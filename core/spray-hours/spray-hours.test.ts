@@ -31,15 +31,19 @@ const hours = (...days: Partial<WeatherDay>[]) =>
     OIL_ON_LEAVES,
   );
 
-test('the sun at 45° N: 15 h 37 min at midsummer, 8 h 46 min at midwinter, 12 h 10 min at the equinox, to 6 minutes', () => {
-  const length = (date: string) => {
-    const { sunrise, sunset } = sunTimes(45, date, 12);
-    return sunset - sunrise;
-  };
-  expect(Math.abs(length('2026-06-21') - 15.62)).toBeLessThan(0.1);
-  expect(Math.abs(length('2026-12-21') - 8.77)).toBeLessThan(0.1);
-  expect(Math.abs(length('2026-03-20') - 12.17)).toBeLessThan(0.1);
-});
+test(
+  'the sun at 45° N: 15 h 37 min at midsummer, 8 h 46 min at midwinter, 12 h 10 min at the equinox, to 6 ' +
+    'minutes',
+  () => {
+    const length = (date: string) => {
+      const { sunrise, sunset } = sunTimes(45, date, 12);
+      return sunset - sunrise;
+    };
+    expect(Math.abs(length('2026-06-21') - 15.62)).toBeLessThan(0.1);
+    expect(Math.abs(length('2026-12-21') - 8.77)).toBeLessThan(0.1);
+    expect(Math.abs(length('2026-03-20') - 12.17)).toBeLessThan(0.1);
+  },
+);
 
 describe('hours', () => {
   test("stay within the day's extremes, warmest after noon, and join at midnight", () => {

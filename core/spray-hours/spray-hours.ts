@@ -41,7 +41,10 @@ export interface SprayDay {
 export const LEAST_WIND_MS = 1;
 export const GREATEST_WIND_MS = 4.5;
 
-/** Leaves should be dry before the night: what goes on later than this before sunset stays wet. Hours, grade C. */
+/**
+ * Leaves should be dry before the night: what goes on later than this before sunset stays wet. Hours,
+ * grade C.
+ */
 const DRYING_HOURS = 2;
 
 /** Less rain in a day than this hardly wets bark and does not wash oil off (grade C). */
@@ -155,26 +158,26 @@ function reasonsAt(
 ): HourReason[] {
   const today = days[i]!;
   const [next, afterNext] = [days[i + 1], days[i + 2]];
-  const found: HourReason[] = [];
-  if (temperatureC < limits.leastC) found.push('too-cold');
-  else if (temperatureC < limits.betterC) found.push('cool');
-  if (temperatureC > limits.greatestC) found.push('too-hot');
+  const reasons: HourReason[] = [];
+  if (temperatureC < limits.leastC) reasons.push('too-cold');
+  else if (temperatureC < limits.betterC) reasons.push('cool');
+  if (temperatureC > limits.greatestC) reasons.push('too-hot');
   if ([today, next, afterNext].some((day) => day && day.maxC > limits.greatestC))
-    found.push('hot-within-48-h');
-  if ([days[i - 1], today, next].some((day) => day && day.minC < 0)) found.push('frost-near');
-  if (today.rainMm === null) found.push('rain-unknown');
-  else if (today.rainMm >= RAIN_THAT_COUNTS_MM) found.push('rain-that-day');
+    reasons.push('hot-within-48-h');
+  if ([days[i - 1], today, next].some((day) => day && day.minC < 0)) reasons.push('frost-near');
+  if (today.rainMm === null) reasons.push('rain-unknown');
+  else if (today.rainMm >= RAIN_THAT_COUNTS_MM) reasons.push('rain-that-day');
   const dryDaysNeeded = Math.ceil((hour + limits.rainFreeHours) / 24) - 1;
   const following = days.slice(i + 1, i + 1 + dryDaysNeeded);
-  if (following.some((day) => (day.rainMm ?? 0) >= RAIN_THAT_COUNTS_MM)) found.push('rain-within-hours');
-  if (following.some((day) => day.rainMm === null)) found.push('rain-unknown');
-  if (following.length < dryDaysNeeded || !afterNext) found.push('beyond-forecast');
-  if (today.windMs === null) found.push('wind-unknown');
-  else if (today.windMs > GREATEST_WIND_MS) found.push('windy');
-  else if (today.windMs < LEAST_WIND_MS) found.push('still');
-  if (hour < sun.sunrise || hour + 1 > sun.sunset) found.push('dark');
-  else if (hour + DRYING_HOURS > sun.sunset) found.push('wet-overnight');
-  return [...new Set(found)];
+  if (following.some((day) => (day.rainMm ?? 0) >= RAIN_THAT_COUNTS_MM)) reasons.push('rain-within-hours');
+  if (following.some((day) => day.rainMm === null)) reasons.push('rain-unknown');
+  if (following.length < dryDaysNeeded || !afterNext) reasons.push('beyond-forecast');
+  if (today.windMs === null) reasons.push('wind-unknown');
+  else if (today.windMs > GREATEST_WIND_MS) reasons.push('windy');
+  else if (today.windMs < LEAST_WIND_MS) reasons.push('still');
+  if (hour < sun.sunrise || hour + 1 > sun.sunset) reasons.push('dark');
+  else if (hour + DRYING_HOURS > sun.sunset) reasons.push('wet-overnight');
+  return [...new Set(reasons)];
 }
 
 function worst(reasons: readonly HourReason[]): HourVerdict {

@@ -22,22 +22,26 @@ const STATION = simulateDays(
   '2029-12-31',
 );
 
-test('two hundred generated years have the means, spread, persistence and rain of the station they were fitted to', () => {
-  const fitted = normalsOf(STATION);
-  const again = normalsOf(generateDays(fitted, 8, '1800-01-01', '1999-12-31'));
-  expect(again.persistence).toBeCloseTo(fitted.persistence, 1);
-  fitted.months.forEach((month, i) => {
-    const made = again.months[i]!;
-    expect(Math.abs(made.minC - month.minC)).toBeLessThan(0.5);
-    expect(Math.abs(made.maxC - month.maxC)).toBeLessThan(0.6);
-    expect(made.meanSpreadC / month.meanSpreadC).toBeGreaterThan(0.85);
-    expect(made.meanSpreadC / month.meanSpreadC).toBeLessThan(1.15);
-    expect(made.wetDays / month.wetDays).toBeGreaterThan(0.8);
-    expect(made.wetDays / month.wetDays).toBeLessThan(1.2);
-    expect(made.rainMm / month.rainMm).toBeGreaterThan(0.75);
-    expect(made.rainMm / month.rainMm).toBeLessThan(1.3);
-  });
-});
+test(
+  'two hundred generated years have the means, spread, persistence and rain of the station they were ' +
+    'fitted to',
+  () => {
+    const fitted = normalsOf(STATION);
+    const again = normalsOf(generateDays(fitted, 8, '1800-01-01', '1999-12-31'));
+    expect(again.persistence).toBeCloseTo(fitted.persistence, 1);
+    fitted.months.forEach((month, i) => {
+      const made = again.months[i]!;
+      expect(Math.abs(made.minC - month.minC)).toBeLessThan(0.5);
+      expect(Math.abs(made.maxC - month.maxC)).toBeLessThan(0.6);
+      expect(made.meanSpreadC / month.meanSpreadC).toBeGreaterThan(0.85);
+      expect(made.meanSpreadC / month.meanSpreadC).toBeLessThan(1.15);
+      expect(made.wetDays / month.wetDays).toBeGreaterThan(0.8);
+      expect(made.wetDays / month.wetDays).toBeLessThan(1.2);
+      expect(made.rainMm / month.rainMm).toBeGreaterThan(0.75);
+      expect(made.rainMm / month.rainMm).toBeLessThan(1.3);
+    });
+  },
+);
 
 test('a climate table alone gives years with its means', () => {
   const table = normalsOf(STATION).months.map(({ minC, maxC, rainMm, wetDays }) => ({

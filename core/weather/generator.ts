@@ -27,7 +27,10 @@ interface MonthNormals extends MonthlyNormal {
 }
 
 const WET_MM = 1;
-/** Spread of daily means and ranges where only monthly normals are known (rule of thumb for temperate places, grade C). */
+/**
+ * Spread of daily means and ranges where only monthly normals are known (rule of thumb for temperate
+ * places, grade C).
+ */
 const USUAL = {
   meanSpreadWinterC: 4.5,
   meanSpreadSummerC: 3,

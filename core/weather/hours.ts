@@ -34,9 +34,9 @@ export function daysFromHours(readings: readonly HourReading[]): {
     const hours = Array.from({ length: 24 }, (_, hour) =>
       mean(ofDay.filter((reading) => reading.hour === hour).map((reading) => reading.temperatureC)),
     );
-    const known = hours.filter((value) => value !== null).length;
-    if (known < FEWEST_HOURS_A_DAY || longestHole(hours) > LONGEST_HOLE_H) {
-      short.push({ date, hours: known });
+    const hoursTold = hours.filter((value) => value !== null).length;
+    if (hoursTold < FEWEST_HOURS_A_DAY || longestHole(hours) > LONGEST_HOLE_H) {
+      short.push({ date, hours: hoursTold });
       continue;
     }
     const temperatures = ofDay.map((reading) => reading.temperatureC);

@@ -19,16 +19,16 @@ export type StandInDay = WeatherDay & { readonly origin?: DayOrigin };
  * Both lists sorted by date without repeats.
  */
 export function fillFromNeighbour(
-  own: readonly StandInDay[],
+  ownDays: readonly StandInDay[],
   neighbour: readonly WeatherDay[],
 ): StandInDay[] {
-  const ownByDate = new Map(own.map((day) => [day.date, day]));
+  const ownByDate = new Map(ownDays.map((day) => [day.date, day]));
   const shared = neighbour.filter(
     ({ date }) => ownByDate.get(date)?.origin === undefined && ownByDate.has(date),
   );
-  if (shared.length < FEWEST_SHARED_DAYS) return [...own];
+  if (shared.length < FEWEST_SHARED_DAYS) return [...ownDays];
   const missing = neighbour.filter(({ date }) => !ownByDate.has(date));
-  if (missing.length === 0) return [...own];
+  if (missing.length === 0) return [...ownDays];
   const differences = shared.map((day) => ({
     at: dayNumber(day.date),
     minC: ownByDate.get(day.date)!.minC - day.minC,
@@ -48,7 +48,7 @@ export function fillFromNeighbour(
       origin: 'neighbour',
     };
   });
-  return [...own, ...filled].sort((a, b) => (a.date < b.date ? -1 : 1));
+  return [...ownDays, ...filled].sort((a, b) => (a.date < b.date ? -1 : 1));
 }
 
 function meanDifference(differences: readonly { minC: number; maxC: number }[]): {

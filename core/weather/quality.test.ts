@@ -72,20 +72,20 @@ describe('doubtful days', () => {
     const mixed = year.map((day) =>
       day.date >= '2020-05-10' && day.date <= '2020-07-20' ? inFahrenheit(day) : day,
     );
-    const [found, ...others] = doubtfulDays(mixed);
+    const [doubt, ...others] = doubtfulDays(mixed);
     expect(others).toEqual([]);
-    expect(found).toMatchObject({ kind: 'fahrenheit', from: '2020-05-10', to: '2020-07-20' });
-    const right = setRight(mixed, [{ ...found!, kind: 'fahrenheit' }]);
+    expect(doubt).toMatchObject({ kind: 'fahrenheit', from: '2020-05-10', to: '2020-07-20' });
+    const right = setRight(mixed, [{ ...doubt!, kind: 'fahrenheit' }]);
     right.forEach((day, i) => expect(Math.abs(day.maxC - year[i]!.maxC)).toBeLessThanOrEqual(0.051));
     expect(setRight(mixed, [])).toEqual(mixed);
   });
 
   test('a whole file in °F is told by the season it claims', () => {
-    const known = YEARS.filter(({ date }) => date < '2020-01-01');
-    const given = YEARS.filter(({ date }) => date >= '2021-03-01' && date < '2021-06-01');
-    expect(looksFahrenheit(given, known)).toBe(false);
-    expect(looksFahrenheit(given.map(inFahrenheit), known)).toBe(true);
-    expect(looksFahrenheit(given.slice(0, 5), known)).toBeNull();
+    const earlier = YEARS.filter(({ date }) => date < '2020-01-01');
+    const incoming = YEARS.filter(({ date }) => date >= '2021-03-01' && date < '2021-06-01');
+    expect(looksFahrenheit(incoming, earlier)).toBe(false);
+    expect(looksFahrenheit(incoming.map(inFahrenheit), earlier)).toBe(true);
+    expect(looksFahrenheit(incoming.slice(0, 5), earlier)).toBeNull();
     expect(
       asFahrenheit({ date: '2020-01-01', minC: 32, maxC: 50, rainMm: null, windMs: null }),
     ).toMatchObject({ minC: 0, maxC: celsiusFromFahrenheit(50) });
@@ -99,17 +99,17 @@ describe('doubtful days', () => {
 });
 
 describe('one thermometer standing in for another', () => {
-  const own = YEARS.filter(({ date }) => date.startsWith('2020'));
+  const sameYear = YEARS.filter(({ date }) => date.startsWith('2020'));
   // A neighbour in a hollow: 2 °C colder nights, 1 °C warmer days.
-  const hollow = own.map((day) => ({ ...day, minC: day.minC - 2, maxC: day.maxC + 1 }));
-  const holed = own.filter(({ date }) => date < '2020-06-10' || date > '2020-06-20');
+  const hollow = sameYear.map((day) => ({ ...day, minC: day.minC - 2, maxC: day.maxC + 1 }));
+  const holed = sameYear.filter(({ date }) => date < '2020-06-10' || date > '2020-06-20');
 
   test('by their mean difference, marked, without its wind', () => {
     const filled = fillFromNeighbour(holed, hollow);
-    expect(filled.map(({ date }) => date)).toEqual(own.map(({ date }) => date));
+    expect(filled.map(({ date }) => date)).toEqual(sameYear.map(({ date }) => date));
     for (const [i, day] of filled.entries()) {
-      expect(day.minC).toBeCloseTo(own[i]!.minC, 6);
-      expect(day.maxC).toBeCloseTo(own[i]!.maxC, 6);
+      expect(day.minC).toBeCloseTo(sameYear[i]!.minC, 6);
+      expect(day.maxC).toBeCloseTo(sameYear[i]!.maxC, 6);
       const stoodIn = day.date >= '2020-06-10' && day.date <= '2020-06-20';
       expect(day.origin).toBe(stoodIn ? 'neighbour' : undefined);
       if (stoodIn) expect(day.windMs).toBeNull();
@@ -117,7 +117,7 @@ describe('one thermometer standing in for another', () => {
   });
 
   test('not at all when the two hardly ran side by side', () => {
-    expect(fillFromNeighbour(own.slice(0, 9), hollow)).toHaveLength(9);
+    expect(fillFromNeighbour(sameYear.slice(0, 9), hollow)).toHaveLength(9);
   });
 
   test('a learned offset is the mean difference, with what few pairs are worth', () => {

@@ -10,7 +10,10 @@ export interface Doubt {
   readonly kind: DoubtKind;
   readonly from: CivilDate;
   readonly to: CivilDate;
-  /** What was read, °C: the doubtful low or high of a spike, the repeated pair of a stuck reading, the lowest and highest of a run. */
+  /**
+   * What was read, °C: the doubtful low or high of a spike, the repeated pair of a stuck reading, the
+   * lowest and highest of a run.
+   */
   readonly minC: number;
   readonly maxC: number;
 }
@@ -56,13 +59,16 @@ export function asFahrenheit(day: WeatherDay): WeatherDay {
  * Whether a file's days are °F taken for °C: against what is known of the same time of year they
  * lie far too warm, and turned to °C they fit. Null when fewer than ten days can be compared.
  */
-export function looksFahrenheit(given: readonly WeatherDay[], known: readonly WeatherDay[]): boolean | null {
+export function looksFahrenheit(
+  incoming: readonly WeatherDay[],
+  kept: readonly WeatherDay[],
+): boolean | null {
   const byTime = new Map<number, number[]>();
-  for (const day of known) {
+  for (const day of kept) {
     const at = weekOfYear(day.date);
     byTime.set(at, [...(byTime.get(at) ?? []), mid(day)]);
   }
-  const pairs = given.flatMap((day) => {
+  const pairs = incoming.flatMap((day) => {
     const then = byTime.get(weekOfYear(day.date));
     return then ? [{ givenC: mid(day), knownC: median(then) }] : [];
   });
@@ -127,11 +133,11 @@ function runsOf(
 
 /** Runs that begin with a jump no weather makes and fit their surroundings once turned to °C. */
 function fahrenheitRuns(days: readonly WeatherDay[]): Doubt[] {
-  const found: Doubt[] = [];
+  const doubts: Doubt[] = [];
   let run: WeatherDay[] = [];
   let level: WeatherDay | null = null;
   const close = () => {
-    if (run.length >= FEWEST_UNIT_DAYS) found.push(doubtOver('fahrenheit', run));
+    if (run.length >= FEWEST_UNIT_DAYS) doubts.push(doubtOver('fahrenheit', run));
     run = [];
   };
   for (const day of days) {
@@ -150,7 +156,7 @@ function fahrenheitRuns(days: readonly WeatherDay[]): Doubt[] {
     level = day;
   }
   close();
-  return found;
+  return doubts;
 }
 
 function doubtOver(kind: DoubtKind, run: readonly WeatherDay[]): Doubt {

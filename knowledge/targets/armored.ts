@@ -5,9 +5,12 @@ export const ARMORED: readonly Target[] = [
     id: 'euonymus-scale',
     name: 'Euonymus scale',
     scientific: 'Unaspis euonymi',
-    what: 'Brown pear-shaped females on stems, crowds of white straight-sided males on leaves. Yellow blotches from above, then bare, dying shoots.',
+    what:
+      'Brown pear-shaped females on stems, crowds of white straight-sided males on leaves. Yellow ' +
+      'blotches from above, then bare, dying shoots.',
     hosts:
-      'spindle=always euonymus=always pachysandra=sometimes lilac=rarely privet=rarely holly=rarely camellia=rarely',
+      'spindle=always euonymus=always pachysandra=sometimes lilac=rarely privet=rarely holly=rarely ' +
+      'camellia=rarely',
     signs: 'white-flecks=always yellow-speckle=usually dieback=usually',
     tests: {
       shape: 'pear=always white-oval=rarely oyster=rarely',
@@ -23,9 +26,13 @@ export const ARMORED: readonly Target[] = [
     id: 'san-jose-scale',
     name: 'San Jose scale',
     scientific: 'Comstockaspis perniciosa',
-    what: 'Small grey round covers with a nipple at the centre, crusting bark; red rings on fruit and young bark.',
+    what:
+      'Small grey round covers with a nipple at the centre, crusting bark; red rings on fruit and young ' +
+      'bark.',
     hosts:
-      'apple=usually pear=usually quince=sometimes plum=usually cherry=sometimes peach=usually apricot=sometimes almond=usually hawthorn=sometimes rose=rarely lilac=rarely currant=sometimes medlar=rarely cotoneaster=sometimes pyracantha=rarely',
+      'apple=usually pear=usually quince=sometimes plum=usually cherry=sometimes peach=usually ' +
+      'apricot=sometimes almond=usually hawthorn=sometimes rose=rarely lilac=rarely currant=sometimes ' +
+      'medlar=rarely cotoneaster=sometimes pyracantha=rarely',
     signs: 'red-halo=usually white-flecks=never',
     tests: {
       shape: 'round-cap=always',
@@ -41,9 +48,13 @@ export const ARMORED: readonly Target[] = [
     id: 'oystershell-scale',
     name: 'Oystershell scale',
     scientific: 'Lepidosaphes ulmi',
-    what: 'Brown mussel-shaped covers lying along the bark, often in a crust; eggs beneath dead mothers all winter.',
+    what:
+      'Brown mussel-shaped covers lying along the bark, often in a crust; eggs beneath dead mothers all ' +
+      'winter.',
     hosts:
-      'apple=sometimes pear=sometimes lilac=usually dogwood=usually boxwood=sometimes maple=sometimes walnut=rarely spindle=rarely hawthorn=rarely ash=usually willow=sometimes poplar=sometimes cotoneaster=usually blueberry=rarely currant=sometimes viburnum=rarely beech=sometimes',
+      'apple=sometimes pear=sometimes lilac=usually dogwood=usually boxwood=sometimes maple=sometimes ' +
+      'walnut=rarely spindle=rarely hawthorn=rarely ash=usually willow=sometimes poplar=sometimes ' +
+      'cotoneaster=usually blueberry=rarely currant=sometimes viburnum=rarely beech=sometimes',
     signs: 'white-flecks=never',
     tests: {
       shape: 'oyster=always',
@@ -61,9 +72,13 @@ export const ARMORED: readonly Target[] = [
     id: 'white-prunicola-scale',
     name: 'White peach or white prunicola scale',
     scientific: 'Pseudaulacaspis pentagona, P. prunicola',
-    what: 'Two scales that cannot be told apart in the garden: whitish round covers on bark, white male fluff in masses.',
+    what:
+      'Two scales that cannot be told apart in the garden: whitish round covers on bark, white male ' +
+      'fluff in masses.',
     hosts:
-      'peach=usually plum=sometimes cherry=sometimes apricot=sometimes lilac=sometimes privet=usually cherry-laurel=usually mulberry=usually persimmon=sometimes walnut=rarely spindle=rarely pachysandra=rarely currant=rarely',
+      'peach=usually plum=sometimes cherry=sometimes apricot=sometimes lilac=sometimes privet=usually ' +
+      'cherry-laurel=usually mulberry=usually persimmon=sometimes walnut=rarely spindle=rarely ' +
+      'pachysandra=rarely currant=rarely',
     signs: 'white-flecks=usually yellow-speckle=rarely dieback=usually',
     tests: {
       shape: 'white-oval=usually round-cap=sometimes',
@@ -116,7 +131,8 @@ export const ARMORED: readonly Target[] = [
     scientific: 'Aonidiella aurantii',
     what: 'Reddish round covers on leaves, twigs and fruit of citrus; leaves yellow round each.',
     hosts:
-      'lemon=usually orange=usually citrus-other=usually kumquat=sometimes calamondin=sometimes rose=rarely bay-laurel=rarely',
+      'lemon=usually orange=usually citrus-other=usually kumquat=sometimes calamondin=sometimes ' +
+      'rose=rarely bay-laurel=rarely',
     shelter: 'either',
     signs: 'white-flecks=never yellow-speckle=usually',
     tests: {
@@ -152,7 +168,8 @@ export const ARMORED: readonly Target[] = [
     scientific: 'Aspidiotus nerii',
     what: 'Flat pale discs with a yellow middle on leaves of many evergreens.',
     hosts:
-      'oleander=usually bay-laurel=usually olive=sometimes lemon=sometimes holly=rarely cherry-laurel=sometimes camellia=rarely',
+      'oleander=usually bay-laurel=usually olive=sometimes lemon=sometimes holly=rarely ' +
+      'cherry-laurel=sometimes camellia=rarely',
     shelter: 'either',
     signs: 'white-flecks=rarely yellow-speckle=usually crust=sometimes',
     tests: {
@@ -169,7 +186,9 @@ export const ARMORED: readonly Target[] = [
     id: 'tea-scale',
     name: 'Tea scale',
     scientific: 'Fiorinia theae',
-    what: 'Brown boat-shaped females under camellia and holly leaves among white male fluff; yellow blotches above.',
+    what:
+      'Brown boat-shaped females under camellia and holly leaves among white male fluff; yellow blotches ' +
+      'above.',
     hosts: 'camellia=always holly=sometimes euonymus=rarely gardenia=rarely',
     signs: 'white-flecks=usually yellow-speckle=always crust=rarely',
     tests: {
@@ -208,7 +227,8 @@ export const ARMORED: readonly Target[] = [
     scientific: 'Diaspidiotus juglansregiae',
     what: "Grey-brown rounds on bark, young ones crowding under the mother's edge like petals.",
     hosts:
-      'walnut=usually hickory=sometimes maple=sometimes linden=sometimes apple=rarely holly=rarely dogwood=rarely',
+      'walnut=usually hickory=sometimes maple=sometimes linden=sometimes apple=rarely holly=rarely ' +
+      'dogwood=rarely',
     signs: 'crust=always dieback=sometimes white-flecks=never',
     tests: { shape: 'round-cap=always', where: 'old-bark=always twigs=sometimes', crawlers: 'yellow=always' },
     generations: '1 to 2',

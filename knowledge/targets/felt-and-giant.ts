@@ -29,9 +29,12 @@ export const FELT_AND_GIANT: readonly Target[] = [
     id: 'cottony-cushion-scale',
     name: 'Cottony cushion scale',
     scientific: 'Icerya purchasi',
-    what: 'Orange-brown insects that grow a white ridged cushion twice their length. The vedalia beetle keeps it down unless sprays kill the beetle.',
+    what:
+      'Orange-brown insects that grow a white ridged cushion twice their length. The vedalia beetle ' +
+      'keeps it down unless sprays kill the beetle.',
     hosts:
-      'lemon=sometimes orange=sometimes citrus-other=sometimes kumquat=sometimes calamondin=sometimes pittosporum=usually magnolia=rarely rose=rarely bay-laurel=rarely',
+      'lemon=sometimes orange=sometimes citrus-other=sometimes kumquat=sometimes calamondin=sometimes ' +
+      'pittosporum=usually magnolia=rarely rose=rarely bay-laurel=rarely',
     shelter: 'either',
     tests: { where: 'twigs=usually old-bark=sometimes leaves=sometimes' },
     generations: '2 to 3',

@@ -61,7 +61,9 @@ export const FUNGI: readonly Target[] = [
     scientific: 'Erysiphaceae',
     what: 'White bloom on young leaves and tips. Needs no wet leaves, only mild humid days.',
     hosts:
-      'lilac=usually euonymus=sometimes spindle=sometimes maple=sometimes oak=sometimes dogwood=sometimes hawthorn=sometimes peach=sometimes azalea=rarely cherry-laurel=sometimes photinia=sometimes hydrangea=sometimes currant=sometimes',
+      'lilac=usually euonymus=sometimes spindle=sometimes maple=sometimes oak=sometimes ' +
+      'dogwood=sometimes hawthorn=sometimes peach=sometimes azalea=rarely cherry-laurel=sometimes ' +
+      'photinia=sometimes hydrangea=sometimes currant=sometimes',
     shelter: 'either',
     months: [5, 6, 7, 8, 9, 10],
     signs: 'white-bloom=always rolled-edge=sometimes',
@@ -149,7 +151,8 @@ export const FUNGI: readonly Target[] = [
     scientific: 'Diplocarpon mespili',
     what: 'Small dark red spots with grey centres; photinia hedges go bare.',
     hosts:
-      'photinia=always indian-hawthorn=usually pear=rarely quince=sometimes medlar=sometimes hawthorn=sometimes',
+      'photinia=always indian-hawthorn=usually pear=rarely quince=sometimes medlar=sometimes ' +
+      'hawthorn=sometimes',
     months: [3, 4, 5, 6, 9, 10, 11],
     signs: 'red-grey-spots=always',
     winter: 'old leaves',

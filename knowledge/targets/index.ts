@@ -23,7 +23,7 @@ const BY_ID = new Map(TARGETS.map((target) => [target.id, target]));
 
 /** @throws RangeError for an unknown id. */
 export function targetById(id: string): Target {
-  const found = BY_ID.get(id);
-  if (!found) throw new RangeError(`no target "${id}"`);
-  return found;
+  const target = BY_ID.get(id);
+  if (!target) throw new RangeError(`no target "${id}"`);
+  return target;
 }

@@ -7,7 +7,9 @@ export const LEAF_MINERS: readonly Target[] = [
     id: 'citrus-leaf-miner',
     name: 'Citrus leaf miner',
     scientific: 'Phyllocnistis citrella',
-    what: 'Silvery winding trails in soft new leaves, the edge rolled over the pupa. Cosmetic on grown trees, costs growth on young ones.',
+    what:
+      'Silvery winding trails in soft new leaves, the edge rolled over the pupa. Cosmetic on grown ' +
+      'trees, costs growth on young ones.',
     hosts: 'lemon=usually orange=usually citrus-other=usually calamondin=usually kumquat=usually',
     shelter: 'either',
     signs: 'trail=always rolled-edge=usually blister=rarely',
@@ -45,7 +47,9 @@ export const LEAF_MINERS: readonly Target[] = [
     id: 'boxwood-leaf-miner',
     name: 'Boxwood leaf miner',
     scientific: 'Monarthropalpus flavus',
-    what: 'Orange maggots between the leaf skins make blisters; small orange midges swarm round the plant for about two weeks in spring.',
+    what:
+      'Orange maggots between the leaf skins make blisters; small orange midges swarm round the plant ' +
+      'for about two weeks in spring.',
     hosts: 'boxwood=always',
     signs: 'blister=always trail=rarely yellow-speckle=usually',
     generations: '1',
@@ -57,7 +61,9 @@ export const LEAF_MINERS: readonly Target[] = [
     id: 'holly-leaf-miner',
     name: 'Holly leaf miner',
     scientific: 'Phytomyza ilicis, P. ilicicola',
-    what: 'Yellow-brown blotch mines in holly leaves; the pinpricks of egg-laying are not mines. Mostly looks.',
+    what:
+      'Yellow-brown blotch mines in holly leaves; the pinpricks of egg-laying are not mines. Mostly ' +
+      'looks.',
     hosts: 'holly=usually',
     signs: 'blister=usually trail=sometimes',
     generations: '1',

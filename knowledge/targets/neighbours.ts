@@ -2,7 +2,11 @@ import { target, type Target } from './target.ts';
 
 const WARM = [4, 5, 6, 7, 8, 9, 10];
 const MANY_LEAFY =
-  'rose=usually apple=usually plum=usually cherry=usually peach=usually lemon=usually orange=usually citrus-other=usually hibiscus=usually camellia=sometimes spindle=usually viburnum=usually maple=usually linden=usually oak=sometimes currant=usually crape-myrtle=usually magnolia=rarely pittosporum=sometimes tuliptree=sometimes birch=usually walnut=sometimes kumquat=usually calamondin=usually euonymus=sometimes willow=sometimes pear=sometimes';
+  'rose=usually apple=usually plum=usually cherry=usually peach=usually lemon=usually orange=usually ' +
+  'citrus-other=usually hibiscus=usually camellia=sometimes spindle=usually viburnum=usually ' +
+  'maple=usually linden=usually oak=sometimes currant=usually crape-myrtle=usually magnolia=rarely ' +
+  'pittosporum=sometimes tuliptree=sometimes birch=usually walnut=sometimes kumquat=usually ' +
+  'calamondin=usually euonymus=sometimes willow=sometimes pear=sometimes';
 
 /** Other troubles met on the same plants: each is a watch of its own. */
 export const NEIGHBOURS: readonly Target[] = [
@@ -24,7 +28,9 @@ export const NEIGHBOURS: readonly Target[] = [
     scientific: 'Aleyrodidae',
     what: 'Tiny white flies rise when shaken; flat pale young under leaves; sticky.',
     hosts:
-      'lemon=usually orange=usually citrus-other=usually calamondin=usually kumquat=usually gardenia=usually hibiscus=usually camellia=sometimes azalea=sometimes viburnum=rarely bay-laurel=rarely fig=sometimes',
+      'lemon=usually orange=usually citrus-other=usually calamondin=usually kumquat=usually ' +
+      'gardenia=usually hibiscus=usually camellia=sometimes azalea=sometimes viburnum=rarely ' +
+      'bay-laurel=rarely fig=sometimes',
     shelter: 'either',
     signs: 'white-flies=always sticky=usually black-film=usually white-flecks=rarely',
     tests: {
@@ -40,7 +46,9 @@ export const NEIGHBOURS: readonly Target[] = [
     scientific: 'Pseudococcidae',
     what: 'White mealy insects with legs in leaf angles; they walk off when touched.',
     hosts:
-      'camellia=usually lemon=usually orange=usually citrus-other=usually calamondin=usually kumquat=usually gardenia=sometimes fig=sometimes grape=sometimes hibiscus=usually bay-laurel=sometimes oleander=sometimes pittosporum=rarely crape-myrtle=rarely',
+      'camellia=usually lemon=usually orange=usually citrus-other=usually calamondin=usually ' +
+      'kumquat=usually gardenia=sometimes fig=sometimes grape=sometimes hibiscus=usually ' +
+      'bay-laurel=sometimes oleander=sometimes pittosporum=rarely crape-myrtle=rarely',
     shelter: 'either',
     signs:
       'mealy=always sticky=usually black-film=usually ants=usually cotton-sac=sometimes white-felt=rarely',
@@ -82,7 +90,8 @@ export const NEIGHBOURS: readonly Target[] = [
     scientific: 'Thysanoptera',
     what: 'Silvery streaks with black specks; thin running slivers in buds and under leaves.',
     hosts:
-      'rose=usually gardenia=sometimes lemon=sometimes orange=sometimes viburnum=sometimes privet=usually azalea=sometimes grape=sometimes',
+      'rose=usually gardenia=sometimes lemon=sometimes orange=sometimes viburnum=sometimes ' +
+      'privet=usually azalea=sometimes grape=sometimes',
     shelter: 'either',
     months: WARM,
     signs: 'silver-streaks=always stipple=sometimes walks=sometimes',
@@ -92,9 +101,12 @@ export const NEIGHBOURS: readonly Target[] = [
     id: 'spotted-lanternfly',
     name: 'Spotted lanternfly and other planthoppers',
     scientific: 'Lycorma delicatula and others',
-    what: 'Large hopping insects in crowds on trunks and vines, raining honeydew; mud-like egg masses in winter.',
+    what:
+      'Large hopping insects in crowds on trunks and vines, raining honeydew; mud-like egg masses in ' +
+      'winter.',
     hosts:
-      'grape=usually walnut=sometimes maple=sometimes apple=rarely hickory=rarely willow=sometimes rose=rarely',
+      'grape=usually walnut=sometimes maple=sometimes apple=rarely hickory=rarely willow=sometimes ' +
+      'rose=rarely',
     months: [5, 6, 7, 8, 9, 10, 11],
     signs: 'sticky=always black-film=usually ants=sometimes galls=never',
     tests: { where: 'old-bark=usually twigs=usually' },
@@ -108,7 +120,10 @@ export const NEIGHBOURS: readonly Target[] = [
     scientific: 'Tetranychidae',
     what: 'Fine yellow stippling, specks that walk, web in dry heat.',
     hosts:
-      'juniper=usually rose=usually camellia=usually lemon=usually orange=usually citrus-other=usually kumquat=usually calamondin=usually apple=sometimes plum=sometimes spruce=usually boxwood=sometimes hibiscus=sometimes euonymus=sometimes hydrangea=sometimes azalea=rarely holly=sometimes',
+      'juniper=usually rose=usually camellia=usually lemon=usually orange=usually citrus-other=usually ' +
+      'kumquat=usually calamondin=usually apple=sometimes plum=sometimes spruce=usually ' +
+      'boxwood=sometimes hibiscus=sometimes euonymus=sometimes hydrangea=sometimes azalea=rarely ' +
+      'holly=sometimes',
     shelter: 'either',
     winter: 'eggs on bark, or all stages under cover',
   }),
@@ -118,7 +133,8 @@ export const NEIGHBOURS: readonly Target[] = [
     scientific: 'Eriophyidae',
     what: 'Pouches, beads or felt patches on leaves, from mites too small to see.',
     hosts:
-      'maple=usually linden=usually pear=sometimes grape=usually walnut=usually plum=sometimes beech=sometimes currant=sometimes',
+      'maple=usually linden=usually pear=sometimes grape=usually walnut=usually plum=sometimes ' +
+      'beech=sometimes currant=sometimes',
     months: WARM,
     signs: 'galls=always stipple=rarely walks=rarely web=never white-felt=rarely',
     matters: 'looks only',
@@ -150,7 +166,8 @@ export const NEIGHBOURS: readonly Target[] = [
     scientific: 'Erwinia amylovora',
     what: 'Shoots blacken and bend like a hook, as if burnt; ooze on warm damp days.',
     hosts:
-      'pear=usually apple=sometimes quince=usually hawthorn=usually pyracantha=usually cotoneaster=usually medlar=sometimes',
+      'pear=usually apple=sometimes quince=usually hawthorn=usually pyracantha=usually ' +
+      'cotoneaster=usually medlar=sometimes',
     months: [4, 5, 6, 7],
     signs: 'hooked-shoot=always brown-blossom=sometimes',
     report: true,

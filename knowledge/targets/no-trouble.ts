@@ -1,9 +1,15 @@
 import { target, type Target } from './target.ts';
 
 const BARKY =
-  'apple=usually pear=usually cherry=usually plum=usually walnut=usually hickory=usually lilac=usually dogwood=usually maple=usually oak=usually ash=usually linden=usually birch=usually beech=usually magnolia=sometimes crape-myrtle=sometimes fig=sometimes quince=sometimes hawthorn=usually peach=sometimes';
+  'apple=usually pear=usually cherry=usually plum=usually walnut=usually hickory=usually lilac=usually ' +
+  'dogwood=usually maple=usually oak=usually ash=usually linden=usually birch=usually beech=usually ' +
+  'magnolia=sometimes crape-myrtle=sometimes fig=sometimes quince=sometimes hawthorn=usually ' +
+  'peach=sometimes';
 const LEAFY =
-  'camellia=sometimes lemon=sometimes orange=sometimes citrus-other=sometimes apple=sometimes rose=sometimes spindle=sometimes euonymus=sometimes azalea=sometimes holly=sometimes grape=sometimes boxwood=sometimes crape-myrtle=sometimes fig=sometimes kumquat=sometimes calamondin=sometimes';
+  'camellia=sometimes lemon=sometimes orange=sometimes citrus-other=sometimes apple=sometimes ' +
+  'rose=sometimes spindle=sometimes euonymus=sometimes azalea=sometimes holly=sometimes ' +
+  'grape=sometimes boxwood=sometimes crape-myrtle=sometimes fig=sometimes kumquat=sometimes ' +
+  'calamondin=sometimes';
 
 /** What is taken for trouble and is none, and those who help. */
 export const NO_TROUBLE: readonly Target[] = [
@@ -44,7 +50,9 @@ export const NO_TROUBLE: readonly Target[] = [
     id: 'spray-burn',
     name: 'Spray or sun burn',
     scientific: 'damage, no disease',
-    what: 'Brown dry patches on the sunny side days after a spray, or in sudden sun. Oil in heat does it, drops of water do not.',
+    what:
+      'Brown dry patches on the sunny side days after a spray, or in sudden sun. Oil in heat does it, ' +
+      'drops of water do not.',
     hosts: LEAFY,
     shelter: 'either',
     signs: 'scorch=always',
@@ -88,7 +96,10 @@ export const NO_TROUBLE: readonly Target[] = [
     scientific: 'Scymninae, Hyperaspis and others',
     what: 'White woolly larvae that walk fast and eat scale and mealybugs. Keep them.',
     hosts:
-      'crape-myrtle=usually magnolia=usually tuliptree=sometimes lemon=usually orange=usually citrus-other=usually camellia=sometimes maple=usually oak=sometimes apple=sometimes spindle=sometimes euonymus=sometimes holly=sometimes pittosporum=sometimes azalea=sometimes linden=sometimes kumquat=sometimes',
+      'crape-myrtle=usually magnolia=usually tuliptree=sometimes lemon=usually orange=usually ' +
+      'citrus-other=usually camellia=sometimes maple=usually oak=sometimes apple=sometimes ' +
+      'spindle=sometimes euonymus=sometimes holly=sometimes pittosporum=sometimes azalea=sometimes ' +
+      'linden=sometimes kumquat=sometimes',
     shelter: 'either',
     months: [4, 5, 6, 7, 8, 9, 10],
     signs: 'woolly-walkers=always mealy=sometimes',

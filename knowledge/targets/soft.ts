@@ -5,9 +5,13 @@ export const SOFT: readonly Target[] = [
     id: 'brown-soft-scale',
     name: 'Brown soft scale',
     scientific: 'Coccus hesperidum',
-    what: 'Flat, see-through to brown ovals along midribs and green stems, all sizes together, with plenty of honeydew.',
+    what:
+      'Flat, see-through to brown ovals along midribs and green stems, all sizes together, with plenty ' +
+      'of honeydew.',
     hosts:
-      'lemon=usually orange=usually citrus-other=usually calamondin=usually kumquat=usually camellia=usually bay-laurel=usually holly=sometimes pittosporum=sometimes fig=sometimes cherry-laurel=rarely azalea=rarely gardenia=sometimes oleander=sometimes hibiscus=sometimes',
+      'lemon=usually orange=usually citrus-other=usually calamondin=usually kumquat=usually ' +
+      'camellia=usually bay-laurel=usually holly=sometimes pittosporum=sometimes fig=sometimes ' +
+      'cherry-laurel=rarely azalea=rarely gardenia=sometimes oleander=sometimes hibiscus=sometimes',
     shelter: 'either',
     signs: 'sticky=always ants=usually domes=sometimes',
     tests: {
@@ -26,7 +30,8 @@ export const SOFT: readonly Target[] = [
     scientific: 'Saissetia oleae',
     what: 'Dark domes with ridges like an H on twigs of olive, citrus and many evergreens.',
     hosts:
-      'olive=always orange=usually lemon=usually citrus-other=usually oleander=usually fig=sometimes bay-laurel=rarely pomegranate=rarely camellia=rarely',
+      'olive=always orange=usually lemon=usually citrus-other=usually oleander=usually fig=sometimes ' +
+      'bay-laurel=rarely pomegranate=rarely camellia=rarely',
     shelter: 'either',
     signs: 'sticky=always black-film=always h-ridge=always domes=always ants=usually',
     tests: {
@@ -44,9 +49,13 @@ export const SOFT: readonly Target[] = [
     id: 'european-fruit-lecanium',
     name: 'European fruit lecanium',
     scientific: 'Parthenolecanium corni',
-    what: 'Shiny brown domes like half peas on twigs; flat young on leaves in summer, back on twigs before leaf fall.',
+    what:
+      'Shiny brown domes like half peas on twigs; flat young on leaves in summer, back on twigs before ' +
+      'leaf fall.',
     hosts:
-      'apple=sometimes pear=sometimes plum=usually peach=sometimes apricot=sometimes grape=sometimes walnut=sometimes currant=sometimes oak=rarely maple=rarely hawthorn=sometimes rose=sometimes dogwood=rarely magnolia=rarely ash=rarely linden=rarely',
+      'apple=sometimes pear=sometimes plum=usually peach=sometimes apricot=sometimes grape=sometimes ' +
+      'walnut=sometimes currant=sometimes oak=rarely maple=rarely hawthorn=sometimes rose=sometimes ' +
+      'dogwood=rarely magnolia=rarely ash=rarely linden=rarely',
     signs: 'domes=always',
     tests: {
       shape: 'dome=always flat-oval=rarely',
@@ -100,9 +109,12 @@ export const SOFT: readonly Target[] = [
     id: 'calico-scale',
     name: 'Calico scale',
     scientific: 'Eulecanium cerasorum',
-    what: 'Round domes patterned dark and cream in spring, turning plain brown; heavy honeydew under shade trees.',
+    what:
+      'Round domes patterned dark and cream in spring, turning plain brown; heavy honeydew under shade ' +
+      'trees.',
     hosts:
-      'maple=usually magnolia=sometimes dogwood=sometimes linden=sometimes redbud=sometimes pear=rarely cherry=sometimes walnut=rarely',
+      'maple=usually magnolia=sometimes dogwood=sometimes linden=sometimes redbud=sometimes ' +
+      'pear=rarely cherry=sometimes walnut=rarely',
     signs: 'sticky=always domes=always',
     tests: {
       shape: 'dome=always',
@@ -113,7 +125,9 @@ export const SOFT: readonly Target[] = [
     generations: '1',
     winter: 'second-stage young on twigs',
     takenFor: 'lecanium',
-    sits: 'young on the undersides of leaves in summer; twigs and branches from before leaf fall to early summer',
+    sits:
+      'young on the undersides of leaves in summer; twigs and branches from before leaf fall to early ' +
+      'summer',
     seasonal: [
       {
         months: [6, 7, 8, 9],
@@ -151,7 +165,8 @@ export const SOFT: readonly Target[] = [
     scientific: 'Pulvinaria floccifera',
     what: 'Flat tan insects under leaves, each leaving a long cottony egg sac in early summer.',
     hosts:
-      'camellia=usually holly=sometimes yew=sometimes euonymus=rarely pittosporum=sometimes azalea=sometimes hydrangea=rarely',
+      'camellia=usually holly=sometimes yew=sometimes euonymus=rarely pittosporum=sometimes ' +
+      'azalea=sometimes hydrangea=rarely',
     signs: 'cotton-sac=usually domes=sometimes',
     tests: {
       shape: 'flat-oval=usually sac=sometimes',
@@ -169,7 +184,8 @@ export const SOFT: readonly Target[] = [
     scientific: 'Ceroplastes floridensis',
     what: 'Pinkish-white blunt lumps of wax, star-shaped when young, along leaf veins and twigs.',
     hosts:
-      'citrus-other=sometimes orange=sometimes holly=sometimes camellia=rarely indian-hawthorn=rarely bay-laurel=rarely',
+      'citrus-other=sometimes orange=sometimes holly=sometimes camellia=rarely indian-hawthorn=rarely ' +
+      'bay-laurel=rarely',
     signs: 'wax-lump=always domes=rarely',
     tests: {
       shape: 'wax=always',
@@ -188,7 +204,8 @@ export const SOFT: readonly Target[] = [
     scientific: 'Ceroplastes ceriferus',
     what: 'Large white lumps of wet-looking wax with a horn, on twigs.',
     hosts:
-      'holly=usually euonymus=sometimes boxwood=sometimes camellia=sometimes pyracantha=sometimes spindle=rarely',
+      'holly=usually euonymus=sometimes boxwood=sometimes camellia=sometimes pyracantha=sometimes ' +
+      'spindle=rarely',
     signs: 'wax-lump=always domes=rarely',
     tests: {
       shape: 'wax=always',
@@ -218,7 +235,9 @@ export const SOFT: readonly Target[] = [
     id: 'magnolia-scale',
     name: 'Magnolia scale',
     scientific: 'Neolecanium cornuparvum',
-    what: 'The largest: pinkish domes to 12 mm, dusted white, on magnolia twigs; bears live young in late summer.',
+    what:
+      'The largest: pinkish domes to 12 mm, dusted white, on magnolia twigs; bears live young in late ' +
+      'summer.',
     hosts: 'magnolia=always',
     signs: 'sticky=always black-film=always domes=always',
     tests: { shape: 'dome=always', where: 'twigs=always', crawlers: 'pink=usually cream=rarely' },

@@ -67,7 +67,8 @@ const NO_INSECT = { lift: 'nothing=always', shape: 'none=always' } as const;
 const GROUP_TEXT: Readonly<Record<TargetGroup, GroupText>> = {
   armored: {
     signs:
-      'ants=rarely yellow-speckle=sometimes white-flecks=sometimes crust=usually domes=rarely red-halo=rarely dieback=sometimes',
+      'ants=rarely yellow-speckle=sometimes white-flecks=sometimes crust=usually domes=rarely ' +
+      'red-halo=rarely dieback=sometimes',
     tests: {
       lift: 'cover-only=always whole=rarely nothing=rarely',
       press: 'fluid=usually dry=sometimes',
@@ -82,7 +83,8 @@ const GROUP_TEXT: Readonly<Record<TargetGroup, GroupText>> = {
   },
   soft: {
     signs:
-      'sticky=usually black-film=usually ants=sometimes yellow-speckle=rarely crust=rarely domes=usually dieback=sometimes',
+      'sticky=usually black-film=usually ants=sometimes yellow-speckle=rarely crust=rarely ' +
+      'domes=usually dieback=sometimes',
     tests: {
       lift: 'whole=always cover-only=rarely',
       press: 'fluid=usually dry=sometimes',
@@ -97,7 +99,8 @@ const GROUP_TEXT: Readonly<Record<TargetGroup, GroupText>> = {
   },
   felt: {
     signs:
-      'sticky=usually black-film=usually ants=sometimes yellow-speckle=rarely white-flecks=rarely crust=sometimes white-felt=always cotton-sac=rarely mealy=rarely dieback=sometimes',
+      'sticky=usually black-film=usually ants=sometimes yellow-speckle=rarely white-flecks=rarely ' +
+      'crust=sometimes white-felt=always cotton-sac=rarely mealy=rarely dieback=sometimes',
     tests: {
       lift: 'whole=usually cover-only=sometimes',
       press: 'pink-red=always dry=rarely fluid=rarely',
@@ -114,7 +117,8 @@ const GROUP_TEXT: Readonly<Record<TargetGroup, GroupText>> = {
   },
   giant: {
     signs:
-      'sticky=usually black-film=usually ants=sometimes yellow-speckle=rarely white-felt=rarely cotton-sac=always mealy=rarely dieback=sometimes',
+      'sticky=usually black-film=usually ants=sometimes yellow-speckle=rarely white-felt=rarely ' +
+      'cotton-sac=always mealy=rarely dieback=sometimes',
     tests: {
       lift: 'whole=always',
       press: 'pink-red=usually fluid=sometimes dry=rarely',
@@ -148,7 +152,8 @@ const GROUP_TEXT: Readonly<Record<TargetGroup, GroupText>> = {
     confirmedBy: 'the look of the spots after a damp night in a bag, or a lab',
     sits: 'leaves',
     matters:
-      'before it starts: sprays protect and do not heal; habits first (dry leaves, open crown, cleared leaves)',
+      'before it starts: sprays protect and do not heal; habits first (dry leaves, open crown, cleared ' +
+      'leaves)',
     enemies: 'none to count on',
     sourceIds: ['practice'],
   },

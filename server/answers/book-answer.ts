@@ -77,9 +77,9 @@ export function bookEntries(store: Store, today: CivilDate): BookEntry[] {
               const product = products.get(part.productId)!;
               return { part, product, line: product.lines.find(({ id: lineId }) => lineId === part.lineId) };
             });
-            const longest = (of: 'reentryHours' | 'daysToHarvest') =>
+            const longest = (field: 'reentryHours' | 'daysToHarvest') =>
               used.reduce<number | null>(
-                (most, { line }) => (line?.[of] == null ? most : Math.max(most ?? 0, line[of])),
+                (most, { line }) => (line?.[field] == null ? most : Math.max(most ?? 0, line[field])),
                 null,
               );
             const daysToHarvest = longest('daysToHarvest');
@@ -159,7 +159,10 @@ const FIELDS = [
   'remark',
 ] as const;
 
-/** The book as a table with the fields such records usually need; a tank of several products takes a row for each. */
+/**
+ * The book as a table with the fields such records usually need; a tank of several products takes a row
+ * for each.
+ */
 export function bookCsv(entries: readonly BookEntry[]): string {
   return writeTableCsv(
     FIELDS,

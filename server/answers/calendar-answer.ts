@@ -9,7 +9,10 @@ import type { SeasonReader } from './plant-season.ts';
 import type { WatchPicture } from './watch-picture.ts';
 import { dueItems, watchPictures } from './watch-pictures.ts';
 
-/** One entry of the calendar, whole days. The id stays while the date moves, so that calendars move it too. */
+/**
+ * One entry of the calendar, whole days. The id stays while the date moves, so that calendars move it
+ * too.
+ */
 export interface CalendarEntry {
   readonly id: string;
   readonly title: string;

@@ -57,7 +57,10 @@ export interface ClockAnswer {
     readonly crawlers: number;
   }[];
   readonly sprayedOn: readonly CivilDate[];
-  /** For leaf miners counted by rounds: when an egg laid today has become an adult, and how many rounds have passed. */
+  /**
+   * For leaf miners counted by rounds: when an egg laid today has become an adult, and how many rounds
+   * have passed.
+   */
   readonly round: {
     readonly eggToday: Projection;
     readonly roundsPassed: number;
@@ -138,7 +141,10 @@ function roundOf(events: readonly EventState[], ensemble: SeasonEnsemble): Clock
   };
 }
 
-/** The season's curves with what lies before the count's start taken off; past years from the same day of theirs. */
+/**
+ * The season's curves with what lies before the count's start taken off; past years from the same day
+ * of theirs.
+ */
 function countedFrom(
   ensemble: SeasonEnsemble,
   started: StartedClock | null,

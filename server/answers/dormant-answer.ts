@@ -77,8 +77,8 @@ export function dormantAnswer(
         samples.filter(({ protocol }) => protocol === 'spur').map(({ on }) => on),
       );
       const sprayed = spraysOf(store, asking, shiftSeason(reader.start, -1));
-      const planFor = (of: Winter | null) =>
-        dormantPlan(facts, of, school.id as DormantSchool, sprayed, spurs, today);
+      const planFor = (winter: Winter | null) =>
+        dormantPlan(facts, winter, school.id as DormantSchool, sprayed, spurs, today);
       const isComing = winter !== null && winter.leafFall.on > today;
       return {
         plantId: plant.id,

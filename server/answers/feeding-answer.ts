@@ -17,7 +17,10 @@ export interface FeedingAnswer {
   readonly feedings: readonly Feeding[];
 }
 
-/** An evergreen's growing season, by days from the season's start, where nothing is logged (rule of thumb, grade C). */
+/**
+ * An evergreen's growing season, by days from the season's start, where nothing is logged (rule of
+ * thumb, grade C).
+ */
 const EVERGREEN_FROM_DAY = 75;
 const EVERGREEN_TO_DAY = 290;
 

@@ -5,7 +5,10 @@ import type { Store } from '../store/store.ts';
 import type { SeasonReader } from './plant-season.ts';
 import type { WatchPicture } from './watch-picture.ts';
 
-/** What many futures are drawn from: the season as known, and the place's normals fitted to its years or taken from its usual months. */
+/**
+ * What many futures are drawn from: the season as known, and the place's normals fitted to its years or
+ * taken from its usual months.
+ */
 export interface FuturesMaterial {
   readonly start: CivilDate;
   readonly end: CivilDate;

@@ -22,7 +22,10 @@ const NOT_LOOKED: SeenOnTheSpot = {
   bloomSoon: null,
 };
 
-/** What removes most in the time there is, over the whole garden; each watch weighed as the records have it. */
+/**
+ * What removes most in the time there is, over the whole garden; each watch weighed as the records have
+ * it.
+ */
 export function hourAnswer(
   store: Store,
   reader: SeasonReader,

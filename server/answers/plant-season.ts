@@ -79,10 +79,10 @@ export function seasonReader(store: Store, garden: Garden, today: CivilDate): Se
     ofPlace: (place) => ofStays([{ placeId: place.id, from: '1900-01-01' }]),
     ensemble(weather, model) {
       const key = JSON.stringify(model);
-      const known = ensembles.get(weather) ?? new Map<string, SeasonEnsemble>();
-      ensembles.set(weather, known);
-      const ensemble = known.get(key) ?? seasonEnsemble({ ...weather, model });
-      known.set(key, ensemble);
+      const perModel = ensembles.get(weather) ?? new Map<string, SeasonEnsemble>();
+      ensembles.set(weather, perModel);
+      const ensemble = perModel.get(key) ?? seasonEnsemble({ ...weather, model });
+      perModel.set(key, ensemble);
       return ensemble;
     },
   };
@@ -200,9 +200,9 @@ function lazy<T>(make: () => T): () => T {
 }
 
 function memo<T>(make: (key: string) => T): (key: string) => T {
-  const known = new Map<string, T>();
+  const cachedByKey = new Map<string, T>();
   return (key) => {
-    if (!known.has(key)) known.set(key, make(key));
-    return known.get(key)!;
+    if (!cachedByKey.has(key)) cachedByKey.set(key, make(key));
+    return cachedByKey.get(key)!;
   };
 }

@@ -48,7 +48,10 @@ export function roundsAnswer(store: Store): { readonly round: Round; readonly st
     .map((round) => ({ round, stops: store.stops.by('round_id', round.id).length }));
 }
 
-/** The walk of a round in its order, with what was done at each stop and what changed since the time before. */
+/**
+ * The walk of a round in its order, with what was done at each stop and what changed since the time
+ * before.
+ */
 export function roundAnswer(
   store: Store,
   reader: SeasonReader,

@@ -106,7 +106,10 @@ function hoursAhead({ forecast, measured }: SeasonWeather, garden: Garden): Fore
   );
 }
 
-/** Clock hour at which the sun stands highest, from longitude and the zone's offset; the equation of time is left out. */
+/**
+ * Clock hour at which the sun stands highest, from longitude and the zone's offset; the equation of
+ * time is left out.
+ */
 function solarNoonHour(garden: Garden, date: CivilDate): number {
   const noonUtc = new Date(`${date}T12:00:00Z`);
   const parts = new Intl.DateTimeFormat('en-GB', {

@@ -24,8 +24,8 @@ export function spreadAnswer(store: Store, reader: SeasonReader, watch: Watch, t
   const plants = store.plants().filter((plant) => plant.retiredOn === null || plant.id === watch.plantId);
   const spreading: SpreadPlant[] = plants.map((plant) => {
     const placeId = placeOn(staysOf(store, plant), today);
-    const own = pictures.filter((picture) => picture.plant.id === plant.id);
-    const looked = own
+    const onPlant = pictures.filter((picture) => picture.plant.id === plant.id);
+    const looked = onPlant
       .flatMap(({ inspections, samples }) => [...inspections, ...samples].map((record) => record.on))
       .sort();
     return {
@@ -34,7 +34,7 @@ export function spreadAnswer(store: Store, reader: SeasonReader, watch: Watch, t
       placeId,
       sheltered: kinds.get(placeId) !== 'outdoors',
       lookedOn: looked.at(-1) ?? null,
-      watched: own.some(
+      watched: onPlant.some(
         (picture) =>
           picture.watch.outcome === 'open' &&
           watch.targetId !== null &&

@@ -16,8 +16,8 @@ const summedUp = new WeakMap<Sample, Map<string | null, SummedSample>>();
 export function sumUp(sample: Sample, { group }: Watch): SummedSample {
   const perGroup = summedUp.get(sample) ?? new Map<string | null, SummedSample>();
   summedUp.set(sample, perGroup);
-  const known = perGroup.get(group);
-  if (known) return known;
+  const kept = perGroup.get(group);
+  if (kept) return kept;
   const summed = {
     ...sample,
     summary: summarise(sample.protocol, sample.units, levelBounds(sample.protocol, group)?.value ?? null),

@@ -60,7 +60,10 @@ export function useScene(
   };
 }
 
-/** Every product that went on a plant up to a day, under any of its watches. What one tank did for two watches of a plant is one spray; a spray that is being judged, and its tank, stand apart. */
+/**
+ * Every product that went on a plant up to a day, under any of its watches. What one tank did for two
+ * watches of a plant is one spray; a spray that is being judged, and its tank, stand apart.
+ */
 function earlierSprays(
   store: Store,
   plantId: string,

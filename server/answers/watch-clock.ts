@@ -17,16 +17,16 @@ import type { SeasonReader, SeasonWeather } from './plant-season.ts';
 
 /** What was seen on a watch and its plant that may start a clock, up to `today`. */
 export function signsOf(store: Store, watch: Watch, today: CivilDate): SeasonSigns {
-  const known = <T>(records: readonly T[], dayOf: (record: T) => CivilDate) =>
+  const upTo = <T>(records: readonly T[], dayOf: (record: T) => CivilDate) =>
     records.filter((record) => dayOf(record) <= today);
   return {
-    stages: known(store.growth.by('plant_id', watch.plantId), ({ on }) => on),
-    sightings: known(store.sightings.by('watch_id', watch.id), ({ on }) => on),
+    stages: upTo(store.growth.by('plant_id', watch.plantId), ({ on }) => on),
+    sightings: upTo(store.sightings.by('watch_id', watch.id), ({ on }) => on),
     catches: [
-      ...known(store.traps.by('watch_id', watch.id), ({ takenOff }) => takenOff).map(
+      ...upTo(store.traps.by('watch_id', watch.id), ({ takenOff }) => takenOff).map(
         ({ catches, putOn, takenOff, caught }) => ({ catches, putOn, takenOff, caught }),
       ),
-      ...known(store.tapes(watch.id), ({ takenOff }) => takenOff).map(({ putOn, takenOff, crawlers }) => ({
+      ...upTo(store.tapes(watch.id), ({ takenOff }) => takenOff).map(({ putOn, takenOff, crawlers }) => ({
         catches: 'crawlers' as const,
         putOn,
         takenOff,
@@ -91,17 +91,17 @@ const states = new WeakMap<SeasonEnsemble, Map<string, EventState>>();
 
 /** An event counted from the season's first day is the same for every plant that stood in the same places. */
 function seasonState(event: TimedEvent, ensemble: SeasonEnsemble, make: () => EventState): EventState {
-  const known = states.get(ensemble) ?? new Map<string, EventState>();
-  states.set(ensemble, known);
-  const state = known.get(event.id) ?? make();
-  known.set(event.id, state);
+  const cachedStates = states.get(ensemble) ?? new Map<string, EventState>();
+  states.set(ensemble, cachedStates);
+  const state = cachedStates.get(event.id) ?? make();
+  cachedStates.set(event.id, state);
   return state;
 }
 
 const coldest = new WeakMap<SeasonWeather, { readonly meanC: number | null }>();
 
 function coldestMonth(weather: SeasonWeather): number | null {
-  const known = coldest.get(weather) ?? { meanC: coldestMonthC(weather.pastSeasons) };
-  coldest.set(weather, known);
-  return known.meanC;
+  const cachedMonth = coldest.get(weather) ?? { meanC: coldestMonthC(weather.pastSeasons) };
+  coldest.set(weather, cachedMonth);
+  return cachedMonth.meanC;
 }

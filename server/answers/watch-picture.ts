@@ -94,15 +94,15 @@ export function watchPicture(
   today: CivilDate,
 ): WatchPicture {
   const plant = store.plant(watch.plantId)!;
-  const known = <T>(records: readonly T[], dayOf: (record: T) => CivilDate) =>
+  const upTo = <T>(records: readonly T[], dayOf: (record: T) => CivilDate) =>
     records.filter((record) => dayOf(record) <= today);
-  const inspections = known(store.inspections(watch.id), (r) => r.on);
-  const summed = known(store.samples(watch.id), (r) => r.on).map((sample) => sumUp(sample, watch));
+  const inspections = upTo(store.inspections(watch.id), (r) => r.on);
+  const summed = upTo(store.samples(watch.id), (r) => r.on).map((sample) => sumUp(sample, watch));
   const samples = summed.filter((sample) => sample.protocol !== 'cover');
-  const tags = known(store.tags.by('watch_id', watch.id), (r) => r.taggedOn);
-  const allTapes = known(store.tapes(watch.id), (r) => r.takenOff);
+  const tags = upTo(store.tags.by('watch_id', watch.id), (r) => r.taggedOn);
+  const allTapes = upTo(store.tapes(watch.id), (r) => r.takenOff);
   const tapes = allTapes.filter((tape) => tape.takenOff >= reader.start);
-  const sprays = known(store.sprays(watch.id), (r) => r.on);
+  const sprays = upTo(store.sprays(watch.id), (r) => r.on);
   const latest = samples.at(-1) ?? null;
   const change = latest && lastChange(samples);
   const picture = {
@@ -118,8 +118,8 @@ export function watchPicture(
       watch.group,
       hostById(plant.hostId).edible && !hostById(plant.hostId).evergreen,
     ),
-    traps: known(store.traps.by('watch_id', watch.id), (r) => r.takenOff),
-    hanging: known(store.devices.by('watch_id', watch.id), (r) => r.hungOn).filter(
+    traps: upTo(store.traps.by('watch_id', watch.id), (r) => r.takenOff),
+    hanging: upTo(store.devices.by('watch_id', watch.id), (r) => r.hungOn).filter(
       ({ takenDownOn }) => takenDownOn === null || takenDownOn > today,
     ),
     tags: tags.filter(({ lostOn }) => lostOn === null || lostOn > today),
@@ -134,10 +134,10 @@ export function watchPicture(
     levelBefore: change?.earlier.summary.level ?? null,
     change: change?.change ?? null,
     events: watch.outcome === 'open' ? statesOf(store, reader, watch, plant, today) : [],
-    handwork: known(store.handwork.by('watch_id', watch.id), (r) => r.on),
+    handwork: upTo(store.handwork.by('watch_id', watch.id), (r) => r.on),
     clock: store.clocks.one(watch.id) ?? null,
     miner: minerFacts(store, reader, watch, plant, samples, today),
-    sightings: known(store.sightings.by('watch_id', watch.id), (r) => r.on),
+    sightings: upTo(store.sightings.by('watch_id', watch.id), (r) => r.on),
   };
   return { ...picture, status: statusOf(picture, reader.start) };
 }

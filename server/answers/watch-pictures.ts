@@ -11,7 +11,10 @@ interface Drawn {
   readonly due: readonly DueItem[];
 }
 
-/** Pictures by watch; each is drawn again only when something that shows in it was written, or the day or weather changed. */
+/**
+ * Pictures by watch; each is drawn again only when something that shows in it was written, or the day
+ * or weather changed.
+ */
 const drawn = new WeakMap<SeasonReader, Map<string, Drawn>>();
 
 /** Every watch as it stands on the reader's day; drawn once for as long as nothing is written. */
@@ -84,13 +87,13 @@ function drawnPictures(store: Store, reader: SeasonReader, today: CivilDate): re
 }
 
 function drawnPicture(store: Store, reader: SeasonReader, watch: Watch, today: CivilDate): Drawn {
-  const known = drawn.get(reader) ?? new Map<string, Drawn>();
-  drawn.set(reader, known);
+  const cachedPictures = drawn.get(reader) ?? new Map<string, Drawn>();
+  drawn.set(reader, cachedPictures);
   const version = store.versionOf(watch.id);
-  const before = known.get(watch.id);
+  const before = cachedPictures.get(watch.id);
   if (before?.version === version) return before;
   const picture = watchPicture(store, reader, watch, today);
   const fresh: Drawn = { version, picture, due: whatIsDue([factsOf(store, reader, picture, today)], today) };
-  known.set(watch.id, fresh);
+  cachedPictures.set(watch.id, fresh);
   return fresh;
 }

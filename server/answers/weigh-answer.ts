@@ -112,8 +112,8 @@ const fitToday = new WeakMap<SeasonReader, boolean | null>();
 
 /** Whether today has an hour for oil on leaves, the strictest common spray; worked out once a day. */
 function fitHours(store: Store, reader: SeasonReader, garden: Garden): boolean | null {
-  const known = fitToday.get(reader);
-  if (known !== undefined) return known;
+  const cachedFit = fitToday.get(reader);
+  if (cachedFit !== undefined) return cachedFit;
   const [today] = outdoorSprayDays(store, reader, garden);
   const fit = today ? today.hours.some(({ verdict }) => verdict === 'go') : null;
   fitToday.set(reader, fit);

@@ -124,41 +124,51 @@ test('every table is either archived or left out on purpose', () => {
   expect(tables.sort()).toEqual([...ARCHIVED, PICTURES, ...LEFT_OUT].sort());
 });
 
-test('a backup made while others write, restored into a fresh folder, is one moment of the source, row by row', async () => {
-  const source = fallowBank();
-  let going = true;
-  let written = 0;
-  const writing = (async () => {
-    while (going) {
-      source.putPlant(
-        blankPlant({ id: v7(), name: `Written meanwhile ${written++}`, hostId: 'apple', placeId: OUTDOORS }),
-      );
-      await new Promise((resolve) => setImmediate(resolve));
-    }
-  })();
-  const file = join(folder, 'backup.zip');
-  await writeArchive(source.db, file, '2026-05-29');
-  going = false;
-  await writing;
-  expect(written).toBeGreaterThan(20);
-  const read = await reading(file);
-  const fresh = opened('fresh');
-  takeIn(fresh, read.file, 'replace');
-  read.discard();
-  const [there, here] = [contents(source), contents(fresh)];
-  // The plants are those of one moment: an unbroken run from the first; everything else is the same.
-  const meanwhile = (here.plant as { name: string }[])
-    .flatMap(({ name }) => (name.startsWith('Written') ? [Number(name.slice(18))] : []))
-    .sort((a, b) => a - b);
-  expect(meanwhile).toEqual(meanwhile.map((_, i) => i));
-  const without = (all: typeof here) => ({
-    ...all,
-    plant: (all.plant as { name: string }[]).filter(({ name }) => !name.startsWith('Written')),
-  });
-  expect(without(here)).toEqual(without(there));
-  expect(fresh.db.pragma('integrity_check', { simple: true })).toBe('ok');
-  expect(existsSync(join(folder, 'work')) ? readdirSync(join(folder, 'work')) : []).toEqual([]);
-}, 180_000);
+test(
+  'a backup made while others write, restored into a fresh folder, is one moment of the source, row by ' +
+    'row',
+  async () => {
+    const source = fallowBank();
+    let going = true;
+    let written = 0;
+    const writing = (async () => {
+      while (going) {
+        source.putPlant(
+          blankPlant({
+            id: v7(),
+            name: `Written meanwhile ${written++}`,
+            hostId: 'apple',
+            placeId: OUTDOORS,
+          }),
+        );
+        await new Promise((resolve) => setImmediate(resolve));
+      }
+    })();
+    const file = join(folder, 'backup.zip');
+    await writeArchive(source.db, file, '2026-05-29');
+    going = false;
+    await writing;
+    expect(written).toBeGreaterThan(20);
+    const read = await reading(file);
+    const fresh = opened('fresh');
+    takeIn(fresh, read.file, 'replace');
+    read.discard();
+    const [there, here] = [contents(source), contents(fresh)];
+    // The plants are those of one moment: an unbroken run from the first; everything else is the same.
+    const meanwhile = (here.plant as { name: string }[])
+      .flatMap(({ name }) => (name.startsWith('Written') ? [Number(name.slice(18))] : []))
+      .sort((a, b) => a - b);
+    expect(meanwhile).toEqual(meanwhile.map((_, i) => i));
+    const without = (all: typeof here) => ({
+      ...all,
+      plant: (all.plant as { name: string }[]).filter(({ name }) => !name.startsWith('Written')),
+    });
+    expect(without(here)).toEqual(without(there));
+    expect(fresh.db.pragma('integrity_check', { simple: true })).toBe('ok');
+    expect(existsSync(join(folder, 'work')) ? readdirSync(join(folder, 'work')) : []).toEqual([]);
+  },
+  180_000,
+);
 
 describe('what comes in', () => {
   test('is compared by id, added, changed or put in place of everything, with a copy of what it replaces', async () => {
@@ -281,61 +291,68 @@ describe('what is no whole, sound archive is refused and changes nothing', () =>
     await refusedBy(join(folder, 'not.zip'), /damaged or no archive/);
   });
 
-  test('bombs, paths that climb, pictures that are pages, rows that refer to nothing, records that hold nonsense', async () => {
-    await refusedBy(
-      await zipOf({ 'records/plant.jsonl': Buffer.alloc(60_000_000, '\n') }),
-      /far more than a garden holds/,
-    );
-    // Its name is put in by hand: a zip writer refuses such names.
-    const climbing = await zipOf({ 'csv/aaaaaaaa.csv': Buffer.from('x') });
-    writeFileSync(
-      climbing,
-      Buffer.from(
-        readFileSync(climbing).toString('latin1').replaceAll('csv/aaaaaaaa.csv', '../../../aaaa.csv'),
-        'latin1',
-      ),
-    );
-    await refusedBy(climbing, /damaged|no archive of a garden has/);
-    await refusedBy(
-      await zipOf({ 'photos/evil.html': Buffer.from('<script>') }),
-      /no archive of a garden has/,
-    );
-    const svg = Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>');
-    await refusedBy(await zipOf({ [`photos/${v7()}.png`]: svg }), /JPEG, PNG or WebP/);
-    const move = { id: v7(), plant_id: v7(), place_id: v7(), moved_on: '2026-05-01' };
-    await refusedBy(
-      await zipOf({ 'records/plant_move.jsonl': Buffer.from(`${JSON.stringify(move)}\n`) }),
-      /refer to others that are missing/,
-    );
-    await refusedBy(
-      await zipOf({ 'records/plant_move.jsonl': Buffer.from('{"id":1,"evil":2}\n') }),
-      /parts that are not known/,
-    );
-    await refusedBy(
-      await zipOf({
-        'records/station.jsonl': Buffer.from(`${JSON.stringify({ id: v7(), name: 'S', kind: 'oracle' })}\n`),
-      }),
-      /does not hold what such a record holds: station/,
-    );
-    const station = { id: v7(), name: 'S', kind: 'logger' };
-    const day = (date: string, more = {}) =>
-      zipOf({
-        'records/station.jsonl': Buffer.from(`${JSON.stringify(station)}\n`),
-        'records/station_day.jsonl': Buffer.from(
-          `${JSON.stringify({ station_id: station.id, date, min_c: 4, max_c: 9, ...more })}\n`,
+  test(
+    'bombs, paths that climb, pictures that are pages, rows that refer to nothing, records that hold ' +
+      'nonsense',
+    async () => {
+      await refusedBy(
+        await zipOf({ 'records/plant.jsonl': Buffer.alloc(60_000_000, '\n') }),
+        /far more than a garden holds/,
+      );
+      // Its name is put in by hand: a zip writer refuses such names.
+      const climbing = await zipOf({ 'csv/aaaaaaaa.csv': Buffer.from('x') });
+      writeFileSync(
+        climbing,
+        Buffer.from(
+          readFileSync(climbing).toString('latin1').replaceAll('csv/aaaaaaaa.csv', '../../../aaaa.csv'),
+          'latin1',
         ),
-      });
-    for (const bad of [
-      await day('2026-02-30'),
-      await day('2026-02-20', { max_c: 900 }),
-      await day('2026-02-20', { hours_c: '[1]' }),
-      await day('2026-02-20', { rain_mm: -1 }),
-    ])
-      await refusedBy(bad, /no garden has had/);
-    await refusedBy(await zipOf({ 'records/station.jsonl': Buffer.from('not json\n') }), /damaged/);
-    await refusedBy(await zipOf({ 'records/session.jsonl': Buffer.from('{}\n') }), /not known/);
-    await refusedBy(await zipOf({}, { rows: { plant: 3 } }), /should hold 3 rows/);
-  }, 180_000);
+      );
+      await refusedBy(climbing, /damaged|no archive of a garden has/);
+      await refusedBy(
+        await zipOf({ 'photos/evil.html': Buffer.from('<script>') }),
+        /no archive of a garden has/,
+      );
+      const svg = Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>');
+      await refusedBy(await zipOf({ [`photos/${v7()}.png`]: svg }), /JPEG, PNG or WebP/);
+      const move = { id: v7(), plant_id: v7(), place_id: v7(), moved_on: '2026-05-01' };
+      await refusedBy(
+        await zipOf({ 'records/plant_move.jsonl': Buffer.from(`${JSON.stringify(move)}\n`) }),
+        /refer to others that are missing/,
+      );
+      await refusedBy(
+        await zipOf({ 'records/plant_move.jsonl': Buffer.from('{"id":1,"evil":2}\n') }),
+        /parts that are not known/,
+      );
+      await refusedBy(
+        await zipOf({
+          'records/station.jsonl': Buffer.from(
+            `${JSON.stringify({ id: v7(), name: 'S', kind: 'oracle' })}\n`,
+          ),
+        }),
+        /does not hold what such a record holds: station/,
+      );
+      const station = { id: v7(), name: 'S', kind: 'logger' };
+      const day = (date: string, more = {}) =>
+        zipOf({
+          'records/station.jsonl': Buffer.from(`${JSON.stringify(station)}\n`),
+          'records/station_day.jsonl': Buffer.from(
+            `${JSON.stringify({ station_id: station.id, date, min_c: 4, max_c: 9, ...more })}\n`,
+          ),
+        });
+      for (const bad of [
+        await day('2026-02-30'),
+        await day('2026-02-20', { max_c: 900 }),
+        await day('2026-02-20', { hours_c: '[1]' }),
+        await day('2026-02-20', { rain_mm: -1 }),
+      ])
+        await refusedBy(bad, /no garden has had/);
+      await refusedBy(await zipOf({ 'records/station.jsonl': Buffer.from('not json\n') }), /damaged/);
+      await refusedBy(await zipOf({ 'records/session.jsonl': Buffer.from('{}\n') }), /not known/);
+      await refusedBy(await zipOf({}, { rows: { plant: 3 } }), /should hold 3 rows/);
+    },
+    180_000,
+  );
 });
 
 test('cells that a spreadsheet would run stay text', async () => {

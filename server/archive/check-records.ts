@@ -60,22 +60,22 @@ export function checkRecords(store: Store): void {
     products = store.products(),
     stations = store.stations(),
     places = store.places();
-  const known = (kind: string, ids: ReadonlySet<string>, given: readonly (string | null)[]) => {
-    const foreign = given.find((id) => id !== null && !ids.has(id));
+  const checkReferences = (kind: string, ids: ReadonlySet<string>, referred: readonly (string | null)[]) => {
+    const foreign = referred.find((id) => id !== null && !ids.has(id));
     if (foreign)
       throw new ArchiveError(`It names a ${kind} this program does not know: ${foreign.slice(0, 40)}.`);
   };
-  known(
+  checkReferences(
     'kind of plant',
     HOST_IDS,
     plants.map(({ hostId }) => hostId),
   );
-  known(
+  checkReferences(
     'trouble',
     TARGET_IDS,
     watches.map(({ targetId }) => targetId),
   );
-  known(
+  checkReferences(
     'material',
     MATERIAL_IDS,
     [...products, ...store.localAdvice.all()].map(({ materialId }) => materialId),

@@ -213,20 +213,23 @@ async function fill(
   }
 }
 
-/** Reads a file to its end; what the work itself finds wrong is told before the stream that was cut off for it. */
+/**
+ * Reads a file to its end; what the work itself finds wrong is told before the stream that was cut off
+ * for it.
+ */
 async function through(
   readable: Readable,
   checked: Transform,
   work: (source: AsyncIterable<Buffer>) => Promise<void>,
 ): Promise<void> {
-  let found: unknown;
+  let parsed: unknown;
   await pipeline(readable, checked, async (source: AsyncIterable<Buffer>) => {
     await work(source).catch((error: unknown) => {
-      found = error;
+      parsed = error;
       throw error;
     });
   }).catch((error: unknown) => {
-    throw found ?? error;
+    throw parsed ?? error;
   });
 }
 
@@ -250,7 +253,7 @@ function sumChecked(name: string, sums: ReadonlyMap<string, string>): Transform 
 
 async function fillTable(db: Db, table: string, source: AsyncIterable<Buffer>): Promise<void> {
   const { all } = columnsOf(db, table);
-  const known = new Set(all);
+  const allNames = new Set(all);
   const insert = db.prepare(
     `INSERT INTO ${table} (${all.join(', ')}) VALUES (${all.map(() => '?').join(', ')})`,
   );
@@ -261,7 +264,7 @@ async function fillTable(db: Db, table: string, source: AsyncIterable<Buffer>): 
   };
   for await (const line of linesOf(source, table)) {
     const row = JSON.parse(line) as Record<string, unknown>;
-    if (row === null || typeof row !== 'object' || Object.keys(row).some((column) => !known.has(column)))
+    if (row === null || typeof row !== 'object' || Object.keys(row).some((column) => !allNames.has(column)))
       throw new ArchiveError(`A record in it has parts that are not known (${table}).`);
     waiting.push(all.map((column) => row[column] ?? null));
     if (waiting.length >= ROWS_AT_A_TIME) write();

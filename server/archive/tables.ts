@@ -41,7 +41,10 @@ export type ArchivedTable = (typeof ARCHIVED)[number];
 /** Pictures stand in the archive as files of their own. */
 export const PICTURES = 'photo_image';
 
-/** What belongs to this installation and not to the garden: secrets, devices let in, deliveries, files already read. */
+/**
+ * What belongs to this installation and not to the garden: secrets, devices let in, deliveries, files
+ * already read.
+ */
 export const LEFT_OUT = ['meta', 'session', 'delivery', 'weather_file'] as const;
 
 export interface Columns {

@@ -6,7 +6,7 @@ import { hourAnswer } from '../answers/hour-answer.ts';
 import { nowAnswer } from '../answers/now-answer.ts';
 import { countedWatches, seasonsAnswer } from '../answers/seasons-answer.ts';
 import { pictureOf } from '../answers/watch-pictures.ts';
-import { found, presentSeason, type AppParts } from '../context.ts';
+import { orNotFound, presentSeason, type AppParts } from '../context.ts';
 import { query } from '../validate.ts';
 
 /** What the garden's records come to today. */
@@ -49,7 +49,7 @@ export function answerRoutes(parts: AppParts) {
         seasons: seasonsAnswer(
           parts.store,
           reader,
-          found(pictureOf(parts.store, reader, c.req.param('id'), today), 'watch'),
+          orNotFound(pictureOf(parts.store, reader, c.req.param('id'), today), 'watch'),
           today,
         ),
       });

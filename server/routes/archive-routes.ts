@@ -9,7 +9,7 @@ import { ArchiveError } from '../archive/archive-error.ts';
 import type { ReadArchive } from '../archive/read-archive.ts';
 import { compareWith, takeIn } from '../archive/take-in.ts';
 import { writeArchive } from '../archive/write-archive.ts';
-import { found, type AppParts } from '../context.ts';
+import { orNotFound, type AppParts } from '../context.ts';
 import { Problem } from '../problem.ts';
 import { jsonBody } from '../validate.ts';
 
@@ -74,7 +74,7 @@ export function archiveRoutes(parts: AppParts) {
       }),
     )
     .get('/backups/:name', (c) =>
-      sent(found(keeper().fileOf(c.req.param('name')), 'backup'), c.req.param('name')),
+      sent(orNotFound(keeper().fileOf(c.req.param('name')), 'backup'), c.req.param('name')),
     )
     .get('/export.zip', async () => {
       const file = keeper().workFile(`${v7()}.zip`);
@@ -97,13 +97,13 @@ export function archiveRoutes(parts: AppParts) {
       }
     })
     .post('/archive/of-backup', jsonBody(z.object({ name: z.string().max(80) })), async (c) =>
-      c.json({ archive: await preview(found(keeper().fileOf(c.req.valid('json').name), 'backup')) }),
+      c.json({ archive: await preview(orNotFound(keeper().fileOf(c.req.valid('json').name), 'backup')) }),
     )
     .post(
       '/archive/:id',
       jsonBody(z.object({ how: z.enum(['add', 'add-and-change', 'replace']) })),
       async (c) => {
-        const read = found(waiting.get(c.req.param('id')), 'archive waiting');
+        const read = orNotFound(waiting.get(c.req.param('id')), 'archive waiting');
         // A copy of what is here first: whatever comes in can be undone.
         const before =
           store.garden() === null

@@ -37,9 +37,13 @@ export function calendarRoutes(parts: AppParts) {
     })
     .get('/calendar.ics', (c) => c.body(file(), 200, headers('attachment')))
     .get('/calendar/:secret{[0-9a-f]+\\.ics}', (c) => {
-      const given = Buffer.from(c.req.param('secret').slice(0, -'.ics'.length));
-      const known = Buffer.from(store.meta(SECRET_KEY) ?? '');
-      if (known.length === 0 || given.length !== known.length || !timingSafeEqual(given, known))
+      const secretGiven = Buffer.from(c.req.param('secret').slice(0, -'.ics'.length));
+      const secretKept = Buffer.from(store.meta(SECRET_KEY) ?? '');
+      if (
+        secretKept.length === 0 ||
+        secretGiven.length !== secretKept.length ||
+        !timingSafeEqual(secretGiven, secretKept)
+      )
         throw new Problem(404, 'There is no calendar at this address. It may have been closed.');
       return c.body(file(), 200, headers('inline'));
     });

@@ -23,9 +23,9 @@ export function doorRoutes({ store, network, now = Date.now }: AppParts) {
   const guesses = throttle();
   const letIn = (c: Context) => {
     const old = getCookie(c, COOKIE);
-    const known = old ? store.deviceOf(old, now()) : null;
+    const oldDevice = old ? store.deviceOf(old, now()) : null;
     // A new secret at every login: one that was put there before it is worth nothing after.
-    if (known) store.shutOut(known.id);
+    if (oldDevice) store.shutOut(oldDevice.id);
     const token = store.letIn(deviceName(c.req.header('user-agent')), now());
     setCookie(c, COOKIE, token, {
       httpOnly: true,
@@ -35,7 +35,7 @@ export function doorRoutes({ store, network, now = Date.now }: AppParts) {
       maxAge: IDLE_MS / 1000,
     });
   };
-  const check = async (c: Context, given: string): Promise<boolean> => {
+  const check = async (c: Context, passphrase: string): Promise<boolean> => {
     const caller = callerOf(c);
     const wait = guesses.waitSeconds(caller, now());
     if (wait > 0) {
@@ -45,7 +45,7 @@ export function doorRoutes({ store, network, now = Date.now }: AppParts) {
         `Too many tries. Wait ${wait < 90 ? `${wait} seconds` : `${Math.ceil(wait / 60)} minutes`}.`,
       );
     }
-    const right = await isPassphrase(given, store.meta(PASSPHRASE_KEY) ?? '');
+    const right = await isPassphrase(passphrase, store.meta(PASSPHRASE_KEY) ?? '');
     if (right) guesses.succeeded(caller);
     else guesses.failed(caller, now());
     return right;
@@ -85,10 +85,10 @@ export function doorRoutes({ store, network, now = Date.now }: AppParts) {
       '/network/passphrase',
       jsonBody(z.object({ passphrase, current: z.string().max(200, 'at most 200 characters').default('') })),
       async (c) => {
-        const given = c.req.valid('json');
-        if (store.meta(PASSPHRASE_KEY) && !(await check(c, given.current)))
+        const change = c.req.valid('json');
+        if (store.meta(PASSPHRASE_KEY) && !(await check(c, change.current)))
           throw fieldProblem('current', 'that is not the passphrase until now');
-        store.putMeta(PASSPHRASE_KEY, await hashPassphrase(given.passphrase));
+        store.putMeta(PASSPHRASE_KEY, await hashPassphrase(change.passphrase));
         store.shutOutAllBut(null);
         letIn(c);
         return c.json({ set: true });
@@ -155,7 +155,7 @@ const SYSTEMS = [
 
 /** What a device calls itself, in few words. */
 export function deviceName(userAgent: string | undefined): string {
-  const named = (of: readonly (readonly [string, RegExp])[]) =>
-    of.find(([, pattern]) => pattern.test(userAgent ?? ''))?.[0];
+  const named = (patterns: readonly (readonly [string, RegExp])[]) =>
+    patterns.find(([, pattern]) => pattern.test(userAgent ?? ''))?.[0];
   return [named(BROWSERS), named(SYSTEMS)].filter(Boolean).join(', ') || 'a device';
 }

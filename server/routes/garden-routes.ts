@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { gardenRecord, moveRecord, placeRecord, plantRecord } from '#core/records';
 import { HOSTS } from '#knowledge';
 import { picturesByPlant, watchPictures } from '../answers/watch-pictures.ts';
-import { found, notInFuture, presentSeason, refersTo, sameId, type AppParts } from '../context.ts';
+import { orNotFound, notInFuture, presentSeason, refersTo, sameId, type AppParts } from '../context.ts';
 import { fieldProblem, Problem } from '../problem.ts';
 import { jsonBody } from '../validate.ts';
 
@@ -71,15 +71,15 @@ export function gardenRoutes(parts: AppParts) {
 
     .put('/plants/:id/touching/:other', (c) => {
       const { id, other } = c.req.param();
-      found(store.plant(id), 'plant');
-      found(store.plant(other), 'plant');
+      orNotFound(store.plant(id), 'plant');
+      orNotFound(store.plant(other), 'plant');
       if (id === other) throw new Problem(422, 'A plant does not touch itself.');
       store.putTouch(id, other);
       return c.json({ touching: store.touching(id) });
     })
     .delete('/plants/:id/touching/:other', (c) => {
       const { id, other } = c.req.param();
-      found(store.removeTouch(id, other) || null, 'touching pair');
+      orNotFound(store.removeTouch(id, other) || null, 'touching pair');
       return c.json({ touching: store.touching(id) });
     })
 
@@ -93,7 +93,7 @@ export function gardenRoutes(parts: AppParts) {
       return c.json({ move });
     })
     .delete('/moves/:id', (c) => {
-      found(store.removeMove(c.req.param('id')) || null, 'move');
+      orNotFound(store.removeMove(c.req.param('id')) || null, 'move');
       return c.body(null, 204);
     });
 }

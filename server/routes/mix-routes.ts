@@ -20,7 +20,7 @@ import { staysOf } from '../answers/plant-season.ts';
 import { judgeLine, useScene } from '../answers/use-facts.ts';
 import { shelfAnswer } from '../answers/shelf-answer.ts';
 import { pictureOf } from '../answers/watch-pictures.ts';
-import { found, notInFuture, presentSeason, refersTo, sameId, type AppParts } from '../context.ts';
+import { orNotFound, notInFuture, presentSeason, refersTo, sameId, type AppParts } from '../context.ts';
 import { fieldProblem } from '../problem.ts';
 import type { AttachedWeather, LoggedSpray } from '../store/shelf-store.ts';
 import { isKeptKind } from '../store/change-log.ts';
@@ -72,7 +72,9 @@ export function mixRoutes(parts: AppParts) {
       .get('/bench', query(benchAsked), (c) => {
         const { garden, reader, today } = presentSeason(parts);
         const { watch, leafState, bees } = c.req.valid('query');
-        const pictures = watch.split(',').map((id) => found(pictureOf(store, reader, id, today), 'watch'));
+        const pictures = watch
+          .split(',')
+          .map((id) => orNotFound(pictureOf(store, reader, id, today), 'watch'));
         return c.json({
           bench: benchAnswer(store, reader, garden, today, pictures, {
             leafState: leafState ?? null,
@@ -82,7 +84,7 @@ export function mixRoutes(parts: AppParts) {
       })
       .get('/changes/:kind/:id', (c) => {
         const { kind, id } = c.req.param();
-        return c.json(store.changesOf(found(isKeptKind(kind) ? kind : null, 'kind of record'), id));
+        return c.json(store.changesOf(orNotFound(isKeptKind(kind) ? kind : null, 'kind of record'), id));
       })
 
       .route(
@@ -108,12 +110,12 @@ export function mixRoutes(parts: AppParts) {
       })
       .delete('/loads/:id', (c) => {
         const sprays = store.allSprays().filter(({ loadId }) => loadId === c.req.param('id'));
-        found(sprays.length > 0 || null, 'tank');
+        orNotFound(sprays.length > 0 || null, 'tank');
         store.db.transaction(() => sprays.forEach(({ id }) => store.removeSpray(id)))();
         return c.body(null, 204);
       })
       .delete('/sprays/:id', (c) => {
-        found(store.removeSpray(c.req.param('id')) || null, 'spray');
+        orNotFound(store.removeSpray(c.req.param('id')) || null, 'spray');
         return c.body(null, 204);
       })
   );
@@ -130,7 +132,10 @@ function keepSpray(parts: AppParts, spray: SprayRecord): LoggedSpray {
   return store.sprays(watch.id).find((logged) => logged.id === spray.id)!;
 }
 
-/** What was done against a label or a rule can be recorded, but only by saying so; what endangers life cannot be mixed here at all. */
+/**
+ * What was done against a label or a rule can be recorded, but only by saying so; what endangers life
+ * cannot be mixed here at all.
+ */
 function checkAgainstRules(parts: AppParts, spray: SprayRecord, watch: Watch): void {
   const { store } = parts;
   const { garden, reader } = presentSeason(parts);

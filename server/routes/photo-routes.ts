@@ -1,7 +1,7 @@
 import { Hono } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
 import { photoRecord } from '#core/records';
-import { found, notInFuture, refersTo, sameId, type AppParts } from '../context.ts';
+import { orNotFound, notInFuture, refersTo, sameId, type AppParts } from '../context.ts';
 import { checkPicture, MOST_PICTURE_BYTES, pictureProblem } from '../picture-check.ts';
 import { Problem } from '../problem.ts';
 import { asProblem, jsonBody } from '../validate.ts';
@@ -19,10 +19,10 @@ export function photoRoutes({ store, clock }: AppParts) {
   };
   return new Hono()
     .get('/watches/:id/photos', (c) =>
-      c.json({ photos: store.photos(found(store.watch(c.req.param('id')), 'watch').id) }),
+      c.json({ photos: store.photos(orNotFound(store.watch(c.req.param('id')), 'watch').id) }),
     )
     .get('/photos/:id/image', (c) => {
-      const { mediaType, bytes } = found(store.photoImage(c.req.param('id')), 'photo');
+      const { mediaType, bytes } = orNotFound(store.photoImage(c.req.param('id')), 'photo');
       return c.body(new Uint8Array(bytes), 200, {
         'content-type': mediaType,
         'cache-control': 'private, max-age=31536000, immutable',
@@ -53,11 +53,11 @@ export function photoRoutes({ store, clock }: AppParts) {
     )
     .put('/photos/:id', jsonBody(photoRecord), (c) => {
       const record = checked(c.req.param('id'), c.req.valid('json'));
-      found(store.describePhoto(record) || null, 'photo');
-      return c.json({ photo: found(store.photo(record.id), 'photo') });
+      orNotFound(store.describePhoto(record) || null, 'photo');
+      return c.json({ photo: orNotFound(store.photo(record.id), 'photo') });
     })
     .delete('/photos/:id', (c) => {
-      found(store.removePhoto(c.req.param('id')) || null, 'photo');
+      orNotFound(store.removePhoto(c.req.param('id')) || null, 'photo');
       return c.body(null, 204);
     });
 }

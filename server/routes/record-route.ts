@@ -1,6 +1,6 @@
 import { Hono } from 'hono';
 import type { z } from 'zod';
-import { found, sameId } from '../context.ts';
+import { orNotFound, sameId } from '../context.ts';
 import type { RecordTable } from '../store/record-table.ts';
 import { jsonBody } from '../validate.ts';
 
@@ -23,7 +23,7 @@ export function recordRoute<Schema extends z.ZodType<{ id: string }>>(
       return c.json({ record });
     })
     .delete('/:id', (c) => {
-      found(table.remove(c.req.param('id')) || null, what);
+      orNotFound(table.remove(c.req.param('id')) || null, what);
       return c.body(null, 204);
     });
 }

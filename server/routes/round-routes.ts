@@ -11,7 +11,7 @@ import {
 } from '#core/records';
 import { roundAnswer, roundsAnswer } from '../answers/round-answer.ts';
 import { feedingAnswer } from '../answers/feeding-answer.ts';
-import { found, notInFuture, presentSeason, refersTo, type AppParts } from '../context.ts';
+import { orNotFound, notInFuture, presentSeason, refersTo, type AppParts } from '../context.ts';
 import { fieldProblem } from '../problem.ts';
 import { recordRoute } from './record-route.ts';
 
@@ -79,7 +79,7 @@ export function roundRoutes(parts: AppParts) {
       .route('/growth', recordRoute(growthRecord, store.growth, 'growth stage', ofPlant))
       .route('/care', recordRoute(careRecord, store.care, 'entry', ofPlant))
       .get('/plants/:id/diary', (c) => {
-        const { id } = found(store.plant(c.req.param('id')), 'plant');
+        const { id } = orNotFound(store.plant(c.req.param('id')), 'plant');
         return c.json({ growth: store.growth.by('plant_id', id), care: store.care.by('plant_id', id) });
       })
       .get('/plants/:id/feeding', (c) => {
@@ -89,7 +89,7 @@ export function roundRoutes(parts: AppParts) {
             store,
             reader,
             garden,
-            found(store.plant(c.req.param('id')), 'plant'),
+            orNotFound(store.plant(c.req.param('id')), 'plant'),
             today,
           ),
         });

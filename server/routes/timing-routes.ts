@@ -7,7 +7,7 @@ import { futuresMaterial } from '../answers/futures-material.ts';
 import { gardenHatch } from '../answers/garden-hatch.ts';
 import { sprayAnswer } from '../answers/spray-answer.ts';
 import { pictureOf } from '../answers/watch-pictures.ts';
-import { found, notInFuture, presentSeason, refersTo, type AppParts } from '../context.ts';
+import { orNotFound, notInFuture, presentSeason, refersTo, type AppParts } from '../context.ts';
 import { fieldProblem } from '../problem.ts';
 import { query } from '../validate.ts';
 import { recordRoute } from './record-route.ts';
@@ -44,7 +44,7 @@ export function timingRoutes(parts: AppParts) {
   const watchOf = (id: string, field: string) => refersTo(store.watch(id), field, 'watch');
   const present = (id: string) => {
     const { reader, today } = presentSeason(parts);
-    return { reader, today, picture: found(pictureOf(store, reader, id, today), 'watch') };
+    return { reader, today, picture: orNotFound(pictureOf(store, reader, id, today), 'watch') };
   };
   return new Hono()
     .get('/watches/:id/clock', query(modelChoice), (c) => {
@@ -77,12 +77,12 @@ export function timingRoutes(parts: AppParts) {
     .get('/spray-hours', query(sprayQuestion), (c) => {
       const { garden, reader, today } = presentSeason(parts);
       const asked = c.req.valid('query');
-      const product = found(store.product(asked.product), 'product');
-      const line = found(
+      const product = orNotFound(store.product(asked.product), 'product');
+      const line = orNotFound(
         product.lines.find(({ id }) => id === asked.line),
         'label line',
       );
-      const plant = found(store.plant(asked.plant), 'plant');
+      const plant = orNotFound(store.plant(asked.plant), 'plant');
       return c.json({
         spray: sprayAnswer(
           store,

@@ -6,7 +6,7 @@ import { CHECKS, TARGETS } from '#knowledge';
 import { weighAnswer } from '../answers/weigh-answer.ts';
 import { spreadAnswer } from '../answers/spread-answer.ts';
 import { listedWatch, pictureOf, watchPictures } from '../answers/watch-pictures.ts';
-import { found, notInFuture, presentSeason, refersTo, sameId, type AppParts } from '../context.ts';
+import { orNotFound, notInFuture, presentSeason, refersTo, sameId, type AppParts } from '../context.ts';
 import { fieldProblem, Problem } from '../problem.ts';
 import { jsonBody, query } from '../validate.ts';
 
@@ -39,7 +39,7 @@ export function watchRoutes(parts: AppParts) {
     })
     .get('/watches/:id', (c) => {
       const { reader, today } = presentSeason(parts);
-      return c.json({ picture: found(pictureOf(store, reader, c.req.param('id'), today), 'watch') });
+      return c.json({ picture: orNotFound(pictureOf(store, reader, c.req.param('id'), today), 'watch') });
     })
     .get('/watches/:id/weigh', query(seenOnTheSpot), (c) => {
       const { garden, reader, today } = presentSeason(parts);
@@ -48,7 +48,7 @@ export function watchRoutes(parts: AppParts) {
           store,
           reader,
           garden,
-          found(pictureOf(store, reader, c.req.param('id'), today), 'watch'),
+          orNotFound(pictureOf(store, reader, c.req.param('id'), today), 'watch'),
           today,
           c.req.valid('query'),
         ),
@@ -57,7 +57,7 @@ export function watchRoutes(parts: AppParts) {
     .get('/watches/:id/spread', (c) => {
       const { reader, today } = presentSeason(parts);
       return c.json({
-        spread: spreadAnswer(store, reader, found(store.watch(c.req.param('id')), 'watch'), today),
+        spread: spreadAnswer(store, reader, orNotFound(store.watch(c.req.param('id')), 'watch'), today),
       });
     })
     .put('/watches/:id', jsonBody(watchRecord), (c) => {
@@ -108,7 +108,7 @@ export function watchRoutes(parts: AppParts) {
       return c.json({ sample });
     })
     .delete('/samples/:id', (c) => {
-      found(store.removeSample(c.req.param('id')) || null, 'count');
+      orNotFound(store.removeSample(c.req.param('id')) || null, 'count');
       return c.body(null, 204);
     })
 
@@ -121,7 +121,7 @@ export function watchRoutes(parts: AppParts) {
       return c.json({ tape });
     })
     .delete('/tapes/:id', (c) => {
-      found(store.removeTape(c.req.param('id')) || null, 'tape');
+      orNotFound(store.removeTape(c.req.param('id')) || null, 'tape');
       return c.body(null, 204);
     });
 }

@@ -12,7 +12,7 @@ import {
   weatherImport,
 } from '#core/records';
 import { offsetLearned, stationCheck } from '../answers/station-check.ts';
-import { found, notInFuture, refersTo, sameId, type AppParts } from '../context.ts';
+import { orNotFound, notInFuture, refersTo, sameId, type AppParts } from '../context.ts';
 import { fieldProblem, Problem } from '../problem.ts';
 import { recordRoute } from './record-route.ts';
 import { jsonBody } from '../validate.ts';
@@ -40,7 +40,7 @@ export function weatherRoutes({ store, clock, weatherFolder }: AppParts) {
       }),
       jsonBody(weatherImport),
       (c) => {
-        const station = found(store.station(c.req.param('id')), 'thermometer');
+        const station = orNotFound(store.station(c.req.param('id')), 'thermometer');
         const { days, replaceChanged, preview } = c.req.valid('json');
         if (new Set(days.map((day) => day.date)).size < days.length)
           throw fieldProblem('days', 'a day stands in it twice');
@@ -78,7 +78,7 @@ export function weatherRoutes({ store, clock, weatherFolder }: AppParts) {
       c.json({
         check: stationCheck(
           store,
-          found(store.station(c.req.param('id')), 'thermometer'),
+          orNotFound(store.station(c.req.param('id')), 'thermometer'),
           addDays(clock.today(), -1),
         ),
       }),
@@ -91,7 +91,7 @@ export function weatherRoutes({ store, clock, weatherFolder }: AppParts) {
       }),
     )
     .get('/places/:id/offset', (c) =>
-      c.json({ learned: offsetLearned(store, found(store.place(c.req.param('id')), 'place')) }),
+      c.json({ learned: offsetLearned(store, orNotFound(store.place(c.req.param('id')), 'place')) }),
     )
     .get('/weather-files', (c) =>
       c.json({ folder: weatherFolder?.folder ?? null, files: store.weatherFiles() }),
@@ -103,16 +103,19 @@ export function weatherRoutes({ store, clock, weatherFolder }: AppParts) {
     })
     .get('/stations/:id/readings', (c) =>
       c.json({
-        readings: store.readings.by('station_id', found(store.station(c.req.param('id')), 'thermometer').id),
+        readings: store.readings.by(
+          'station_id',
+          orNotFound(store.station(c.req.param('id')), 'thermometer').id,
+        ),
       }),
     )
     .get('/stations/:id/forecast', (c) =>
       c.json({
-        days: store.forecast(found(store.station(c.req.param('id')), 'thermometer').id, clock.today()),
+        days: store.forecast(orNotFound(store.station(c.req.param('id')), 'thermometer').id, clock.today()),
       }),
     )
     .put('/stations/:id/forecast', jsonBody(typedForecast), (c) => {
-      const station = found(store.station(c.req.param('id')), 'thermometer');
+      const station = orNotFound(store.station(c.req.param('id')), 'thermometer');
       const { days } = c.req.valid('json');
       if (days[0] && days[0].date < clock.today())
         throw fieldProblem('days', 'a forecast begins today or later');
@@ -120,7 +123,7 @@ export function weatherRoutes({ store, clock, weatherFolder }: AppParts) {
       return c.json({ days });
     })
     .get('/stations/:id/days.csv', (c) => {
-      const station = found(store.station(c.req.param('id')), 'thermometer');
+      const station = orNotFound(store.station(c.req.param('id')), 'thermometer');
       const csv = writeDailyCsv(store.days(station.id, '0001-01-01', '9999-12-31'));
       return c.body(csv, 200, {
         'content-type': 'text/csv; charset=utf-8',

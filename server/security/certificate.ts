@@ -19,16 +19,19 @@ const RENEW_BEFORE_MS = 30 * 24 * 3600 * 1000;
 
 const fingerprintOf = (cert: string) => new X509Certificate(cert).fingerprint256;
 
-/** The user's own certificate when both files are named, else one made here for this computer's names and addresses and kept in `folder`. */
+/**
+ * The user's own certificate when both files are named, else one made here for this computer's names
+ * and addresses and kept in `folder`.
+ */
 export async function certificateFor(
   folder: string,
-  own: { certFile: string | undefined; keyFile: string | undefined },
+  ownFiles: { certFile: string | undefined; keyFile: string | undefined },
 ): Promise<Certificate> {
-  if (own.certFile && own.keyFile) {
-    const cert = readFileSync(own.certFile, 'utf8');
+  if (ownFiles.certFile && ownFiles.keyFile) {
+    const cert = readFileSync(ownFiles.certFile, 'utf8');
     return {
       cert,
-      key: readFileSync(own.keyFile, 'utf8'),
+      key: readFileSync(ownFiles.keyFile, 'utf8'),
       fingerprint: fingerprintOf(cert),
       madeHere: false,
     };

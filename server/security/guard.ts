@@ -9,7 +9,10 @@ import { nameInHost, ownNames } from './own-address.ts';
 export const COOKIE = 'juglans';
 export const PASSPHRASE_KEY = 'passphrase';
 
-/** What a browser may do with our pages: nothing from elsewhere, no script within the page, no frame around it. */
+/**
+ * What a browser may do with our pages: nothing from elsewhere, no script within the page, no frame
+ * around it.
+ */
 const setHeaders = secureHeaders({
   contentSecurityPolicy: {
     defaultSrc: ["'none'"],
@@ -37,12 +40,12 @@ const setHeaders = secureHeaders({
 /** Sets them on every answer; one that brought a policy of its own, stricter still, keeps it. */
 export function strictHeaders(): MiddlewareHandler {
   return async (c, next) => {
-    let own: string | null = null;
+    let ownHost: string | null = null;
     await setHeaders(c, async () => {
       await next();
-      own = c.res.headers.get(POLICY);
+      ownHost = c.res.headers.get(POLICY);
     });
-    if (own !== null) c.res.headers.set(POLICY, own);
+    if (ownHost !== null) c.res.headers.set(POLICY, ownHost);
   };
 }
 

@@ -8,20 +8,31 @@ export function homeAddresses(): string[] {
     .map(({ address }) => address);
 }
 
-/** Names this computer answers to, with those given it in OWN_NAMES; anything else in a Host header comes from a page that pretends to be here. */
+/**
+ * Names this computer answers to, with those given it in OWN_NAMES; anything else in a Host header
+ * comes from a page that pretends to be here.
+ */
 export function ownNames(): ReadonlySet<string> {
   const name = hostname().toLowerCase();
-  const given = (process.env.OWN_NAMES ?? '')
+  const extraNames = (process.env.OWN_NAMES ?? '')
     .toLowerCase()
     .split(/[\s,]+/)
     .filter(Boolean);
-  return new Set(['localhost', '127.0.0.1', '[::1]', name, `${name}.local`, ...homeAddresses(), ...given]);
+  return new Set([
+    'localhost',
+    '127.0.0.1',
+    '[::1]',
+    name,
+    `${name}.local`,
+    ...homeAddresses(),
+    ...extraNames,
+  ]);
 }
 
 export const isLoopback = (host: string) => host === 'localhost' || host === '::1' || /^127\./.test(host);
 
 /** The name in a Host header, without its port; null when there is none. */
 export function nameInHost(host: string | undefined): string | null {
-  const found = /^(\[[0-9a-f:]+\]|[a-z0-9._-]+)(?::\d{1,5})?$/i.exec(host ?? '');
-  return found ? found[1]!.toLowerCase() : null;
+  const hostName = /^(\[[0-9a-f:]+\]|[a-z0-9._-]+)(?::\d{1,5})?$/i.exec(host ?? '');
+  return hostName ? hostName[1]!.toLowerCase() : null;
 }

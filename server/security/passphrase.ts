@@ -23,15 +23,15 @@ export async function hashPassphrase(passphrase: string): Promise<string> {
 }
 
 /** Whether a passphrase is the one that was kept; takes as long for a wrong one. */
-export async function isPassphrase(given: string, kept: string): Promise<boolean> {
+export async function isPassphrase(passphrase: string, kept: string): Promise<boolean> {
   const [kind, n, r, p, salt, hash] = kept.split('$');
   if (kind !== 'scrypt' || !salt || !hash) return false;
-  const known = Buffer.from(hash, 'base64');
-  const derived = await derive(given.normalize('NFC'), Buffer.from(salt, 'base64'), known.length, {
+  const expected = Buffer.from(hash, 'base64');
+  const derived = await derive(passphrase.normalize('NFC'), Buffer.from(salt, 'base64'), expected.length, {
     N: Number(n),
     r: Number(r),
     p: Number(p),
     maxmem: MAX_MEMORY,
   });
-  return timingSafeEqual(derived, known);
+  return timingSafeEqual(derived, expected);
 }

@@ -1,4 +1,7 @@
-/** Slows guessing: after a few failures each further one doubles the wait, for one caller and for all together. */
+/**
+ * Slows guessing: after a few failures each further one doubles the wait, for one caller and for all
+ * together.
+ */
 export interface Throttle {
   /** Seconds still to wait before this caller may try; 0 when it may. */
   waitSeconds(caller: string, nowMs: number): number;
@@ -20,25 +23,29 @@ interface Failures {
 }
 
 export function throttle(): Throttle {
-  const known = new Map<string, Failures>();
+  const failuresByCaller = new Map<string, Failures>();
   const note = (caller: string, free: number, nowMs: number) => {
-    const count = (known.get(caller)?.count ?? 0) + 1;
+    const count = (failuresByCaller.get(caller)?.count ?? 0) + 1;
     const waitS = count < free ? 0 : Math.min(LONGEST_WAIT_S, FIRST_WAIT_S * 2 ** (count - free));
-    known.delete(caller);
-    known.set(caller, { count, until: nowMs + waitS * 1000 });
+    failuresByCaller.delete(caller);
+    failuresByCaller.set(caller, { count, until: nowMs + waitS * 1000 });
     // The oldest are let go of first; the memory of all together stays.
-    if (known.size > MOST_CALLERS) known.delete([...known.keys()].find((key) => key !== ALL)!);
+    if (failuresByCaller.size > MOST_CALLERS)
+      failuresByCaller.delete([...failuresByCaller.keys()].find((key) => key !== ALL)!);
   };
   return {
     waitSeconds: (caller, nowMs) =>
-      Math.max(0, ...[caller, ALL].map((key) => Math.ceil(((known.get(key)?.until ?? 0) - nowMs) / 1000))),
+      Math.max(
+        0,
+        ...[caller, ALL].map((key) => Math.ceil(((failuresByCaller.get(key)?.until ?? 0) - nowMs) / 1000)),
+      ),
     failed(caller, nowMs) {
       note(caller, FREE_TRIES, nowMs);
       note(ALL, FREE_TRIES_OF_ALL, nowMs);
     },
     succeeded: (caller) => {
-      known.delete(caller);
-      known.delete(ALL);
+      failuresByCaller.delete(caller);
+      failuresByCaller.delete(ALL);
     },
   };
 }

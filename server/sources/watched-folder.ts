@@ -36,13 +36,13 @@ export function watchedFolder(
 ): WatchedFolder {
   mkdirSync(folder, { recursive: true });
   const readNow = () => {
-    const known = new Map(store.weatherFiles().map((file) => [file.name, file.stamp]));
+    const stampsSeen = new Map(store.weatherFiles().map((file) => [file.name, file.stamp]));
     for (const name of readdirSync(folder)
       .filter((entry) => READABLE.test(entry))
       .sort()) {
       const { size, mtimeMs } = statSync(join(folder, name));
       const stamp = `${size}-${Math.round(mtimeMs)}`;
-      if (known.get(name) === stamp) continue;
+      if (stampsSeen.get(name) === stamp) continue;
       store.putWeatherFile({
         name,
         stamp,

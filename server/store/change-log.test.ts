@@ -11,29 +11,33 @@ beforeAll(() => {
 });
 afterAll(() => store.close());
 
-test('what stood in a record before it was changed or taken out is kept, in the same transaction; the same again keeps nothing', () => {
-  const spray = store.allSprays().at(-1)!;
-  const { weather, ...record } = spray;
-  expect(store.changesOf('spray', spray.id)).toMatchObject({ now: { note: '' }, changes: [] });
-  store.putSpray(record, weather);
-  expect(store.changesOf('spray', spray.id).changes).toEqual([]);
-  store.putSpray({ ...record, sprayMl: 1234, note: 'measured again' }, weather);
-  store.removeSpray(spray.id);
-  const { now, changes } = store.changesOf('spray', spray.id);
-  expect(now).toBeNull();
-  expect(changes).toMatchObject([
-    { action: 'removed', before: { spray_ml: 1234, note: 'measured again' } },
-    { action: 'changed', before: { spray_ml: spray.sprayMl, note: '' } },
-  ]);
-  expect(() =>
-    store.db.transaction(() => {
-      store.putSpray({ ...record, id: spray.id }, weather);
-      store.putSpray({ ...record, note: 'never' }, weather);
-      throw new Error('no');
-    })(),
-  ).toThrow('no');
-  expect(store.changesOf('spray', spray.id).changes).toHaveLength(2);
-});
+test(
+  'what stood in a record before it was changed or taken out is kept, in the same transaction; the same ' +
+    'again keeps nothing',
+  () => {
+    const spray = store.allSprays().at(-1)!;
+    const { weather, ...record } = spray;
+    expect(store.changesOf('spray', spray.id)).toMatchObject({ now: { note: '' }, changes: [] });
+    store.putSpray(record, weather);
+    expect(store.changesOf('spray', spray.id).changes).toEqual([]);
+    store.putSpray({ ...record, sprayMl: 1234, note: 'measured again' }, weather);
+    store.removeSpray(spray.id);
+    const { now, changes } = store.changesOf('spray', spray.id);
+    expect(now).toBeNull();
+    expect(changes).toMatchObject([
+      { action: 'removed', before: { spray_ml: 1234, note: 'measured again' } },
+      { action: 'changed', before: { spray_ml: spray.sprayMl, note: '' } },
+    ]);
+    expect(() =>
+      store.db.transaction(() => {
+        store.putSpray({ ...record, id: spray.id }, weather);
+        store.putSpray({ ...record, note: 'never' }, weather);
+        throw new Error('no');
+      })(),
+    ).toThrow('no');
+    expect(store.changesOf('spray', spray.id).changes).toHaveLength(2);
+  },
+);
 
 test('a restore is silent, and what follows it is kept again', () => {
   const [plant] = store.plants();

@@ -1,6 +1,9 @@
 import type { Db } from './database.ts';
 
-/** Records whose earlier states are kept. Weather, what is counted up inside, and pictures are not among them: they are many, and come from files. */
+/**
+ * Records whose earlier states are kept. Weather, what is counted up inside, and pictures are not among
+ * them: they are many, and come from files.
+ */
 const KEPT = [
   'place',
   'plant',
@@ -74,7 +77,8 @@ export function changeLog(db: Db) {
       changes: (
         db
           .prepare(
-            'SELECT seq, at, action, before FROM change_log WHERE kind = ? AND record_id = ? ORDER BY seq DESC LIMIT 200',
+            'SELECT seq, at, action, before FROM change_log WHERE kind = ? AND record_id = ? ORDER BY ' +
+              'seq DESC LIMIT 200',
           )
           .all(kind, id) as (Omit<Change, 'before'> & { before: string })[]
       ).map((row) => ({ ...row, before: JSON.parse(row.before) as Change['before'] })),

@@ -39,11 +39,11 @@ export function openDatabase(path: string, migrationsFolder: string, upTo = Infi
 
 /** Statements are compiled once: stores ask for the same few by the thousand. */
 function rememberStatements(db: Db): void {
-  const known = new Map<string, Database.Statement>();
+  const compiled = new Map<string, Database.Statement>();
   const compile = db.prepare.bind(db);
   db.prepare = ((sql: string) => {
-    const statement = known.get(sql) ?? compile(sql);
-    known.set(sql, statement);
+    const statement = compiled.get(sql) ?? compile(sql);
+    compiled.set(sql, statement);
     return statement;
   }) as typeof db.prepare;
 }

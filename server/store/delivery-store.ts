@@ -10,7 +10,8 @@ export function deliveryStore(db: Db) {
       )?.enteredAt ?? null,
     noteDelivery(address: string, enteredAt: number): void {
       db.prepare(
-        'INSERT INTO delivery (address, entered_at) VALUES (?, ?) ON CONFLICT (address) DO UPDATE SET entered_at = max(entered_at, excluded.entered_at)',
+        'INSERT INTO delivery (address, entered_at) VALUES (?, ?) ON CONFLICT (address) DO UPDATE SET ' +
+          'entered_at = max(entered_at, excluded.entered_at)',
       ).run(address, enteredAt);
     },
   };

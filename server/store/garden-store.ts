@@ -14,7 +14,8 @@ const PLANT_COLUMNS = `id, name, host_id AS hostId, place_id AS placeId, count, 
   retired_on AS retiredOn, retired_why AS retiredWhy, harvest_from AS harvestFrom, harvest_to AS harvestTo, schools, note`;
 
 const PLACE_COLUMNS =
-  'id, name, kind, station_id AS stationId, min_offset_c AS minOffsetC, max_offset_c AS maxOffsetC, stand_in_ids AS standInIds';
+  'id, name, kind, station_id AS stationId, min_offset_c AS minOffsetC, max_offset_c AS maxOffsetC, ' +
+  'stand_in_ids AS standInIds';
 
 const MOVE_COLUMNS = 'id, plant_id AS plantId, place_id AS placeId, moved_on AS movedOn';
 

@@ -15,7 +15,8 @@ export interface PhotoImage {
 type PhotoRow = Omit<Photo, 'scale' | 'spots'> & { scale: string | null; spots: string };
 
 const COLUMNS =
-  'id, watch_id AS watchId, taken_on AS takenOn, taken_from AS takenFrom, width_px AS widthPx, height_px AS heightPx, scale, spots, note';
+  'id, watch_id AS watchId, taken_on AS takenOn, taken_from AS takenFrom, width_px AS widthPx, ' +
+  'height_px AS heightPx, scale, spots, note';
 
 /** Photos of watches, each with its picture. */
 export function photoStore(db: Db) {

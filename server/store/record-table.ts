@@ -11,7 +11,10 @@ export interface RecordTable<T extends { readonly id: string }> {
   remove(id: string): boolean;
 }
 
-/** Fields that stand in their columns in another form: true and false as 1 and 0, lists and objects as JSON. */
+/**
+ * Fields that stand in their columns in another form: true and false as 1 and 0, lists and objects as
+ * JSON.
+ */
 interface StoredForms<T> {
   readonly flags?: readonly (keyof T & string)[];
   readonly json?: readonly (keyof T & string)[];

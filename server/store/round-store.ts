@@ -14,7 +14,10 @@ import type {
 import type { Db } from './database.ts';
 import { recordTable } from './record-table.ts';
 
-/** Rounds and what came of their stops; devices, traps, tags, sightings and hand work of watches; growth and care of plants; the eye trainer. */
+/**
+ * Rounds and what came of their stops; devices, traps, tags, sightings and hand work of watches; growth
+ * and care of plants; the eye trainer.
+ */
 export function roundStore(db: Db) {
   return {
     rounds: recordTable<Round>(

@@ -31,16 +31,16 @@ export function sessionStore(db: Db) {
     },
     /** The device a secret belongs to, if it was let in and not idle for too long; its use is noted. */
     deviceOf(token: string, nowMs: number): Device | null {
-      const found = db.prepare(`SELECT ${COLUMNS} FROM session WHERE token_hash = ?`).get(hashOf(token)) as
+      const row = db.prepare(`SELECT ${COLUMNS} FROM session WHERE token_hash = ?`).get(hashOf(token)) as
         Device | undefined;
-      if (!found) return null;
-      if (nowMs - found.lastUsedAt > IDLE_MS) {
-        db.prepare('DELETE FROM session WHERE id = ?').run(found.id);
+      if (!row) return null;
+      if (nowMs - row.lastUsedAt > IDLE_MS) {
+        db.prepare('DELETE FROM session WHERE id = ?').run(row.id);
         return null;
       }
-      if (nowMs - found.lastUsedAt > NOTE_EVERY_MS)
-        db.prepare('UPDATE session SET last_used_at = ? WHERE id = ?').run(nowMs, found.id);
-      return found;
+      if (nowMs - row.lastUsedAt > NOTE_EVERY_MS)
+        db.prepare('UPDATE session SET last_used_at = ? WHERE id = ?').run(nowMs, row.id);
+      return row;
     },
     letInDevices: (): Device[] =>
       db.prepare(`SELECT ${COLUMNS} FROM session ORDER BY last_used_at DESC`).all() as Device[],

@@ -32,7 +32,10 @@ export interface Store
   writes(): number;
   /** Says that the weather may have changed by other ways than its own writes. */
   weatherChanged(): void;
-  /** Counts up with every write that can change the weather a plant has had: readings, forecast, stations, places, moves, the garden itself. */
+  /**
+   * Counts up with every write that can change the weather a plant has had: readings, forecast,
+   * stations, places, moves, the garden itself.
+   */
   weatherWrites(): number;
   close(): void;
 }

@@ -141,15 +141,15 @@ describe('upgrades', () => {
         copyFileSync(join(MIGRATIONS, name), join(old, name));
       const before = openDatabase(file, old);
       const insert = (table: string, values: Record<string, unknown>) => {
-        const known = new Set(
+        const columns = new Set(
           (before.pragma(`table_info(${table})`) as { name: string }[]).map(({ name }) => name),
         );
-        const own = Object.entries(values).filter(([name]) => known.has(name));
+        const matching = Object.entries(values).filter(([name]) => columns.has(name));
         before
           .prepare(
-            `INSERT INTO ${table} (${own.map(([name]) => name).join(', ')}) VALUES (${own.map(() => '?').join(', ')})`,
+            `INSERT INTO ${table} (${matching.map(([name]) => name).join(', ')}) VALUES (${matching.map(() => '?').join(', ')})`,
           )
-          .run(...own.map(([, value]) => value));
+          .run(...matching.map(([, value]) => value));
       };
       const line = {
         ...(version < 10 ? {} : { region: '', mostPerYear: null }),

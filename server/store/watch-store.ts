@@ -45,10 +45,13 @@ export function watchStore(db: Db) {
       ).run({ ...inspection, answers: JSON.stringify(inspection.answers) });
     },
 
-    /** Kept in memory until the watch's samples change: a long-kept garden has hundreds of thousands of units. */
+    /**
+     * Kept in memory until the watch's samples change: a long-kept garden has hundreds of thousands of
+     * units.
+     */
     samples(watchId: string): readonly Sample[] {
-      const known = read.get(watchId);
-      if (known) return known;
+      const cached = read.get(watchId);
+      if (cached) return cached;
       const samples = (
         db
           .prepare(

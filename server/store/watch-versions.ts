@@ -15,7 +15,10 @@ const OF_A_WATCH = [
 /** Tables that show in the pictures of many watches. */
 const OF_MANY = ['plant', 'product', 'growth'] as const;
 
-/** Says when what shows in a watch's picture may have changed, so that pictures of the others need not be drawn again. */
+/**
+ * Says when what shows in a watch's picture may have changed, so that pictures of the others need not
+ * be drawn again.
+ */
 export interface WatchVersions {
   /** Another text than before: draw it anew. */
   versionOf(watchId: string): string;

@@ -24,7 +24,10 @@ export interface WeatherFile {
   readonly outcome: FileOutcome;
 }
 
-/** What helps weather in: paired readings of places, files of the watched folder, the place's usual months. */
+/**
+ * What helps weather in: paired readings of places, files of the watched folder, the place's usual
+ * months.
+ */
 export function weatherInStore(db: Db) {
   return {
     pairs: recordTable<PairedReading>(
@@ -52,12 +55,14 @@ export function weatherInStore(db: Db) {
     normals: (): MonthlyNormalRecord[] =>
       db
         .prepare(
-          'SELECT month, min_c AS minC, max_c AS maxC, rain_mm AS rainMm, wet_days AS wetDays FROM monthly_normal ORDER BY month',
+          'SELECT month, min_c AS minC, max_c AS maxC, rain_mm AS rainMm, wet_days AS wetDays FROM ' +
+            'monthly_normal ORDER BY month',
         )
         .all() as MonthlyNormalRecord[],
     replaceNormals(normals: readonly MonthlyNormalRecord[]): void {
       const insert = db.prepare(
-        'INSERT INTO monthly_normal (month, min_c, max_c, rain_mm, wet_days) VALUES (@month, @minC, @maxC, @rainMm, @wetDays)',
+        'INSERT INTO monthly_normal (month, min_c, max_c, rain_mm, wet_days) VALUES (@month, @minC, ' +
+          '@maxC, @rainMm, @wetDays)',
       );
       db.transaction(() => {
         db.prepare('DELETE FROM monthly_normal').run();

@@ -99,9 +99,9 @@ export function weatherStore(db: Db) {
     ).map(dayOf);
     const readings = readingTable.by('station_id', stationId);
     if (readings.length === 0) return kept;
-    const known = new Set(kept.map(({ date }) => date));
+    const datesKept = new Set(kept.map(({ date }) => date));
     const read = daysFromReadings(readings).filter(
-      ({ date }) => date >= from && date <= to && !known.has(date),
+      ({ date }) => date >= from && date <= to && !datesKept.has(date),
     );
     return read.length === 0 ? kept : [...kept, ...read].sort((a, b) => (a.date < b.date ? -1 : 1));
   };
@@ -142,15 +142,15 @@ export function weatherStore(db: Db) {
     ): ImportOutcome {
       const fresh: WeatherDay[] = [];
       const changed: ImportOutcome['changed'][number][] = [];
-      for (const given of days) {
-        const stored = day(stationId, given.date);
-        if (!stored) fresh.push(given);
-        else if (!sameDay(stored, given)) changed.push({ date: given.date, stored, given });
+      for (const incoming of days) {
+        const stored = day(stationId, incoming.date);
+        if (!stored) fresh.push(incoming);
+        else if (!sameDay(stored, incoming)) changed.push({ date: incoming.date, stored, given: incoming });
       }
       const replaced = replaceChanged ? changed.map((entry) => entry.given) : [];
-      const given = days.toSorted((a, b) => (a.date < b.date ? -1 : 1));
-      const doubts = doubtfulDays(given);
-      const inFahrenheit = looksFahrenheit(given, rawDays(stationId, '0001-01-01', '9999-12-31')) === true;
+      const sorted = days.toSorted((a, b) => (a.date < b.date ? -1 : 1));
+      const doubts = doubtfulDays(sorted);
+      const inFahrenheit = looksFahrenheit(sorted, rawDays(stationId, '0001-01-01', '9999-12-31')) === true;
       if (!preview) writeDays(stationId, [...fresh, ...replaced]);
       return {
         doubts,

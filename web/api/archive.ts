@@ -19,7 +19,10 @@ export const useDiscard = () =>
 
 export type Preview = Awaited<ReturnType<ReturnType<typeof useOpenBackup>['mutateAsync']>>;
 
-/** Sends an archive as it is; the server reads it and says what it holds. Progress runs from 0 to 1; the signal stops it. */
+/**
+ * Sends an archive as it is; the server reads it and says what it holds. Progress runs from 0 to 1; the
+ * signal stops it.
+ */
 export function sendArchive(
   file: File,
   onProgress: (share: number) => void,

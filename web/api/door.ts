@@ -16,8 +16,8 @@ export const useNetwork = () =>
 export const useLogIn = () =>
   useWrite((passphrase: string) => answer(api.door.$post({ json: { passphrase } })));
 export const useSetPassphrase = () =>
-  useWrite((given: { passphrase: string; current: string }) =>
-    answer(api.network.passphrase.$put({ json: given })),
+  useWrite((change: { passphrase: string; current: string }) =>
+    answer(api.network.passphrase.$put({ json: change })),
   );
 export const useRemovePassphrase = () =>
   useWrite((passphrase: string) => answer(api.network.passphrase.removal.$post({ json: { passphrase } })));

@@ -25,7 +25,10 @@ export const forgetKeptAnswers = () =>
     .then((db) => db.clear('answers'))
     .catch(() => undefined);
 
-/** Keeps the server's answers on this device, so that pages seen before open without it. A browser without a database simply keeps none. */
+/**
+ * Keeps the server's answers on this device, so that pages seen before open without it. A browser
+ * without a database simply keeps none.
+ */
 export function answersKeptHere(): Persister {
   let waiting: PersistedClient | null = null;
   const write = async () => {
@@ -41,7 +44,8 @@ export function answersKeptHere(): Persister {
       if (!waiting) setTimeout(() => void write(), WRITE_AFTER_MS);
       waiting = client;
     },
-    // Old answers are shown only when there are no new ones to be had: a form filled from them would undo what was changed since.
+    // Old answers are shown only when there are no new ones to be had: a form filled from them would
+    // undo what was changed since.
     restoreClient: async () =>
       (await serverAnswers())
         ? undefined

@@ -1,7 +1,10 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { ProblemBody } from '#server/problem';
 
-/** Something entered, as it will be sent. The address carries the record's own id, so that sending it again keeps one. */
+/**
+ * Something entered, as it will be sent. The address carries the record's own id, so that sending it
+ * again keeps one.
+ */
 export interface Entry {
   /** When it was entered here, in ms: what reaches the server late does not undo what was entered since. */
   readonly enteredAt?: number;

@@ -20,14 +20,17 @@ export const useWaiting = (): readonly WaitingEntry[] =>
 export async function keepRecord(entry: Entry): Promise<'sent' | 'waiting'> {
   const result = await keepAndSend(entry);
   if (typeof result === 'string') return result;
-  const own = waitingEntries().findLast(
+  const ownEntry = waitingEntries().findLast(
     (waiting) => waiting.path === entry.path && waiting.refused !== undefined,
   );
-  if (own) await dropWaiting(own.seq);
+  if (ownEntry) await dropWaiting(ownEntry.seq);
   throw new ApiProblem(422, result.refused, []);
 }
 
-/** A record as it was last entered here and not yet taken by the server; undefined when nothing of it waits. */
+/**
+ * A record as it was last entered here and not yet taken by the server; undefined when nothing of it
+ * waits.
+ */
 export function useWaitingRecord<T extends { readonly id: string }>(kind: string, id: string): T | undefined {
   const waiting = useWaiting().findLast(
     (entry) => entry.method === 'PUT' && entry.path === recordPath(kind, id) && entry.json !== undefined,

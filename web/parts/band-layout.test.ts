@@ -9,8 +9,8 @@ test('labelled bars never overlap within a lane, and none leaves the strip', () 
     labelWidth: fc.integer({ min: 30, max: 160 }),
   });
   fc.assert(
-    fc.property(fc.array(bar, { maxLength: 12 }), (given) => {
-      const bars = given.map((entry, i) => ({ ...entry, bar: i })).sort((a, b) => a.x - b.x);
+    fc.property(fc.array(bar, { maxLength: 12 }), (drawn) => {
+      const bars = drawn.map((entry, i) => ({ ...entry, bar: i })).sort((a, b) => a.x - b.x);
       const placed = layOutBars(bars, 1224, 600).filter((entry) => entry.labelled);
       const spans = placed.map((entry) => {
         const { labelWidth } = bars.find((b) => b.bar === entry.bar)!;
@@ -35,16 +35,20 @@ test('labelled bars never overlap within a lane, and none leaves the strip', () 
   );
 });
 
-test('four bars at one place take four lanes with labels, a fifth goes without, a label at the end turns left', () => {
-  const placed = layOutBars(
-    [1, 2, 3, 4, 5].map((bar) => ({ bar, x: 100, width: 20, labelWidth: 80 })),
-    1000,
-    0,
-  );
-  expect(placed.map((entry) => entry.lane).slice(0, LANES)).toEqual([0, 1, 2, 3]);
-  expect(placed.map((entry) => entry.labelled)).toEqual([true, true, true, true, false]);
-  expect(layOutBars([{ bar: 1, x: 950, width: 20, labelWidth: 80 }], 1000, 0)[0]).toMatchObject({
-    labelled: true,
-    labelSide: 'left',
-  });
-});
+test(
+  'four bars at one place take four lanes with labels, a fifth goes without, a label at the end turns ' +
+    'left',
+  () => {
+    const placed = layOutBars(
+      [1, 2, 3, 4, 5].map((bar) => ({ bar, x: 100, width: 20, labelWidth: 80 })),
+      1000,
+      0,
+    );
+    expect(placed.map((entry) => entry.lane).slice(0, LANES)).toEqual([0, 1, 2, 3]);
+    expect(placed.map((entry) => entry.labelled)).toEqual([true, true, true, true, false]);
+    expect(layOutBars([{ bar: 1, x: 950, width: 20, labelWidth: 80 }], 1000, 0)[0]).toMatchObject({
+      labelled: true,
+      labelSide: 'left',
+    });
+  },
+);

@@ -13,18 +13,21 @@ interface SchoolChoicesProps {
   onChoose(questionId: string, schoolId: string | null): void;
 }
 
-/** Every question practitioners disagree on, the school followed, and in one line what the others would do. */
-export function SchoolChoices({ own, wider, onChoose }: SchoolChoicesProps) {
+/**
+ * Every question practitioners disagree on, the school followed, and in one line what the others would
+ * do.
+ */
+export function SchoolChoices({ own: ownChoices, wider, onChoose }: SchoolChoicesProps) {
   return (
     <div className="flex flex-col gap-3">
       {SCHOOL_QUESTIONS.map((question) => {
-        const followed = schoolFor(question.id, { ...wider, ...own });
+        const followed = schoolFor(question.id, { ...wider, ...ownChoices });
         return (
           <div key={question.id} className="sheet p-4 flex flex-col gap-2">
             <Field label={question.asks}>
               <select
                 className="select w-full"
-                value={wider && own[question.id] === undefined ? '' : followed.id}
+                value={wider && ownChoices[question.id] === undefined ? '' : followed.id}
                 onChange={(event) => onChoose(question.id, event.target.value || null)}
               >
                 {wider && <option value="">as the garden: {schoolFor(question.id, wider).name}</option>}

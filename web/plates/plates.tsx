@@ -1,6 +1,9 @@
 import type { ReactNode } from 'react';
 
-/** Our own drawings of signs and tests, by the id of the check they belong to. Each says in words what it shows. */
+/**
+ * Our own drawings of signs and tests, by the id of the check they belong to. Each says in words what
+ * it shows.
+ */
 interface Plate {
   readonly shows: string;
   readonly drawing: ReactNode;

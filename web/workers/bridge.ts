@@ -1,6 +1,9 @@
 import { proxy, releaseProxy, wrap, type Remote } from 'comlink';
 
-/** A worker in use: calls go to it, progress comes back, and `end` stops it at once, even in the middle of work. */
+/**
+ * A worker in use: calls go to it, progress comes back, and `end` stops it at once, even in the middle
+ * of work.
+ */
 export interface Working<Api> {
   readonly remote: Remote<Api>;
   end(): void;

@@ -10,7 +10,10 @@ import { showDate } from '../../show/dates.ts';
 import { useToday } from '../../show/use-show.ts';
 import { CARE_WORDS, STAGE_WORDS } from './stage-words.ts';
 
-/** What the plant did and what was done for it: timing and cautions rest on the first, later numbers are explained by the second. */
+/**
+ * What the plant did and what was done for it: timing and cautions rest on the first, later numbers are
+ * explained by the second.
+ */
 export function Diary({ plant }: { plant: Plant }) {
   const today = useToday();
   const { say } = useNotices();
@@ -75,9 +78,9 @@ function LogForm({ plant }: { plant: Plant }) {
     if (what === '') return setError('choose one');
     setError(undefined);
     const [table, kind] = what.split('/') as ['growth' | 'care', string];
-    const of = forAll ? alike : [plant];
+    const plantsMeant = forAll ? alike : [plant];
     try {
-      for (const { id: plantId, name } of of) {
+      for (const { id: plantId, name } of plantsMeant) {
         const record = {
           id: newId(),
           plantId,
@@ -87,7 +90,7 @@ function LogForm({ plant }: { plant: Plant }) {
         };
         await keepRecord(putEntry(table, record, `${kind}, ${name}`));
       }
-      say(of.length === 1 ? 'Logged.' : `Logged for ${of.length} plants.`);
+      say(plantsMeant.length === 1 ? 'Logged.' : `Logged for ${plantsMeant.length} plants.`);
       setWhat('');
       setNote('');
     } catch (problem) {

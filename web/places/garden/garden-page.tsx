@@ -22,7 +22,7 @@ export function GardenPage() {
     <Answered question={usePlants()}>
       {(plants) => (
         <Answered question={places}>
-          {(known) => <Garden plants={plants} places={known} today={today} />}
+          {(places) => <Garden plants={plants} places={places} today={today} />}
         </Answered>
       )}
     </Answered>

@@ -69,8 +69,8 @@ export function PlantPage() {
         const { moves, watches, touching: _, ...record } = plant;
         return (
           <Answered question={places}>
-            {(known) => (
-              <PlantView key={plant.id} plant={record} moves={moves} watches={watches} places={known} />
+            {(places) => (
+              <PlantView key={plant.id} plant={record} moves={moves} watches={watches} places={places} />
             )}
           </Answered>
         );

@@ -135,7 +135,10 @@ function Readings({
   );
 }
 
-/** Spans in which nothing hung, by label: nothing is known of them, which is not the same as nothing caught. */
+/**
+ * Spans in which nothing hung, by label: nothing is known of them, which is not the same as nothing
+ * caught.
+ */
 function missingSpans(readings: readonly Reading[]): string[] {
   return readings.flatMap((reading, i) => {
     const before = readings.slice(0, i).findLast(({ label }) => label === reading.label);

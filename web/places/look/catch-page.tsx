@@ -46,8 +46,10 @@ function CatchEntry({ picture }: { picture: WatchPicture }) {
         title={`${plant.name}, ${inSentence(targetName)}: a ${kind}`}
         lead={
           kind === 'tape'
-            ? 'Double-sided clear tape round an infested twig, above a settled colony. Count every crawler that stuck; they are yellow, cream, orange, pink or purplish by species.'
-            : 'A sticky trap that catches moths, male scale or wasps. It tells when they fly, not how many there are.'
+            ? 'Double-sided clear tape round an infested twig, above a settled colony. Count every ' +
+              'crawler that stuck; they are yellow, cream, orange, pink or purplish by species.'
+            : 'A sticky trap that catches moths, male scale or wasps. It tells when they fly, not how ' +
+              'many there are.'
         }
       />
       <div className="grid gap-6 grid-cols-[minmax(0,1fr)] md:grid-cols-[minmax(0,420px)_minmax(0,1fr)]">

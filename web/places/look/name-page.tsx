@@ -81,7 +81,7 @@ function KeepName({
   const renames = name.group !== null && (name.targetId !== watch.targetId || name.group !== watch.group);
   const keep = async (rename: boolean) => {
     const changed = Object.fromEntries(
-      Object.entries(answers).filter(([check, given]) => picture.answers[check] !== given),
+      Object.entries(answers).filter(([check, answer]) => picture.answers[check] !== answer),
     );
     if (Object.keys(changed).length > 0 || coversTurned > 0)
       await putInspection.mutateAsync({

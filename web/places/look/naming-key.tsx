@@ -45,8 +45,8 @@ export function NamingKey({
     [scene],
   );
   const give = (checkId: string, answerId: string) => {
-    const { [checkId]: given, ...rest } = answers;
-    onAnswers(given === answerId ? rest : { ...rest, [checkId]: answerId });
+    const { [checkId]: answer, ...rest } = answers;
+    onAnswers(answer === answerId ? rest : { ...rest, [checkId]: answerId });
   };
   const [next] = naming.nextChecks;
   const nextCheck = CHECKS.find((check) => check.id === next?.checkId);
@@ -120,7 +120,7 @@ export function NamingKey({
 
 function CheckRow({
   check,
-  given,
+  given: answer,
   onGive,
 }: {
   check: Check;
@@ -143,15 +143,15 @@ function CheckRow({
             {EFFORT_WORDS[check.effort]})
           </span>
         </p>
-        {given === 'yes' && <Beliefs beliefs={beliefsAbout('checkIds', check.id)} />}
+        {answer === 'yes' && <Beliefs beliefs={beliefsAbout('checkIds', check.id)} />}
         <div className="mt-2 flex flex-wrap gap-2">
           {options.map((option) => (
             <button
               key={option.id}
               type="button"
-              aria-pressed={given === option.id}
+              aria-pressed={answer === option.id}
               onClick={() => onGive(check.id, option.id)}
-              className={`rounded-lg border px-3 py-1.5 min-h-11 sm:min-h-9 text-left ${given === option.id ? 'border-primary bg-(--husk-pale) text-(--husk-deep) font-semibold' : 'border-base-300 bg-base-100'}`}
+              className={`rounded-lg border px-3 py-1.5 min-h-11 sm:min-h-9 text-left ${answer === option.id ? 'border-primary bg-(--husk-pale) text-(--husk-deep) font-semibold' : 'border-base-300 bg-base-100'}`}
             >
               {option.label}
             </button>

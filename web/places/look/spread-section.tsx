@@ -12,7 +12,10 @@ const REASON_WORDS: Readonly<Record<SpreadReason, string>> = {
   'same-host': 'of the same kind',
 };
 
-/** Where it came from, and where it may have gone: a trouble that is treated on one plant comes back from the next. */
+/**
+ * Where it came from, and where it may have gone: a trouble that is treated on one plant comes back
+ * from the next.
+ */
 export function SpreadSection({ picture: { watch, plant } }: { picture: WatchPicture }) {
   const plants = usePlants().data ?? [];
   const spread = useSpread(watch.id).data;

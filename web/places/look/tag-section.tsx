@@ -11,7 +11,10 @@ import { useToday } from '../../show/use-show.ts';
 
 const MOST_AT_ONCE = 40;
 
-/** Units that carry a tag, counted before and after; half left alone make the best comparison on one plant. */
+/**
+ * Units that carry a tag, counted before and after; half left alone make the best comparison on one
+ * plant.
+ */
 export function TagSection({ picture }: { picture: WatchPicture }) {
   const { tags, watch, protocols, tagged } = picture;
   const untouched = tags.filter((tag) => tag.untouched).length;

@@ -4,7 +4,10 @@ import type { Scene } from '#core/identify';
 import { useGarden, usePlaces, usePlants } from '../../api/queries.ts';
 import { placeNow } from '../garden/place-now.ts';
 
-/** Where and when a plant is looked at: its host, the month as the north has it, under glass or not. Null until known. */
+/**
+ * Where and when a plant is looked at: its host, the month as the north has it, under glass or not.
+ * Null until known.
+ */
 export function useScene(plantId: string | undefined): Scene | null {
   const garden = useGarden().data;
   const places = usePlaces().data;

@@ -211,7 +211,7 @@ function Counts({ picture }: { picture: WatchPicture }) {
 
 function Seen({ picture }: { picture: WatchPicture }) {
   const { answers, watch } = picture;
-  const given = CHECKS.filter((check) => answers[check.id] !== undefined);
+  const answeredChecks = CHECKS.filter((check) => answers[check.id] !== undefined);
   const target = watch.targetId ? targetById(watch.targetId) : null;
   return (
     <section aria-label="What was seen">
@@ -226,9 +226,9 @@ function Seen({ picture }: { picture: WatchPicture }) {
             </Link>
           </p>
         )}
-        {given.length === 0 && <p className="soft">No checks yet.</p>}
+        {answeredChecks.length === 0 && <p className="soft">No checks yet.</p>}
         <ul className="flex flex-col gap-1">
-          {given.map((check) => (
+          {answeredChecks.map((check) => (
             <li key={check.id}>
               <span className="soft">{check.question}</span>{' '}
               <b className="font-semibold">

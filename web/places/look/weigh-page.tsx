@@ -21,7 +21,10 @@ const QUESTION_WORDS: Readonly<Record<SpotQuestion, string>> = {
   bloomSoon: 'Will it bloom within days?',
 };
 
-/** Is it worth acting, and how? What is known, what would change it, and every option with its reasons, refused ones too. */
+/**
+ * Is it worth acting, and how? What is known, what would change it, and every option with its reasons,
+ * refused ones too.
+ */
 export function WeighPage() {
   const { watchId = '' } = useParams();
   return <Answered question={useWatch(watchId)}>{(picture) => <Weighing picture={picture} />}</Answered>;

@@ -6,7 +6,10 @@ export function doubtWords(why: DoubtReason): string {
     case 'wide-range':
       return `is ${why.times} times the low rate: two lines of the label in one?`;
     case 'ounces-mixed-up':
-      return 'a liquid by weight, or a powder by volume: an ounce is a fluid ounce for liquids and a weight for powders';
+      return (
+        'a liquid by weight, or a powder by volume: an ounce is a fluid ounce for liquids and a weight ' +
+        'for powders'
+      );
     case 'unusual-strength': {
       const [low, high] = why.usual;
       const percent = Math.round(why.percent * 100) / 100;

@@ -20,7 +20,10 @@ interface LogSprayProps {
   readonly plannedMl: number;
 }
 
-/** Done: when, how much was really used. The day's weather is attached by itself, and what went off the shelf. */
+/**
+ * Done: when, how much was really used. The day's weather is attached by itself, and what went off the
+ * shelf.
+ */
 export function LogSpray({ tank, watches, planned, plannedMl }: LogSprayProps) {
   const show = useShow();
   const today = useToday();

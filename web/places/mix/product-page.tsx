@@ -23,7 +23,10 @@ const EDIBLE = new Set(HOSTS.filter(({ edible }) => edible).map(({ id }) => id))
 const emptyLine = () =>
   blankLine({ id: newId(), crop: '', rateLow: undefined as never, rateHigh: undefined as never });
 
-/** One product: its ingredient, its pack, and the lines of its label. A new one begins as its material usually is. */
+/**
+ * One product: its ingredient, its pack, and the lines of its label. A new one begins as its material
+ * usually is.
+ */
 export function ProductPage() {
   const { productId } = useParams();
   const [params] = useSearchParams();

@@ -12,7 +12,10 @@ import { MixNav } from './mix-nav.tsx';
 import { rateWords } from './mix-words.ts';
 import { SprayerList } from './sprayer-list.tsx';
 
-/** What stands on the shelf, with the label's own lines, what it is sprayed with, and what is said of it hereabouts. */
+/**
+ * What stands on the shelf, with the label's own lines, what it is sprayed with, and what is said of it
+ * hereabouts.
+ */
 export function ShelfPage() {
   const state = useShelfState().data;
   return (

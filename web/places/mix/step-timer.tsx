@@ -1,6 +1,9 @@
 import { useEffect, useState } from 'react';
 
-/** A wait within a recipe: begun, seen running, stopped. It runs by the clock, so that a sleeping phone is not late. */
+/**
+ * A wait within a recipe: begun, seen running, stopped. It runs by the clock, so that a sleeping phone
+ * is not late.
+ */
 export function StepTimer({ minutes, step }: { minutes: number; step: number }) {
   const [until, setUntil] = useState<number | null>(null);
   const [now, setNow] = useState(() => Date.now());

@@ -15,7 +15,10 @@ export interface LineChoice {
 
 export const isFree = ({ verdict }: Pick<LineChoice, 'verdict'>) => verdict === 'fine' || verdict === 'care';
 
-/** Lines that stand on a rule of thumb only can be used all the same; what a label, the law or a life stands against cannot. */
+/**
+ * Lines that stand on a rule of thumb only can be used all the same; what a label, the law or a life
+ * stands against cannot.
+ */
 export function canBeSetAside({ findings }: LineChoice): boolean {
   return findings.every(
     ({ verdict, grade }) =>
@@ -25,11 +28,11 @@ export function canBeSetAside({ findings }: LineChoice): boolean {
 
 /** Every line of the shelf, judged over all watches of the bench: the strictest holds. */
 export function lineChoices(bench: BenchAnswer, products: readonly ProductRecord[]): LineChoice[] {
-  const known = new Map(
+  const chosen = new Map(
     products.flatMap((product) => product.lines.map((line) => [line.id, { product, line }] as const)),
   );
   const order = new Map(bench.watches[0]?.lines.map(({ lineId }, i) => [lineId, i]));
-  return [...known.values()]
+  return [...chosen.values()]
     .flatMap(({ product, line }): LineChoice[] => {
       const judged = bench.watches.flatMap(({ lines }) => lines.filter(({ lineId }) => lineId === line.id));
       if (judged.length < bench.watches.length) return [];

@@ -62,7 +62,8 @@ export function dueWords(item: DueAnswer): DueWords {
       return {
         title,
         advice:
-          'The window to reach crawlers opens soon. Check product, sprayer and weather; keep reading the tapes.',
+          'The window to reach crawlers opens soon. Check product, sprayer and weather; keep reading ' +
+          'the tapes.',
         why: 'Why then',
         to: `/mix?watch=${item.watchId}`,
         doIt: 'Plan the mix',
@@ -214,7 +215,7 @@ export function closingWords(item: DueAnswer, today: CivilDate): Closing {
 
 /** The page's heading: what matters today, in one sentence. */
 export function headline(due: readonly DueAnswer[]): string {
-  const count = (of: (item: DueAnswer) => boolean) => due.filter(of).length;
+  const count = (matches: (item: DueAnswer) => boolean) => due.filter(matches).length;
   const late = count((item) => item.standing === 'late');
   const open = count((item) => item.standing === 'open');
   const soon = count((item) => item.standing === 'soon');

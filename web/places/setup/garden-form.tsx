@@ -47,7 +47,10 @@ const firstGuess = (): DefaultValues<Garden> => ({
   country: 'other',
 });
 
-/** The garden's name, place on earth and units. The first time it also makes the outdoors and its thermometer. */
+/**
+ * The garden's name, place on earth and units. The first time it also makes the outdoors and its
+ * thermometer.
+ */
 export function GardenForm({ garden }: { garden: Garden | null }) {
   const put = usePutGarden();
   const putStation = usePutStation();

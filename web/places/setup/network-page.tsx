@@ -211,7 +211,8 @@ function ListenForm({ network }: { network: NetworkState }) {
       />
       <p className="soft text-sm">
         {way === 'https'
-          ? 'What goes over the air is encrypted. The phone warns once, because nobody else vouches for this certificate: compare its fingerprint.'
+          ? 'What goes over the air is encrypted. The phone warns once, because nobody else vouches for ' +
+            'this certificate: compare its fingerprint.'
           : 'Whoever shares the network can read along, the passphrase too. Only where https will not work.'}
       </p>
       {!network.passphraseSet && <p className="font-semibold">Set a passphrase first.</p>}

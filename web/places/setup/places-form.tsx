@@ -24,10 +24,10 @@ export function PlacesForm() {
     <Answered question={usePlaces()}>
       {(places) => (
         <Answered question={stations}>
-          {(known) => (
+          {(thermometers) => (
             <div className="flex flex-col gap-3">
               {places.map((place) => (
-                <PlaceForm key={place.id} place={place} stations={known} isNew={false} />
+                <PlaceForm key={place.id} place={place} stations={thermometers} isNew={false} />
               ))}
               <details>
                 <summary className="link-husk list-none inline-block">Another place</summary>
@@ -35,12 +35,12 @@ export function PlacesForm() {
                   <PlaceForm
                     key={places.length}
                     isNew
-                    stations={known}
+                    stations={thermometers}
                     place={{
                       id: newId(),
                       name: '',
                       kind: 'cold-house',
-                      stationId: known[0]?.id ?? null,
+                      stationId: thermometers[0]?.id ?? null,
                       minOffsetC: 0,
                       maxOffsetC: 0,
                       standInIds: [],

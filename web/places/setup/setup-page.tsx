@@ -22,7 +22,8 @@ export function SetupPage() {
             lead={
               garden
                 ? 'The garden, its places and thermometers, and this device.'
-                : 'Latitude tells the seasons and the length of days; units can be switched any time. Everything stays on this computer.'
+                : 'Latitude tells the seasons and the length of days; units can be switched any time. ' +
+                  'Everything stays on this computer.'
             }
           />
           {!garden && (

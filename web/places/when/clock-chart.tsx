@@ -21,7 +21,10 @@ const MARK_WORDS = {
   crawlers: { first: 'first hatch', window: 'window to treat' },
   adults: { first: 'a round later', window: 'adults fly' },
 } as const;
-/** A first handful of crawlers should look like one: blocks are never drawn on a smaller scale than this a week. */
+/**
+ * A first handful of crawlers should look like one: blocks are never drawn on a smaller scale than this
+ * a week.
+ */
 const SMALLEST_TAPE_SCALE = 120;
 
 /** Heat so far against past years, the published marks across it, tapes standing on the same days. */

@@ -7,7 +7,10 @@ export interface ClockRange {
   readonly topCd: number;
 }
 
-/** The part of the season worth drawing: from before the first tape or mark to after the window, today within it. */
+/**
+ * The part of the season worth drawing: from before the first tape or mark to after the window, today
+ * within it.
+ */
 export function clockRange(clock: ClockAnswer): ClockRange {
   const season = clock.spread.length || 365;
   const today = daysBetween(clock.start, clock.today);

@@ -102,7 +102,10 @@ export function DayDrawing({ day, nextMinC, model }: DayDrawingProps) {
   );
 }
 
-/** Temperature at a part of the day, 0 at its lowest, ½ at its highest, 1 at the next lowest, as a method takes it. */
+/**
+ * Temperature at a part of the day, 0 at its lowest, ½ at its highest, 1 at the next lowest, as a
+ * method takes it.
+ */
 function temperatureAt(
   part: number,
   { minC, maxC }: DayDrawingProps['day'],

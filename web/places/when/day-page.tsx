@@ -32,7 +32,10 @@ const CUTOFF_WORDS: Readonly<Record<Cutoff, string>> = {
   vertical: 'Above it development stops: those hours count nothing.',
 };
 
-/** One day's arithmetic, drawn: the curve, the thresholds, what counts; the same day under each method, and the season under each. */
+/**
+ * One day's arithmetic, drawn: the curve, the thresholds, what counts; the same day under each method,
+ * and the season under each.
+ */
 export function DayPage() {
   const watches = useWatches();
   return (
@@ -46,9 +49,9 @@ export function DayPage() {
         </Link>
       </PageHead>
       <Answered question={watches}>
-        {(known) => (
+        {(places) => (
           <SeasonDays
-            watchId={(known.find(({ timed, plant }) => timed && !plant.outOfReach) ?? known[0])?.watch.id}
+            watchId={(places.find(({ timed, plant }) => timed && !plant.outOfReach) ?? places[0])?.watch.id}
           />
         )}
       </Answered>
@@ -88,13 +91,13 @@ function Drawn({ days, real }: { days: readonly PlacedDay[]; real: boolean }) {
     method,
     cutoff: method === 'average' && cutoff !== 'none' ? ('horizontal' as const) : cutoff,
   };
-  const sum = (of: PlacedDay, next: number, by: Method) =>
+  const sum = (heatOf: PlacedDay, next: number, by: Method) =>
     dailyDegreeDays(
-      { minC: of.minC, maxC: of.maxC, nextMinC: next },
+      { minC: heatOf.minC, maxC: heatOf.maxC, nextMinC: next },
       { ...model, method: by, cutoff: by === 'average' && cutoff !== 'none' ? 'horizontal' : cutoff },
     );
   const season = (by: Method) =>
-    days.reduce((total, of, i) => total + sum(of, days[i + 1]?.minC ?? of.minC, by), 0);
+    days.reduce((total, day, i) => total + sum(day, days[i + 1]?.minC ?? day.minC, by), 0);
   return (
     <div className="grid gap-6 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_330px]">
       <div className="min-w-0 flex flex-col gap-5">
@@ -158,8 +161,8 @@ function Drawn({ days, real }: { days: readonly PlacedDay[]; real: boolean }) {
               max={days.at(-1)!.date}
               value={day.date}
               onChange={(event) => {
-                const found = days.findIndex(({ date }) => date === event.target.value);
-                if (found >= 0) setAt(found);
+                const index = days.findIndex(({ date }) => date === event.target.value);
+                if (index >= 0) setAt(index);
               }}
             />
           </Field>

@@ -69,7 +69,7 @@ function toRow(day: WeatherDay | undefined, show: Show): Row {
   };
 }
 
-function ForecastForm({ stationId, known }: { stationId: string; known: readonly WeatherDay[] }) {
+function ForecastForm({ stationId, known: forecast }: { stationId: string; known: readonly WeatherDay[] }) {
   const show = useShow();
   const today = useToday();
   const navigate = useNavigate();
@@ -79,7 +79,7 @@ function ForecastForm({ stationId, known }: { stationId: string; known: readonly
   const [rows, setRows] = useState<readonly Row[]>(() =>
     dates.map((date) =>
       toRow(
-        known.find((day) => day.date === date),
+        forecast.find((day) => day.date === date),
         show,
       ),
     ),
@@ -119,11 +119,11 @@ function ForecastForm({ stationId, known }: { stationId: string; known: readonly
     try {
       if (file.size > LARGEST_FILE_BYTES) throw new RangeError('it is too large for ten days');
       const told = readUnattended(await file.text()).days;
-      const found = dates.map((date) => told.find((day) => day.date === date));
-      const count = found.findIndex((day) => day === undefined);
-      const days = count < 0 ? found.length : count;
+      const inOrder = dates.map((date) => told.find((day) => day.date === date));
+      const count = inOrder.findIndex((day) => day === undefined);
+      const days = count < 0 ? inOrder.length : count;
       if (days === 0) throw new RangeError(`it does not tell ${showWeekday(today)}`);
-      setRows(found.map((day, i) => toRow(i < days ? day : undefined, show)));
+      setRows(inOrder.map((day, i) => toRow(i < days ? day : undefined, show)));
       setFileWord({
         wrong: false,
         text: `${days} days are filled in from the file; keep them if they look right.`,

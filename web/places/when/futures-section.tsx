@@ -23,7 +23,10 @@ type State =
       readonly fittedToYears: number;
     };
 
-/** Many generated futures of the next event, beside the few past years: drawn in a worker, to be stopped at will. */
+/**
+ * Many generated futures of the next event, beside the few past years: drawn in a worker, to be stopped
+ * at will.
+ */
 export function FuturesSection({ watchId, state: event }: { watchId: string; state: EventState }) {
   const [state, setState] = useState<State>({ kind: 'idle' });
   const worker = useRef<Working<FuturesWorker>>(null);

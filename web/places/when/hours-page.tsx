@@ -22,8 +22,10 @@ export function HoursPage() {
       <Answered question={useShelf()}>
         {({ products }) => (
           <Answered question={plants}>
-            {(known) => {
-              const standing = known.filter(({ retiredOn, outOfReach }) => retiredOn === null && !outOfReach);
+            {(places) => {
+              const standing = places.filter(
+                ({ retiredOn, outOfReach }) => retiredOn === null && !outOfReach,
+              );
               return products.length > 0 && standing.length > 0 ? (
                 <Hours products={products} plants={standing} />
               ) : (

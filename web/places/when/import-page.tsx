@@ -25,9 +25,10 @@ export function ImportPage() {
 
 function Import({ stationId, name }: { stationId: string; name: string }) {
   const worker = useRef<Working<WeatherWorker>>(null);
-  const [found, setFound] = useState<{ readonly is: Recognised; readonly by: Working<WeatherWorker> } | null>(
-    null,
-  );
+  const [recognised, setFound] = useState<{
+    readonly is: Recognised;
+    readonly by: Working<WeatherWorker>;
+  } | null>(null);
   const [state, setState] = useState<{ readonly busy: boolean; readonly problem: string | null }>({
     busy: false,
     problem: null,
@@ -85,12 +86,14 @@ function Import({ stationId, name }: { stationId: string; name: string }) {
           </p>
         )}
       </div>
-      {found && (
+      {recognised && (
         <Found
-          key={found.is.kind === 'ghcn' ? found.is.read.stationId : found.is.table.header.join()}
+          key={
+            recognised.is.kind === 'ghcn' ? recognised.is.read.stationId : recognised.is.table.header.join()
+          }
           stationId={stationId}
-          found={found.is}
-          worker={found.by}
+          found={recognised.is}
+          worker={recognised.by}
         />
       )}
     </>
@@ -99,20 +102,20 @@ function Import({ stationId, name }: { stationId: string; name: string }) {
 
 function Found({
   stationId,
-  found,
+  found: recognised,
   worker,
 }: {
   stationId: string;
   found: Recognised;
   worker: Working<WeatherWorker>;
 }) {
-  switch (found.kind) {
+  switch (recognised.kind) {
     case 'ghcn':
-      return <Ghcn stationId={stationId} first={found.read} worker={worker} />;
+      return <Ghcn stationId={stationId} first={recognised.read} worker={worker} />;
     case 'daily':
-      return <Daily stationId={stationId} found={found} worker={worker} />;
+      return <Daily stationId={stationId} found={recognised} worker={worker} />;
     case 'hourly':
-      return <Hourly stationId={stationId} found={found} worker={worker} />;
+      return <Hourly stationId={stationId} found={recognised} worker={worker} />;
   }
 }
 
@@ -124,14 +127,14 @@ const OPEN_QUESTIONS = (
 
 function Daily({
   stationId,
-  found,
+  found: recognised,
   worker,
 }: {
   stationId: string;
   found: Extract<Recognised, { kind: 'daily' }>;
   worker: Working<WeatherWorker>;
 }) {
-  const [mapping, setMapping] = useState<MappingGuess>(found.guess);
+  const [mapping, setMapping] = useState<MappingGuess>(recognised.guess);
   const whole = complete(mapping);
   const { read, share, failed } = useRead(
     whole && ((onShare) => worker.remote.daily(whole, progress(onShare))),
@@ -139,24 +142,31 @@ function Daily({
   );
   return (
     <>
-      <MappingForm table={found.table} guess={found.guess} mapping={mapping} onMapping={setMapping} />
+      <MappingForm
+        table={recognised.table}
+        guess={recognised.guess}
+        mapping={mapping}
+        onMapping={setMapping}
+      />
       {!whole && OPEN_QUESTIONS}
       {whole && !read && <Reading share={share} failed={failed} />}
-      {whole && read && <ImportPreview stationId={stationId} read={read} rows={found.rows} unit="rows" />}
+      {whole && read && (
+        <ImportPreview stationId={stationId} read={read} rows={recognised.rows} unit="rows" />
+      )}
     </>
   );
 }
 
 function Hourly({
   stationId,
-  found,
+  found: recognised,
   worker,
 }: {
   stationId: string;
   found: Extract<Recognised, { kind: 'hourly' }>;
   worker: Working<WeatherWorker>;
 }) {
-  const [mapping, setMapping] = useState<HourlyGuess>(found.guess);
+  const [mapping, setMapping] = useState<HourlyGuess>(recognised.guess);
   const { temperatureUnit, dateOrder } = mapping;
   const whole: HourlyMapping | null =
     temperatureUnit && dateOrder ? { ...mapping, temperatureUnit, dateOrder } : null;
@@ -166,10 +176,17 @@ function Hourly({
   );
   return (
     <>
-      <HourlyMappingForm table={found.table} guess={found.guess} mapping={mapping} onMapping={setMapping} />
+      <HourlyMappingForm
+        table={recognised.table}
+        guess={recognised.guess}
+        mapping={mapping}
+        onMapping={setMapping}
+      />
       {!whole && OPEN_QUESTIONS}
       {whole && !read && <Reading share={share} failed={failed} />}
-      {whole && read && <ImportPreview stationId={stationId} read={read} rows={found.rows} unit="hours" />}
+      {whole && read && (
+        <ImportPreview stationId={stationId} read={read} rows={recognised.rows} unit="hours" />
+      )}
     </>
   );
 }
@@ -273,8 +290,8 @@ function useRead(
       current = false;
     };
   }, [key]);
-  const own = answer?.key === key ? answer : null;
-  return { read: own?.read ?? null, share, failed: own !== null && own.read === null };
+  const ownAnswer = answer?.key === key ? answer : null;
+  return { read: ownAnswer?.read ?? null, share, failed: ownAnswer !== null && ownAnswer.read === null };
 }
 
 function complete(mapping: MappingGuess): ColumnMapping | null {

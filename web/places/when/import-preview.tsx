@@ -48,7 +48,7 @@ export function ImportPreview({
         await navigate(is.doubts.length > 0 ? `/when/stations/${stationId}/check` : '/when/stations');
       })
       .catch(() => undefined);
-  const known = outcome?.of === read ? outcome.is : null;
+  const outcomeShown = outcome?.of === read ? outcome.is : null;
   const [first, last] = [read.days[0], read.days.at(-1)];
   return (
     <section aria-label="What would happen" className="mt-5">
@@ -84,37 +84,37 @@ export function ImportPreview({
             )}
           </ul>
         )}
-        {read.days.length > 0 && !known && (
+        {read.days.length > 0 && !outcomeShown && (
           <button type="button" className="btn self-start" disabled={importDays.isPending} onClick={look}>
             {importDays.isPending ? 'Comparing…' : 'Compare with what is there'}
           </button>
         )}
-        {known && (
+        {outcomeShown && (
           <>
             <p>
-              <b>{known.added}</b> days are new, <b>{known.unchanged}</b> are there already and the same,{' '}
-              <b>{known.changed.length}</b> are there with other figures.
+              <b>{outcomeShown.added}</b> days are new, <b>{outcomeShown.unchanged}</b> are there already and
+              the same, <b>{outcomeShown.changed.length}</b> are there with other figures.
             </p>
-            {known.looksFahrenheit && (
+            {outcomeShown.looksFahrenheit && (
               <p role="alert" className="text-error font-semibold">
                 By the same time of other years these look like °F taken for °C. Check the unit above before
                 you write them.
               </p>
             )}
-            {known.doubts.length > 0 && (
+            {outcomeShown.doubts.length > 0 && (
               <div className="text-sm">
                 <p>Worth a second look; they can be put right after writing, and back:</p>
                 <ul className="list-disc pl-5">
-                  {known.doubts.slice(0, SHOWN_DOUBTS).map((doubt) => (
+                  {outcomeShown.doubts.slice(0, SHOWN_DOUBTS).map((doubt) => (
                     <li key={`${doubt.kind} ${doubt.from}`}>{doubtWords(doubt, show)}</li>
                   ))}
-                  {known.doubts.length > SHOWN_DOUBTS && (
-                    <li>and {known.doubts.length - SHOWN_DOUBTS} more</li>
+                  {outcomeShown.doubts.length > SHOWN_DOUBTS && (
+                    <li>and {outcomeShown.doubts.length - SHOWN_DOUBTS} more</li>
                   )}
                 </ul>
               </div>
             )}
-            {known.changed.length > 0 && (
+            {outcomeShown.changed.length > 0 && (
               <label className="flex items-center gap-3">
                 <input
                   type="checkbox"
@@ -122,15 +122,15 @@ export function ImportPreview({
                   checked={replace}
                   onChange={(event) => setReplace(event.target.checked)}
                 />{' '}
-                Replace those {known.changed.length} by the file's (
-                {known.changed
+                Replace those {outcomeShown.changed.length} by the file's (
+                {outcomeShown.changed
                   .slice(0, 3)
                   .map(
-                    ({ date, stored, given }) =>
-                      `${date}: ${show.temperature(stored.minC)} to ${show.temperature(stored.maxC)} becomes ${show.temperature(given.minC)} to ${show.temperature(given.maxC)}`,
+                    ({ date, stored, given: incoming }) =>
+                      `${date}: ${show.temperature(stored.minC)} to ${show.temperature(stored.maxC)} becomes ${show.temperature(incoming.minC)} to ${show.temperature(incoming.maxC)}`,
                   )
                   .join('; ')}
-                {known.changed.length > 3 ? '; …' : ''})
+                {outcomeShown.changed.length > 3 ? '; …' : ''})
               </label>
             )}
             <button
@@ -141,7 +141,7 @@ export function ImportPreview({
             >
               {importDays.isPending
                 ? 'Writing…'
-                : `Write ${known.added + (replace ? known.changed.length : 0)} days`}
+                : `Write ${outcomeShown.added + (replace ? outcomeShown.changed.length : 0)} days`}
             </button>
           </>
         )}

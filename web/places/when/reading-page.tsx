@@ -31,10 +31,10 @@ function Readings({ station: { id, name } }: { station: StationSummary }) {
         lead="Read the low, the high and the rain gauge, then reset. In the morning the high is yesterday afternoon's: it is written to yesterday by itself."
       />
       <Answered question={useReadings(id)}>
-        {(known) => (
+        {(readings) => (
           <div className="grid gap-6 md:grid-cols-[minmax(0,420px)_minmax(0,1fr)]">
-            <ReadingForm key={known.length} stationId={id} known={known} />
-            <Known known={known} />
+            <ReadingForm key={readings.length} stationId={id} known={readings} />
+            <Known known={readings} />
           </div>
         )}
       </Answered>
@@ -42,11 +42,11 @@ function Readings({ station: { id, name } }: { station: StationSummary }) {
   );
 }
 
-function ReadingForm({ stationId, known }: { stationId: string; known: readonly Reading[] }) {
+function ReadingForm({ stationId, known: readings }: { stationId: string; known: readonly Reading[] }) {
   const show = useShow();
   const today = useToday();
   const { say } = useNotices();
-  const last = known.at(-1);
+  const last = readings.at(-1);
   const [id] = useState(newId);
   const [time, setTime] = useState<Reading['time']>(last?.time ?? 'morning');
   const [readOn, setReadOn] = useState(today);
@@ -150,11 +150,11 @@ function ReadingForm({ stationId, known }: { stationId: string; known: readonly 
 }
 
 /** The days that follow from the readings, newest first, and the readings themselves. */
-function Known({ known }: { known: readonly Reading[] }) {
+function Known({ known: readings }: { known: readonly Reading[] }) {
   const show = useShow();
   const today = useToday();
   const { say } = useNotices();
-  const days = daysFromReadings(known).slice(-SHOWN_DAYS).toReversed();
+  const days = daysFromReadings(readings).slice(-SHOWN_DAYS).toReversed();
   const takeOut = (reading: Reading) =>
     void keepRecord(takeOutEntry('readings', reading, `reading of ${showDate(reading.readOn)}`)).then(
       () =>
@@ -197,11 +197,11 @@ function Known({ known }: { known: readonly Reading[] }) {
           </div>
         )}
       </section>
-      {known.length > 0 && (
+      {readings.length > 0 && (
         <section aria-label="Readings">
           <h2 className="mb-2">Readings</h2>
           <ul className="sheet p-4 flex flex-col gap-1">
-            {known
+            {readings
               .slice(-SHOWN_DAYS)
               .toReversed()
               .map((reading) => (

@@ -29,7 +29,7 @@ export function StationsPage() {
       <Answered question={useStations()}>
         {(stations) => (
           <Answered question={places}>
-            {(known) => <StationList stations={stations} places={known} />}
+            {(places) => <StationList stations={stations} places={places} />}
           </Answered>
         )}
       </Answered>

@@ -152,7 +152,8 @@ function Clock({ picture }: { picture: WatchPicture }) {
 
 const MINER_LEADS: Readonly<Record<string, string>> = {
   'citrus-leaf-miner':
-    'The moths of the next round lay in whatever is soft then. Grown citrus can carry it; on a young tree cover the flush while it is soft, both leaf sides.',
+    'The moths of the next round lay in whatever is soft then. Grown citrus can carry it; on a young ' +
+    'tree cover the flush while it is soft, both leaf sides.',
 };
 
 /** What a tape's word means for the kind of scale: how long its crawlers stay soft decides. */
@@ -187,16 +188,25 @@ function clockTitle(picture: WatchPicture, clock: ClockAnswer): string {
 function startLead({ events }: ClockAnswer): string {
   const kind = events[0]?.event.start.kind ?? 'first-males';
   if (kind === 'first-mines')
-    return 'Its rounds count from the first mines of the flush: note them under “What you see”, and the dates follow.';
+    return (
+      'Its rounds count from the first mines of the flush: note them under “What you see”, and the dates ' +
+      'follow.'
+    );
   if (kind === 'first-males')
-    return 'Its published sums count from the first males in a trap. Hang one, enter what it catches, and the dates follow; meanwhile tapes tell.';
+    return (
+      'Its published sums count from the first males in a trap. Hang one, enter what it catches, and the ' +
+      'dates follow; meanwhile tapes tell.'
+    );
   return `Its count begins with ${STARTED_BY[kind]}; meanwhile tapes tell.`;
 }
 
 function clockLead(picture: WatchPicture, clock: ClockAnswer): string {
   if (clock.measured.length === 0) return 'Until readings come in, go by looking and by tapes.';
   if (clock.events.length === 0 && clock.carry === 'refused')
-    return 'Published sums of heat were found outdoors after cold winters and do not carry to this place. All stages may be there at once: go by tapes and by looking.';
+    return (
+      'Published sums of heat were found outdoors after cold winters and do not carry to this place. All ' +
+      'stages may be there at once: go by tapes and by looking.'
+    );
   if (clock.events.length === 0) {
     const target = TARGETS.find((entry) => entry.id === picture.watch.targetId);
     const hint = target && calendarHint(target.id);

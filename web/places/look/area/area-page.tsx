@@ -176,7 +176,7 @@ function useLeafArea(photoId: string, outline: Outline, greenness: number, run: 
   const canvas = useRef<HTMLCanvasElement>(null);
   const working = useRef<Working<LeafWorker> | null>(null);
   const pixels = useRef<Pixels | null>(null);
-  const [found, setFound] = useState<{ doubts: readonly PictureDoubt[]; of: string } | null>(null);
+  const [result, setFound] = useState<{ doubts: readonly PictureDoubt[]; of: string } | null>(null);
   const current = `${photoId} ${outline} ${run}`;
   const [told, setTold] = useState<{ of: string; state: State }>({ of: current, state: START });
   const setState = useCallback((state: State) => setTold({ of: current, state }), [current]);
@@ -209,17 +209,17 @@ function useLeafArea(photoId: string, outline: Outline, greenness: number, run: 
     };
   }, [photoId, outline, run, current, setState]);
   useEffect(() => {
-    if (found?.of !== current || !working.current) return;
+    if (result?.of !== current || !working.current) return;
     let ended = false;
     void working.current.remote.affected(greenness).then(({ percent, mask, leafMask }) => {
       if (ended || !canvas.current || !pixels.current) return;
       drawMask(canvas.current, pixels.current, leafMask, mask);
-      setState({ kind: 'found', doubts: found.doubts, percent });
+      setState({ kind: 'found', doubts: result.doubts, percent });
     });
     return () => {
       ended = true;
     };
-  }, [found, greenness, current, setState]);
+  }, [result, greenness, current, setState]);
   const stop = () => {
     working.current?.end();
     working.current = null;

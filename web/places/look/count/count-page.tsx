@@ -112,12 +112,12 @@ function Count({ picture, protocol, tags }: CountProps) {
     try {
       const sent = await keepRecord(putEntry('samples', sample, label));
       clear();
-      const found = units.some(({ counts }) => counts[PROTOCOL_SHAPES[protocol].measure.item]! > 0);
+      const anyFound = units.some(({ counts }) => counts[PROTOCOL_SHAPES[protocol].measure.item]! > 0);
       const next = await stopDone(
         {
           plantId: plant.id,
           watchId: watch.id,
-          outcome: found ? 'counted' : 'nothing',
+          outcome: anyFound ? 'counted' : 'nothing',
           reason: null,
           note: '',
         },

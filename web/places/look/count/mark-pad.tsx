@@ -4,7 +4,10 @@ import { keysAreOff } from '../../../parts/shortcuts.tsx';
 import { inHand, nextUnit, set } from './count-draft.ts';
 import type { PadProps } from './tally-pad.tsx';
 
-/** There or not: with one item one tap does a unit, with several each is ticked and then the next one comes. */
+/**
+ * There or not: with one item one tap does a unit, with several each is ticked and then the next one
+ * comes.
+ */
 export function MarkPad({ draft, items, unit, onChange, asleep }: PadProps) {
   const [only] = items;
   return items.length === 1 ? (

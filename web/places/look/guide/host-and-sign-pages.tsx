@@ -78,8 +78,8 @@ export function SignPage() {
   );
 }
 
-function TargetList({ of }: { of: (target: Target) => FrequencyWord | undefined }) {
-  const rows = TARGETS.map((target) => ({ target, word: of(target) }))
+function TargetList({ of: frequencyOf }: { of: (target: Target) => FrequencyWord | undefined }) {
+  const rows = TARGETS.map((target) => ({ target, word: frequencyOf(target) }))
     .filter(
       (row): row is { target: Target; word: FrequencyWord } => row.word !== undefined && row.word !== 'never',
     )

@@ -153,16 +153,16 @@ const EFFICACY_TONE = { works: 'tag-open', 'in part': '', poor: '', avoid: 'tag-
 
 /** What each material does against it, as a ranking; the label and the stage decide. */
 function Reached({ target }: { target: Target }) {
-  const known = efficacyAgainst(target);
-  if (known.length === 0) return null;
+  const efficacy = efficacyAgainst(target);
+  if (efficacy.length === 0) return null;
   return (
     <section aria-label="What reaches it" className="sheet p-4">
       <h2 className="mb-1">What reaches it, if anything must</h2>
       <p className="soft text-sm mb-2">
-        A ranking, not a promise (grade {known[0]!.grade}): stage and cover decide, the label allows.
+        A ranking, not a promise (grade {efficacy[0]!.grade}): stage and cover decide, the label allows.
       </p>
       <ul className="flex flex-col gap-1">
-        {known.map(({ materialId, word, how }) => (
+        {efficacy.map(({ materialId, word, how }) => (
           <li key={materialId}>
             <b className="font-semibold">{materialById(materialId).name}</b>{' '}
             <span className={`tag ${EFFICACY_TONE[word]}`}>{word}</span>{' '}

@@ -8,7 +8,10 @@ import { useNotices } from '../../../parts/notices.tsx';
 import { useToday } from '../../../show/use-show.ts';
 import { PhotoRefused, shrinkPhoto } from './shrink-photo.ts';
 
-/** The button that takes pictures from the phone's camera or from files, one by one, and says what was refused. */
+/**
+ * The button that takes pictures from the phone's camera or from files, one by one, and says what was
+ * refused.
+ */
 export function AddPhotos({ watchId, label = 'Add photos' }: { watchId: string; label?: string }) {
   const today = useToday();
   const { say } = useNotices();

@@ -56,6 +56,6 @@ async function dayTaken(file: File): Promise<CivilDate | null> {
     .parse(file, { pick: ['DateTimeOriginal'], reviveValues: false })
     .catch(() => null)) as { DateTimeOriginal?: unknown } | null;
   // The camera's own clock, "2026:05:29 10:15:00", without a time zone.
-  const found = /^(\d{4}):(\d{2}):(\d{2})/.exec(String(tags?.DateTimeOriginal ?? ''));
-  return found ? `${found[1]}-${found[2]}-${found[3]}` : null;
+  const parts = /^(\d{4}):(\d{2}):(\d{2})/.exec(String(tags?.DateTimeOriginal ?? ''));
+  return parts ? `${parts[1]}-${parts[2]}-${parts[3]}` : null;
 }

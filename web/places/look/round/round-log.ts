@@ -8,7 +8,10 @@ export interface RoundInHand {
   readonly id: string;
   readonly startedOn: CivilDate;
   readonly stops: readonly Stop[];
-  /** Keys of the stops in the order the walk began with: what is done on the way does not shuffle what is left. */
+  /**
+   * Keys of the stops in the order the walk began with: what is done on the way does not shuffle what
+   * is left.
+   */
   readonly order: readonly string[];
 }
 

@@ -54,7 +54,7 @@ function StopView({
   state,
   roundId,
   number,
-  of,
+  of: position,
 }: {
   state: StopState;
   roundId: string;
@@ -105,7 +105,7 @@ function StopView({
     <div className="mx-auto max-w-xl -mt-2 flex flex-col gap-3">
       <div>
         <p className="soft text-sm">
-          Stop {number} of {of}, {state.placeName.toLowerCase()} ·{' '}
+          Stop {number} of {position}, {state.placeName.toLowerCase()} ·{' '}
           <Link className="link-husk" to="/look/round">
             the whole round
           </Link>

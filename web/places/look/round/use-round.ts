@@ -30,13 +30,15 @@ export interface StopState extends RoundStop {
 export function useStopStates(): readonly StopState[] | undefined {
   const inHand = useRoundInHand();
   const walk = useWalk().data;
-  const known = useRound(inHand?.id ?? null).data;
-  return (known ?? walk) && inOrder(statesOf((known ?? walk)!, inHand?.stops ?? []), inHand?.order ?? []);
+  const roundKept = useRound(inHand?.id ?? null).data;
+  return (
+    (roundKept ?? walk) && inOrder(statesOf((roundKept ?? walk)!, inHand?.stops ?? []), inHand?.order ?? [])
+  );
 }
 
-function statesOf({ stops }: RoundAnswer, own: readonly Stop[]): StopState[] {
+function statesOf({ stops }: RoundAnswer, ownStops: readonly Stop[]): StopState[] {
   return stops.map((stop) => {
-    const here = own.filter((entry) => isAt(stop, entry));
+    const here = ownStops.filter((entry) => isAt(stop, entry));
     return {
       ...stop,
       done: [...stop.done.filter(({ id }) => !here.some((entry) => entry.id === id)), ...here],
