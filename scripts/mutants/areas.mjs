@@ -8,7 +8,7 @@ const core = (subject, least, moreTests = []) => ({
   least,
 });
 
-const RULE_TESTS = ['knowledge/use-rules.test.ts', 'knowledge/meetings.test.ts'];
+const RULE_TESTS = ['knowledge/use-rules*.test.ts', 'knowledge/meetings.test.ts'];
 
 export const areas = {
   'core/materials': core('materials', 90, RULE_TESTS),
