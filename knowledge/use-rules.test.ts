@@ -4,7 +4,7 @@ import {
   judgeUse,
   labelDoubts,
   type UseFacts,
-  type Verdict,
+  type UseVerdict,
   worstOf,
 } from '#core/materials';
 import { blankLine } from '#core/records';
@@ -79,7 +79,7 @@ type Case = readonly [
   what: string,
   facts: UseFacts,
   ruleId: string,
-  verdict: Verdict,
+  verdict: UseVerdict,
   until?: string,
   schools?: Record<string, string>,
 ];

@@ -27,7 +27,7 @@ export const DAYS = {
 /** A rule looks at one watch and says what is due of its kind, if anything. */
 export type DueRule = (facts: WatchFacts, today: CivilDate) => DueItem[];
 
-export const nameIt: DueRule = (facts, today) => {
+export const nameFirst: DueRule = (facts, today) => {
   if (facts.named) return [];
   const closes = addDays(facts.openedOn, DAYS.nameWithin);
   return [

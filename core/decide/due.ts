@@ -8,7 +8,7 @@ import {
   crawlerWindow,
   growthRegulator,
   hangTrap,
-  nameIt,
+  nameFirst,
   tapes,
   type DueRule,
 } from './due-rules.ts';
@@ -16,7 +16,7 @@ import { clearLeaves, coverFlush } from './season-rules.ts';
 import type { WatchFacts } from './watch-facts.ts';
 
 const RULES: readonly DueRule[] = [
-  nameIt,
+  nameFirst,
   allStages,
   crawlerWindow,
   growthRegulator,

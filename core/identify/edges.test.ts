@@ -294,9 +294,9 @@ describe('two troubles at once', () => {
 
   test('are found where signs of both show, and no one trouble makes both', () => {
     expect(two({ sticky: 'yes', trail: 'yes' })?.targetIds).toEqual(['soft-scale', 'miner']);
-    const found = two({ sticky: 'yes', trail: 'yes', lift: 'whole' })!;
-    expect(found.probability).toBeGreaterThan(0.4);
-    expect(found.probability).toBeLessThanOrEqual(1);
+    const pair = two({ sticky: 'yes', trail: 'yes', lift: 'whole' })!;
+    expect(pair.probability).toBeGreaterThan(0.4);
+    expect(pair.probability).toBeLessThanOrEqual(1);
   });
 
   test('are not where one explains it all, or nothing was seen', () => {

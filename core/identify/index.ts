@@ -23,4 +23,4 @@ export { type TwoTroubles } from './two-troubles.ts';
 export { type SuggestedCheck } from './next-check.ts';
 export { SOMETHING_ELSE, type GroupStanding, type Standing } from './posterior.ts';
 export { type Reason, type Reasons } from './reasons.ts';
-export { FEWEST_ANSWERS, GROUP_FROM, NAMED_FROM, type Verdict } from './verdict.ts';
+export { FEWEST_ANSWERS, GROUP_FROM, NAMED_FROM, type NamingVerdict } from './verdict.ts';

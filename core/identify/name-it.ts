@@ -7,10 +7,10 @@ import { type GroupStanding, posterior, rank, rankGroups, scenePriors, type Stan
 import { fieldOf, reasonsFor, type Reasons } from './reasons.ts';
 import { nextStep, type NextStep } from './next-step.ts';
 import { twoTroubles, type TwoTroubles } from './two-troubles.ts';
-import { verdict, type Verdict } from './verdict.ts';
+import { verdict, type NamingVerdict } from './verdict.ts';
 
 export interface Naming {
-  readonly verdict: Verdict;
+  readonly verdict: NamingVerdict;
   readonly standings: readonly (Standing & { readonly reasons: Reasons | null })[];
   readonly groups: readonly GroupStanding[];
   readonly nextChecks: readonly SuggestedCheck[];

@@ -1,5 +1,5 @@
 import type { SuggestedCheck } from './next-check.ts';
-import { FEWEST_ANSWERS, type Verdict } from './verdict.ts';
+import { FEWEST_ANSWERS, type NamingVerdict } from './verdict.ts';
 
 /** What to do next about the name: look on, stop, or ask those who can tell. */
 export type NextStep = 'look-on' | 'enough' | 'lab';
@@ -12,7 +12,7 @@ const WORTH_LOOKING_BITS = 0.08;
  * lab when neither is settled and nothing left to look at would settle it.
  */
 export function nextStep(
-  verdict: Verdict,
+  verdict: NamingVerdict,
   nextChecks: readonly SuggestedCheck[],
   answered: number,
 ): NextStep {

@@ -8,7 +8,7 @@ export const GROUP_FROM = 0.85;
 export const FEWEST_ANSWERS = 3;
 
 /** What may honestly be said: a species, only its group, none of the listed troubles, or not yet anything. */
-export type Verdict =
+export type NamingVerdict =
   | { readonly kind: 'named'; readonly targetId: string }
   | { readonly kind: 'group'; readonly group: TargetGroup }
   | { readonly kind: 'none-of-these' }
@@ -19,7 +19,7 @@ export function verdict(
   standings: readonly Standing[],
   groups: readonly GroupStanding[],
   answered: number,
-): Verdict {
+): NamingVerdict {
   const [top] = standings;
   const [topGroup] = groups;
   if (answered < FEWEST_ANSWERS || !top || !topGroup) return { kind: 'not-enough' };

@@ -3,14 +3,14 @@ export { labelDoubts, type DoubtReason, type LabelDoubt, type UsualPercent } fro
 export { misfits, type Misfit, type SprayCase } from './line-fit.ts';
 export {
   judgeUse,
-  type Bloom,
+  type BloomState,
   type EarlierSpray,
   type Finding,
   type RuleBook,
   type PlannedSpray,
   type UseFacts,
   type UseRule,
-  type Verdict,
+  type UseVerdict,
   VERDICTS,
   worstOf,
 } from './may-use.ts';

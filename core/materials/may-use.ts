@@ -7,8 +7,8 @@ import type { Ingredient } from './meeting.ts';
 
 /** From free to never: a `never` cannot be set aside by anybody. */
 export const VERDICTS = ['fine', 'care', 'wait', 'no', 'never'] as const;
-export type Verdict = (typeof VERDICTS)[number];
-export type Bloom = 'open' | 'soon' | 'over' | 'unknown';
+export type UseVerdict = (typeof VERDICTS)[number];
+export type BloomState = 'open' | 'soon' | 'over' | 'unknown';
 
 /** An earlier spray of the plant, under any of its troubles. */
 export interface EarlierSpray {
@@ -59,7 +59,7 @@ export interface UseFacts {
   readonly edible: boolean;
   readonly group: TargetGroup | null;
   readonly leafState: LeafState;
-  readonly bloom: Bloom;
+  readonly bloom: BloomState;
   readonly beesVisitBloom: boolean;
   readonly honeydewMaker: boolean;
   /** Null when nobody looked. */
@@ -81,7 +81,7 @@ export interface Spoken {
 /** A rule of use. It speaks, or is silent (null). */
 export interface UseRule {
   readonly id: string;
-  readonly verdict: Exclude<Verdict, 'fine'>;
+  readonly verdict: Exclude<UseVerdict, 'fine'>;
   readonly speaks: (facts: UseFacts, schools: Readonly<Record<string, string>>) => Spoken | null;
   readonly grade: Grade;
   readonly sourceIds: readonly string[];
@@ -89,7 +89,7 @@ export interface UseRule {
 
 export interface Finding {
   readonly ruleId: string;
-  readonly verdict: Verdict;
+  readonly verdict: UseVerdict;
   readonly says: string;
   readonly until: CivilDate | null;
   readonly grade: Grade;
@@ -119,8 +119,8 @@ export function judgeUse(
 }
 
 /** The strictest verdict among findings; `fine` for none. */
-export function worstOf(findings: readonly Pick<Finding, 'verdict'>[]): Verdict {
-  return findings.reduce<Verdict>(
+export function worstOf(findings: readonly Pick<Finding, 'verdict'>[]): UseVerdict {
+  return findings.reduce<UseVerdict>(
     (worst, { verdict }) => (VERDICTS.indexOf(verdict) > VERDICTS.indexOf(worst) ? verdict : worst),
     'fine',
   );

@@ -21,7 +21,7 @@ export { isOverdue, OVERDUE_DAYS, walkOrder, type WalkStop } from './walk.ts';
 export {
   loggedBloom,
   loggedLeafState,
-  type Bloom,
+  type LoggedBloom,
   type LoggedLeafState,
   type LoggedStage,
 } from './logged-stage.ts';

@@ -47,13 +47,13 @@ export function loggedLeafState(
   return last ? { leafState: LEAF_STATE[last.stage]!, stage: last.stage, on: last.on } : null;
 }
 
-export type Bloom =
+export type LoggedBloom =
   | { readonly kind: 'open'; readonly since: CivilDate }
   | { readonly kind: 'over'; readonly since: CivilDate }
   | { readonly kind: 'unknown' };
 
 /** Whether the plant itself is in bloom on `date`, by its log since `since`. */
-export function loggedBloom(log: readonly LoggedStage[], since: CivilDate, date: CivilDate): Bloom {
+export function loggedBloom(log: readonly LoggedStage[], since: CivilDate, date: CivilDate): LoggedBloom {
   const last = inTime(log, since, date).findLast(
     ({ stage }) => stage === 'bloom-start' || stage === 'bloom-end' || stage === 'petal-fall',
   );

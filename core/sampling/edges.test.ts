@@ -165,7 +165,8 @@ const mean = (value: number, logStandardError: number | null, units = 15, high =
 
 describe('two means apart', () => {
   test("by Welch's interval, worked by hand", () => {
-    // Errors 0.1 · 10 = 1 and 0.2 · 4 = 0.8, 14 free each: variance 1.64; freedom 1.64² ÷ ((1 + 0.4096)/14) = 26.71.
+    // Errors 0.1 · 10 = 1 and 0.2 · 4 = 0.8, 14 free each: variance 1.64,
+    // freedom 1.64² ÷ ((1 + 0.4096) ÷ 14) = 26.71.
     const difference = differenceOfMeans(mean(10, 0.1), mean(4, 0.2));
     expect(difference.value).toBe(-6);
     // t(0.975, 26.71) lies between 2.0518 (27) and 2.0555 (26).

@@ -6,12 +6,12 @@ import {
   leftInPack,
   type LeafState,
   type PlannedSpray,
-  type Verdict,
+  type UseVerdict,
   VERDICTS,
   worstOf,
 } from '#core/materials';
 import { SPRAY_SCOPES, type SprayScope, waterForPlant, waterLearned, type WaterNeed } from '#core/mix';
-import { loggedBloom, type Bloom, type LoggedLeafState } from '#core/plan';
+import { loggedBloom, type LoggedBloom, type LoggedLeafState } from '#core/plan';
 import type { Garden, LocalAdvice, Plant } from '#core/records';
 import { hostById, ingredientsOf } from '#knowledge';
 import type { Store } from '../store/store.ts';
@@ -26,7 +26,7 @@ import type { WatchPicture } from './watch-picture.ts';
 export interface BenchLine {
   readonly productId: string;
   readonly lineId: string;
-  readonly verdict: Verdict;
+  readonly verdict: UseVerdict;
   readonly findings: readonly Finding[];
   /** ml or g the label still leaves this plant this year; null when it sets no amount. */
   readonly leftThisYear: number | null;
@@ -48,7 +48,7 @@ export interface BenchWatch {
   readonly leafState: LeafState;
   readonly guessedState: LeafState;
   readonly logged: LoggedLeafState | null;
-  readonly bloom: Bloom;
+  readonly bloom: LoggedBloom;
   readonly waters: readonly BenchWater[];
   /** The most fitting first; within a verdict in the shelf's order. */
   readonly lines: readonly BenchLine[];

@@ -26,6 +26,8 @@ import { ARCHIVED, columnsOf, LEFT_OUT, PICTURES } from './tables.ts';
 import { compareWith, takeIn } from './take-in.ts';
 import { writeArchive } from './write-archive.ts';
 
+const LATEST_SCHEMA = readdirSync(join(process.cwd(), 'server/migrations')).length;
+
 const MIGRATIONS = join(process.cwd(), 'server/migrations');
 const PNG = Buffer.from(
   'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
@@ -101,7 +103,7 @@ async function zipOf(
       JSON.stringify({
         format: 'juglans-archive',
         version: 1,
-        schema: 11,
+        schema: LATEST_SCHEMA,
         day: '2026-05-29',
         rows: {},
         entries,

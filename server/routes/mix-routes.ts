@@ -109,7 +109,7 @@ export function mixRoutes(parts: AppParts) {
         });
       })
       .delete('/loads/:id', (c) => {
-        const sprays = store.allSprays().filter(({ loadId }) => loadId === c.req.param('id'));
+        const sprays = store.spraysOfLoad(c.req.param('id'));
         orNotFound(sprays.length > 0 || null, 'tank');
         store.db.transaction(() => sprays.forEach(({ id }) => store.removeSpray(id)))();
         return c.body(null, 204);

@@ -2,7 +2,7 @@ import type { Context, MiddlewareHandler } from 'hono';
 import { getCookie } from 'hono/cookie';
 import { secureHeaders } from 'hono/secure-headers';
 import { Problem } from '../problem.ts';
-import type { Device } from '../store/session-store.ts';
+import type { LetInDevice } from '../store/session-store.ts';
 import type { Store } from '../store/store.ts';
 import { nameInHost, ownNames } from './own-address.ts';
 
@@ -91,12 +91,12 @@ const OPEN = /^\/api\/(health|door|calendar\/[0-9a-f]+\.ics)$/;
 
 declare module 'hono' {
   interface ContextVariableMap {
-    device: Device | null;
+    device: LetInDevice | null;
   }
 }
 
 /** The device that asks; null when it was not let in. */
-export function askingDevice(store: Store, c: Context, nowMs: number): Device | null {
+export function askingDevice(store: Store, c: Context, nowMs: number): LetInDevice | null {
   const token = getCookie(c, COOKIE);
   return token ? store.deviceOf(token, nowMs) : null;
 }

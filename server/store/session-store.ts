@@ -2,7 +2,7 @@ import { createHash, randomBytes } from 'node:crypto';
 import type { Db } from './database.ts';
 
 /** A device that was let in. */
-export interface Device {
+export interface LetInDevice {
   readonly id: string;
   readonly device: string;
   /** ms since 1970. */
@@ -30,9 +30,9 @@ export function sessionStore(db: Db) {
       return token;
     },
     /** The device a secret belongs to, if it was let in and not idle for too long; its use is noted. */
-    deviceOf(token: string, nowMs: number): Device | null {
+    deviceOf(token: string, nowMs: number): LetInDevice | null {
       const row = db.prepare(`SELECT ${COLUMNS} FROM session WHERE token_hash = ?`).get(hashOf(token)) as
-        Device | undefined;
+        LetInDevice | undefined;
       if (!row) return null;
       if (nowMs - row.lastUsedAt > IDLE_MS) {
         db.prepare('DELETE FROM session WHERE id = ?').run(row.id);
@@ -42,8 +42,8 @@ export function sessionStore(db: Db) {
         db.prepare('UPDATE session SET last_used_at = ? WHERE id = ?').run(nowMs, row.id);
       return row;
     },
-    letInDevices: (): Device[] =>
-      db.prepare(`SELECT ${COLUMNS} FROM session ORDER BY last_used_at DESC`).all() as Device[],
+    letInDevices: (): LetInDevice[] =>
+      db.prepare(`SELECT ${COLUMNS} FROM session ORDER BY last_used_at DESC`).all() as LetInDevice[],
     shutOut: (id: string) => db.prepare('DELETE FROM session WHERE id = ?').run(id).changes > 0,
     shutOutAllBut: (id: string | null) => void db.prepare('DELETE FROM session WHERE id IS NOT ?').run(id),
   };

@@ -2,6 +2,7 @@ import type { LocalAdvice, ProductRecord, Sprayer, SprayRecord } from '#core/rec
 import type { DayOrigin, WeatherDay } from '#core/weather';
 import type { Db } from './database.ts';
 import { recordTable } from './record-table.ts';
+import { untilWritten } from './until-written.ts';
 
 /** A day's weather as it was known when a spray was logged. */
 export interface AttachedWeather extends Omit<WeatherDay, 'date'> {
@@ -90,9 +91,11 @@ export function shelfStore(db: Db) {
     'on_day, id',
     { flags: ['againstLabel'], json: ['parts'] },
   );
+  const everySpray = untilWritten(db, (): readonly LoggedSpray[] => sprays.all().map(sprayOf));
+  const allSprays = () => everySpray(undefined);
   return {
     products: products.all,
-    product: products.one,
+    product: untilWritten(db, products.one),
     putProduct: products.put,
     sprayers: sprayers.all,
     sprayer: sprayers.one,
@@ -104,8 +107,11 @@ export function shelfStore(db: Db) {
       'on_day DESC, id',
     ),
 
-    sprays: (watchId: string): LoggedSpray[] => sprays.by('watch_id', watchId).map(sprayOf),
-    allSprays: (): LoggedSpray[] => sprays.all().map(sprayOf),
+    sprays: untilWritten(db, (watchId: string): readonly LoggedSpray[] =>
+      sprays.by('watch_id', watchId).map(sprayOf),
+    ),
+    allSprays,
+    spraysOfLoad: (loadId: string): readonly LoggedSpray[] => sprays.by('load_id', loadId).map(sprayOf),
     putSpray(spray: SprayRecord, weather: AttachedWeather | null): void {
       sprays.put({
         ...spray,

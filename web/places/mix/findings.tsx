@@ -1,8 +1,8 @@
-import type { Finding, Verdict } from '#core/materials';
+import type { Finding, UseVerdict } from '#core/materials';
 import { showFullDate } from '../../show/dates.ts';
 import { GradeMark, Sources } from '../../parts/reason.tsx';
 
-const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
+const VERDICT_WORDS: Readonly<Record<UseVerdict, string>> = {
   fine: 'nothing against it',
   care: 'with care',
   wait: 'not yet',
@@ -14,7 +14,7 @@ const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
 const spelledDates = (says: string) => says.replace(/\b\d{4}-\d{2}-\d{2}\b/g, showFullDate);
 
 /** A verdict in a word, readable without its colour. */
-export function VerdictTag({ verdict }: { verdict: Verdict }) {
+export function VerdictTag({ verdict }: { verdict: UseVerdict }) {
   return (
     <span
       className={`tag ${verdict === 'fine' || verdict === 'care' ? (verdict === 'fine' ? '' : 'tag-due') : verdict === 'wait' ? 'tag-due' : 'tag-no'}`}

@@ -1,4 +1,4 @@
-import { type Finding, rateIsPer, type Verdict, VERDICTS } from '#core/materials';
+import { type Finding, rateIsPer, type UseVerdict, VERDICTS } from '#core/materials';
 import type { SprayScope, WaterNeed } from '#core/mix';
 import type { ProductRecord } from '#core/records';
 import type { BenchAnswer, BenchWatch } from '#server/answers/bench-answer';
@@ -9,7 +9,7 @@ type Line = ProductRecord['lines'][number];
 export interface LineChoice {
   readonly product: ProductRecord;
   readonly line: Line;
-  readonly verdict: Verdict;
+  readonly verdict: UseVerdict;
   readonly findings: readonly Finding[];
 }
 
@@ -43,7 +43,7 @@ export function lineChoices(bench: BenchAnswer, products: readonly ProductRecord
             .map((finding) => [`${finding.ruleId} ${finding.says}`, finding]),
         ).values(),
       ];
-      const verdict = judged.reduce<Verdict>(
+      const verdict = judged.reduce<UseVerdict>(
         (worst, entry) => (VERDICTS.indexOf(entry.verdict) > VERDICTS.indexOf(worst) ? entry.verdict : worst),
         'fine',
       );

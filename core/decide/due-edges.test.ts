@@ -1,0 +1,249 @@
+import { describe, expect, test } from '@jest/globals';
+import { addDays } from '#core/calendar';
+import type { EventState, Projection } from '#core/phenology';
+import { whatIsDue, type DueItem, type WatchFacts } from './index.ts';
+
+const reached = (on: string): Projection => ({ kind: 'reached', on });
+const expected = (median: string): Projection => ({
+  kind: 'expected',
+  median,
+  early: addDays(median, -4),
+  late: addDays(median, 5),
+  shares: { measured: 0.8, forecast: 0.1, pastYears: 0.1 },
+});
+
+function event(
+  kind: 'first' | 'window',
+  opens: Projection,
+  closes: Projection,
+  more: Partial<EventState['event']> = {},
+): EventState {
+  const phase = opens.kind !== 'reached' ? 'ahead' : closes.kind === 'reached' ? 'over' : 'open';
+  return {
+    phase,
+    opens,
+    closes,
+    shareOfWay: 0.9,
+    started: { on: '2026-01-01', by: 'calendar' },
+    carry: 'as-published',
+    event: {
+      id: `${kind}-${more.generation ?? 1}`,
+      targetId: 't',
+      kind,
+      generation: 1,
+      stage: 'crawlers',
+      fromCd: 226,
+      toCd: kind === 'first' ? 226 : 456,
+      published: '',
+      model: { lowerC: 10, upperC: null, method: 'single-sine', cutoff: 'none' },
+      grade: 'B',
+      start: { kind: 'season' },
+      sourceIds: [],
+      ...more,
+    },
+  };
+}
+
+const QUIET: WatchFacts = {
+  watchId: 'w',
+  openedOn: '2026-04-01',
+  open: true,
+  named: true,
+  group: 'armored',
+  life: 'alive',
+  events: [],
+  tapes: [],
+  tapesHungOn: [],
+  treatedOn: [],
+  workedOn: [],
+  countedOn: ['2026-04-10'],
+  allStagesOn: null,
+  trapHangs: false,
+  miner: { mines: false, flush: null, young: false, minedShare: null, leavesDown: null, budSwell: null },
+  seasonStart: '2026-01-01',
+  schools: { crawlers: 'while-catching', mining: 'young-or-third' },
+  repeatAfterDays: 14,
+  beforeLeaves: null,
+};
+const due = (facts: Partial<WatchFacts>, today: string): DueItem[] =>
+  whatIsDue([{ ...QUIET, ...facts }], today);
+const kinds = (facts: Partial<WatchFacts>, today: string) => due(facts, today).map(({ kind }) => kind);
+const weekly = (first: string, ...counts: readonly number[]) =>
+  counts.map((crawlers, i) => ({
+    putOn: addDays(first, 7 * i),
+    takenOff: addDays(first, 7 * i + 7),
+    crawlers,
+  }));
+
+describe('a second pass', () => {
+  const window = event('window', reached('2026-05-18'), expected('2026-06-05'));
+  const catching = { events: [window], treatedOn: ['2026-05-19'], tapes: weekly('2026-05-14', 20, 40) };
+
+  test('is due two weeks on while tapes catch, and told ten days before', () => {
+    expect(kinds(catching, '2026-05-23')).toContain('second-pass');
+    expect(kinds(catching, '2026-05-22')).not.toContain('second-pass');
+    const [item] = due(catching, '2026-06-02').filter(({ kind }) => kind === 'second-pass');
+    expect(item).toMatchObject({ opens: '2026-06-02', standing: 'open', ruleId: 'repeat-while-catching' });
+    expect(due(catching, '2026-06-01').find(({ kind }) => kind === 'second-pass')?.standing).toBe('soon');
+  });
+
+  test('is not asked for once the window has closed before it, or tapes are empty', () => {
+    expect(kinds({ ...catching, repeatAfterDays: 17 }, '2026-05-30')).toContain('second-pass');
+    expect(kinds({ ...catching, repeatAfterDays: 18 }, '2026-05-30')).not.toContain('second-pass');
+    expect(kinds({ ...catching, tapes: weekly('2026-05-14', 20, 0) }, '2026-05-30')).not.toContain(
+      'second-pass',
+    );
+    expect(kinds({ ...catching, tapes: [] }, '2026-05-30')).not.toContain('second-pass');
+  });
+
+  test('counts from a spray within the window, not from one before it', () => {
+    expect(kinds({ ...catching, treatedOn: ['2026-05-10'] }, '2026-05-23')).toContain('treat-now');
+    expect(kinds({ ...catching, treatedOn: ['2026-05-10'] }, '2026-05-23')).not.toContain('second-pass');
+    expect(kinds({ ...catching, treatedOn: ['2026-05-18'] }, '2026-05-23')).not.toContain('treat-now');
+  });
+});
+
+describe('two authors about one generation', () => {
+  const open = event('window', reached('2026-05-18'), expected('2026-06-05'));
+  const firstAhead = (more: Partial<EventState['event']> = {}) =>
+    event('first', expected('2026-05-29'), expected('2026-05-29'), more);
+
+  test('the same generation in dispute is left to the tapes', () => {
+    expect(kinds({ events: [firstAhead(), open] }, '2026-05-20')).toContain('window-disputed');
+    expect(kinds({ events: [firstAhead(), open], tapes: weekly('2026-05-12', 4) }, '2026-05-20')).toContain(
+      'treat-now',
+    );
+  });
+
+  test('another generation, or another stage, is no dispute', () => {
+    for (const other of [firstAhead({ generation: 2 }), firstAhead({ stage: 'adults' })]) {
+      const told = kinds({ events: [other, open] }, '2026-05-20');
+      expect(told).toContain('treat-now');
+      expect(told).not.toContain('window-disputed');
+    }
+  });
+
+  test('a first hatch that is reached disputes nothing', () => {
+    const first = event('first', reached('2026-05-15'), reached('2026-05-15'));
+    expect(kinds({ events: [first, open] }, '2026-05-20')).toContain('treat-now');
+  });
+});
+
+describe('once, as the catch falls', () => {
+  const window = event('window', reached('2026-05-18'), expected('2026-06-05'));
+  const atFall = (...counts: readonly number[]) =>
+    kinds(
+      {
+        events: [window],
+        schools: { crawlers: 'at-fall', mining: 'young-or-third' },
+        tapes: weekly('2026-05-01', ...counts),
+      },
+      '2026-05-24',
+    ).filter((kind) => kind === 'treat-now' || kind === 'wait-for-tapes');
+
+  test('fell to half is half of the highest, not nearly', () => {
+    expect(atFall(80, 60, 40)).toEqual(['treat-now']);
+    expect(atFall(80, 60, 41)).toEqual(['wait-for-tapes']);
+    expect(atFall(20, 80, 40)).toEqual(['treat-now']);
+    expect(atFall(20, 80, 70)).toEqual(['wait-for-tapes']);
+    expect(atFall(20, 80)).toEqual(['wait-for-tapes']);
+  });
+});
+
+describe('a growth regulator before leaves', () => {
+  const SCHOOL = {
+    schools: { crawlers: 'growth-regulator', mining: 'young-or-third' },
+    beforeLeaves: { from: '2026-04-05', to: '2026-04-26' },
+  } as const satisfies Partial<WatchFacts>;
+
+  test('is for scale, of any kind, and for nothing else', () => {
+    for (const group of ['armored', 'soft', 'felt', 'giant'] as const)
+      expect(kinds({ ...SCHOOL, group }, '2026-04-10')).toContain('growth-regulator');
+    for (const group of ['fungus', 'leaf-miner', 'mite', 'sap-sucker', null] as const)
+      expect(kinds({ ...SCHOOL, group }, '2026-04-10')).not.toContain('growth-regulator');
+  });
+
+  test('from ten days before the buds swell to the first green', () => {
+    expect(kinds(SCHOOL, '2026-03-25')).not.toContain('growth-regulator');
+    expect(due(SCHOOL, '2026-03-26')[0]).toMatchObject({ kind: 'growth-regulator', standing: 'soon' });
+    expect(due(SCHOOL, '2026-04-05')[0]).toMatchObject({ kind: 'growth-regulator', standing: 'open' });
+    expect(kinds(SCHOOL, '2026-04-26')).toContain('growth-regulator');
+    expect(kinds(SCHOOL, '2026-04-27')).not.toContain('growth-regulator');
+  });
+
+  test('not when something went on within two weeks before, and not without that school', () => {
+    expect(kinds({ ...SCHOOL, treatedOn: ['2026-03-22'] }, '2026-04-10')).not.toContain('growth-regulator');
+    expect(kinds({ ...SCHOOL, treatedOn: ['2026-03-21'] }, '2026-04-10')).toContain('growth-regulator');
+    expect(kinds({ ...SCHOOL, schools: QUIET.schools }, '2026-04-10')).not.toContain('growth-regulator');
+    expect(kinds({ ...SCHOOL, beforeLeaves: null }, '2026-04-10')).not.toContain('growth-regulator');
+  });
+});
+
+describe('looking again after treatment', () => {
+  test('scale from two to four weeks on; what is quick from the next day to the tenth', () => {
+    const scale = due({ treatedOn: ['2026-05-01'] }, '2026-05-20')[0];
+    expect(scale).toMatchObject({
+      kind: 'check-after-treatment',
+      ruleId: 'check-scale-after',
+      opens: '2026-05-15',
+      closes: '2026-05-29',
+      standing: 'open',
+    });
+    const mites = due({ group: 'mite', treatedOn: ['2026-05-01'] }, '2026-05-12')[0];
+    expect(mites).toMatchObject({
+      ruleId: 'check-others-after',
+      opens: '2026-05-02',
+      closes: '2026-05-11',
+      standing: 'late',
+    });
+  });
+
+  test('hand work is treatment too, and the last of either counts', () => {
+    const [item] = due({ treatedOn: ['2026-04-20'], workedOn: ['2026-05-01'] }, '2026-05-20');
+    expect(item!.opens).toBe('2026-05-15');
+    expect(item!.facts).toEqual([
+      { what: 'treated', quantity: { kind: 'date', on: '2026-05-01' } },
+      { what: 'since-then', quantity: { kind: 'days', value: 19 } },
+    ]);
+  });
+
+  test('is done by a count from its first day on, and forgotten four months late', () => {
+    const treatedOn = ['2026-05-01'];
+    expect(kinds({ treatedOn, countedOn: ['2026-05-14'] }, '2026-05-20')).toContain('check-after-treatment');
+    expect(kinds({ treatedOn, countedOn: ['2026-05-15'] }, '2026-05-20')).toEqual([]);
+    expect(kinds({ treatedOn }, '2026-09-26')).toEqual(['check-after-treatment']);
+    expect(kinds({ treatedOn }, '2026-09-27')).toEqual([]);
+  });
+});
+
+describe('tapes', () => {
+  const hatch = event('first', expected('2026-05-30'), expected('2026-05-30'));
+
+  test('go up a fortnight before the early end of the hatch, and are late after it', () => {
+    // Early end 26 May.
+    expect(kinds({ events: [hatch] }, '2026-05-11')).toEqual([]);
+    expect(due({ events: [hatch] }, '2026-05-12')[0]).toMatchObject({ kind: 'hang-tapes', standing: 'open' });
+    expect(due({ events: [hatch] }, '2026-05-27')[0]).toMatchObject({ kind: 'hang-tapes', standing: 'late' });
+    expect(kinds({ events: [hatch], life: 'dead' }, '2026-05-20')).toEqual([]);
+  });
+
+  test('are changed a week after they were hung or last read, told two days before', () => {
+    const hung = { events: [hatch], tapesHungOn: ['2026-05-14'] };
+    expect(kinds(hung, '2026-05-18')).toEqual([]);
+    expect(due(hung, '2026-05-19')[0]).toMatchObject({
+      kind: 'change-tape',
+      standing: 'soon',
+      opens: '2026-05-21',
+    });
+    expect(due(hung, '2026-05-21')[0]!.standing).toBe('open');
+    expect(due(hung, '2026-05-22')[0]!.standing).toBe('late');
+    expect(due({ ...hung, tapes: weekly('2026-05-10', 3) }, '2026-05-24')[0]!.opens).toBe('2026-05-24');
+  });
+
+  test('come down once two in a row were empty after the peak', () => {
+    const read = (...counts: readonly number[]) =>
+      kinds({ tapes: weekly('2026-05-01', ...counts) }, '2026-06-12');
+    expect(read(30, 40, 9, 0, 0)).not.toContain('change-tape');
+    expect(read(30, 40, 9, 3, 0)).toContain('change-tape');
+  });
+});
