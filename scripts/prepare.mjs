@@ -64,7 +64,7 @@ export function ensureSources() {
   const installed = 'node_modules/.package-lock.json';
   if (existsSync(installed) && statSync(installed).mtimeMs >= statSync('package-lock.json').mtimeMs) return;
   console.log('Installing packages…');
-  run('npm', ['ci', '--ignore-scripts', '--no-audit', '--no-fund']);
+  run('npm', ['ci', '--ignore-scripts', '--prefer-offline', '--no-audit', '--no-fund']);
 }
 
 /** Builds the database driver unless it loads already; resolves when it does, ends the program when it cannot. */
