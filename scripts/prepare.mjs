@@ -47,14 +47,20 @@ function ensureCompiler() {
 
 const loadsDriver = () => succeeds(process.execPath, ['-e', "new (require('better-sqlite3'))(':memory:')"]);
 
-/** The Node this needs is written down once, in package.json. */
+/** Whether a version meets one of "^20.19.0" and ">=22.12.0": the Node this needs is written down once. */
+export function meetsNode(range, version) {
+  const [major, minor] = version.split('.').map(Number);
+  return range.split('||').some((part) => {
+    const [, sign, least, leastMinor] = /(\^|>=)(\d+)\.(\d+)/.exec(part) ?? [];
+    if (major === Number(least)) return minor >= Number(leastMinor);
+    return sign === '>=' && major > Number(least);
+  });
+}
+
 function ensureNode() {
   const { engines } = JSON.parse(readFileSync('package.json', 'utf8'));
-  const least = /(\d+)\.(\d+)/.exec(engines.node).slice(1).map(Number);
-  const here = process.versions.node.split('.').map(Number);
-  const isOld = here[0] < least[0] || (here[0] === least[0] && here[1] < least[1]);
-  if (!isOld) return;
-  console.error(`Juglans needs Node ${least.join('.')} or later; this is ${process.versions.node}.`);
+  if (meetsNode(engines.node, process.versions.node)) return;
+  console.error(`Juglans needs Node ${engines.node}; this is ${process.versions.node}.`);
   process.exit(1);
 }
 
