@@ -21,7 +21,7 @@ export const areas = {
   },
   'core/mix': core('mix', 90),
   'core/spray-hours': core('spray-hours', 90),
-  'core/identify': core('identify', 75, ['knowledge/cases/*.test.ts']),
+  'core/identify': core('identify', 75),
   'core/phenology': core('phenology', 75),
   'core/degree-days': core('degree-days', 75),
   'core/emergence': core('emergence', 75),
