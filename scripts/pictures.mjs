@@ -128,6 +128,11 @@ async function take(view) {
   });
   page.on('pageerror', (error) => console.error(view.name, error.message));
   await page.goto(address + view.at, { waitUntil: 'networkidle' });
+  // The page itself says when it is still coming.
+  await page
+    .getByText(/^(Opening|Working it out|Drawing)…$/)
+    .first()
+    .waitFor({ state: 'detached' });
   await view.act?.(page);
   await page.waitForTimeout(400);
   await page.screenshot({ path: join(folder, `${view.name}.png`), fullPage: Boolean(process.env.FULL) });
