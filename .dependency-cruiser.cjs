@@ -1,4 +1,7 @@
-/** Arrows run one way: web and server → core, knowledge; demo → all but web; core → nothing of ours. */
+/**
+ * Arrows run one way: web and server → core, knowledge; demo → all but web; core → nothing of ours.
+ * The simulated world rests on core, and only tests, demo, bench and the stand-in for a station use it.
+ */
 const forbid = (name, from, to, extra = {}) => ({
   name,
   severity: 'error',
@@ -12,6 +15,15 @@ module.exports = {
     { name: 'no-orphan-resolution', severity: 'error', from: {}, to: { couldNotResolve: true } },
     forbid('core-stands-alone', '^core/', '^(knowledge|server|web|demo|bench|e2e)/'),
     forbid('knowledge-knows-core-only', '^knowledge/', '^(server|web|demo|bench|e2e)/'),
+    forbid('simulated-rests-on-core', '^simulated/', '^(knowledge|server|web|demo|bench|e2e)/'),
+    forbid('product-without-the-simulated', '^(core|knowledge|server|web)/', '^simulated/', {
+      from: { pathNot: '\\.test\\.ts$|^server/sources/simulated-station\\.ts$' },
+    }),
+    forbid(
+      'simulated-is-entered-by-its-face',
+      '^(core|knowledge|server|web|demo|bench)/',
+      '^simulated/(?!index\\.ts$)',
+    ),
     forbid('server-without-web-or-demo', '^server/', '^(web|demo|bench|e2e)/', {
       from: { pathNot: '\\.test\\.ts$' },
     }),
@@ -25,7 +37,7 @@ module.exports = {
     }),
     forbid(
       'core-is-entered-by-its-faces',
-      '^(knowledge|server|web|demo|bench)/',
+      '^(knowledge|simulated|server|web|demo|bench)/',
       '^core/[^/]+/(?!index\\.ts$)',
     ),
     forbid('knowledge-is-entered-by-its-face', '^(server|web|demo|bench)/', '^knowledge/(?!index\\.ts$)'),

@@ -1,7 +1,7 @@
 import { Bench } from 'tinybench';
 import { accumulateDegreeDays, type DegreeDayModel } from '#core/degree-days';
-import { simulateDays } from '#core/weather';
 import { FALLOW_BANK } from '#demo/stations';
+import { simulateDays } from '#simulated';
 
 const MODELS = 20;
 

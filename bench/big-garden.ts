@@ -1,13 +1,12 @@
 import { join } from 'node:path';
 import { addDays, type CivilDate } from '#core/calendar';
 import { blankGarden, blankPlant, type Watch } from '#core/records';
-import { simulateTwigs } from '#core/sampling';
-import { simulateDays } from '#core/weather';
 import { FALLOW_BANK } from '#demo/stations';
 import { createApp } from '#server/app';
 import { listen } from '#server/listen';
 import { openStore, type Store } from '#server/store/store';
 import { HOSTS } from '#knowledge';
+import { simulateTwigs, simulateDays } from '#simulated';
 
 const PLANTS = 500;
 const SEASONS = 10;

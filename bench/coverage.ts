@@ -1,9 +1,10 @@
 import { addDays } from '#core/calendar';
 import { nameIt } from '#core/identify';
-import { readTapes, simulateTapeCount, TAPE_OVERDISPERSION } from '#core/emergence';
-import { simulateTwigs, summarise } from '#core/sampling';
+import { readTapes, TAPE_OVERDISPERSION } from '#core/emergence';
+import { summarise } from '#core/sampling';
 import { compareCounts } from '#core/seasons';
 import { CHECKS, CLEAN_CASES, ONE_WRONG_CASES, SPARSE_CASES, TARGETS } from '#knowledge';
+import { simulateTapeCount, simulateTwigs } from '#simulated';
 import { generatorTable } from './generator.ts';
 import { hindcast, hindcastDemo } from './hindcast.ts';
 import { leafAreaErrors } from './leaf-area.ts';

@@ -3,9 +3,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { addDays } from '#core/calendar';
 import { guessMapping, readDailyRows, readTable, writeDailyCsv, type ColumnMapping } from '#core/formats';
-import { simulateDays } from '#core/weather';
 import { FALLOW_BANK } from '#demo/stations';
 import { openStore } from '#server/store/store';
+import { simulateDays } from '#simulated';
 
 /** Forty years of days, from text to the database on disk: reading, comparing, writing. */
 export function benchImport(): void {

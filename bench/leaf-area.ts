@@ -1,12 +1,6 @@
 import { DAMAGE_KINDS, drawLeaf } from '#core/eye';
-import {
-  affectedArea,
-  findLeaf,
-  paintLeaf,
-  PLAIN_LIGHT,
-  USUAL_GREENNESS,
-  type PaintedLight,
-} from '#core/picture';
+import { affectedArea, findLeaf, USUAL_GREENNESS } from '#core/picture';
+import { paintLeaf, PLAIN_LIGHT, type PaintedLight } from '#simulated';
 
 const LIGHTS: readonly (readonly [string, Partial<PaintedLight>])[] = [
   ['plain light', {}],

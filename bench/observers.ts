@@ -1,5 +1,6 @@
-import { simulateObserver, type FrequencyWord } from '#core/identify';
+import { type FrequencyWord } from '#core/identify';
 import { CHECKS, TARGETS } from '#knowledge';
+import { simulateObserver } from '#simulated';
 
 const HOST_WEIGHT: Readonly<Record<FrequencyWord, number>> = {
   always: 4,

@@ -1,10 +1,5 @@
-import {
-  fitEmergence,
-  simulateTapeCount,
-  TAPE_OVERDISPERSION,
-  type Estimate,
-  type HeatCount,
-} from '#core/emergence';
+import { fitEmergence, TAPE_OVERDISPERSION, type Estimate, type HeatCount } from '#core/emergence';
+import { simulateTapeCount } from '#simulated';
 
 /** True emergence: half out at 330 °C·days, logistic scale 23; weeks of about 45 °C·days. */
 const TRUTH = { halfOutCd: 330, scaleCd: 23 };

@@ -1,13 +1,6 @@
 import { randomBeta, randomBinomial, randomLcg } from 'd3-random';
-import {
-  meanArea,
-  planAround,
-  sequentialVerdict,
-  simulateTwigs,
-  summarise,
-  wilson,
-  type Unit,
-} from '#core/sampling';
+import { meanArea, planAround, sequentialVerdict, summarise, wilson, type Unit } from '#core/sampling';
+import { simulateTwigs } from '#simulated';
 
 const RUNS = 5000;
 

@@ -1,9 +1,10 @@
 import { type CivilDate, dayNumber, yearOf } from '#core/calendar';
 import { accumulateDegreeDays } from '#core/degree-days';
-import { simulateTapeCount, type HatchCurve, TAPE_OVERDISPERSION } from '#core/emergence';
+import { TAPE_OVERDISPERSION } from '#core/emergence';
 import type { Tape } from '#core/records';
 import { BASE_50F } from '#knowledge';
 import type { WeatherSource } from '#server/sources/weather-source';
+import { simulateTapeCount, type HatchCurve } from '#simulated';
 import { recordOf, watchId } from './ids.ts';
 
 /** How the west hedge truly hatches; the app only sees its tapes. */

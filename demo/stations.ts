@@ -1,7 +1,8 @@
 import type { CivilDate } from '#core/calendar';
-import type { SimulatedClimate, WeatherDay } from '#core/weather';
+import type { WeatherDay } from '#core/weather';
 import { simulatedStation } from '#server/sources/simulated-station';
 import type { WeatherSource } from '#server/sources/weather-source';
+import type { SimulatedClimate } from '#simulated';
 import { stationId } from './ids.ts';
 
 /** Fallow Bank's weather: about 45° N, cold winters, warm summers. All invented. */

@@ -1,8 +1,8 @@
 import { addDays, type CivilDate } from '#core/calendar';
 import type { Answers } from '#core/identify';
 import type { Device, Inspection, Sample, Sighting, SprayRecord, Trap, Watch } from '#core/records';
-import { simulateMinedLeaves, simulateSpottedLeaves, simulateTwigs, type TrueState } from '#core/sampling';
 import { targetById } from '#knowledge';
+import { simulateMinedLeaves, simulateSpottedLeaves, simulateTwigs, type TrueState } from '#simulated';
 import { P } from './plants.ts';
 import { plantId, recordOf, watchId } from './ids.ts';
 import { OIL, PUMP_SPRAYER, SOAP } from './shelf.ts';

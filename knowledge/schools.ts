@@ -17,7 +17,7 @@ export interface SchoolQuestion {
   readonly sourceIds: readonly string[];
 }
 
-export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = [
+const QUESTIONS = [
   {
     id: 'oil-top',
     asks: 'Up to what temperature may oil go on leaves?',
@@ -282,7 +282,23 @@ export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = [
       },
     ],
   },
-];
+] as const satisfies readonly SchoolQuestion[];
+
+export type SchoolQuestionId = (typeof QUESTIONS)[number]['id'];
+
+/** The ids of the schools that answer a question. */
+export type SchoolId<Asked extends SchoolQuestionId> = Extract<
+  (typeof QUESTIONS)[number],
+  { readonly id: Asked }
+>['schools'][number]['id'];
+
+/** One of the schools that answer a question. */
+export interface SchoolOf<Asked extends SchoolQuestionId> extends School {
+  readonly id: SchoolId<Asked>;
+}
+
+/** All questions that are asked, in the order they are shown. */
+export const SCHOOL_QUESTIONS: readonly (SchoolQuestion & { readonly id: SchoolQuestionId })[] = QUESTIONS;
 
 /** The choices that hold for one plant: its own before the garden's. */
 export function schoolsFor(
@@ -293,10 +309,13 @@ export function schoolsFor(
 }
 
 /** The school followed on a question: the chosen one if it is still listed, else the first. */
-export function schoolFor(questionId: string, chosen: Readonly<Record<string, string>>): School {
-  const question = SCHOOL_QUESTIONS.find(({ id }) => id === questionId);
-  if (!question) throw new RangeError(`no question "${questionId}"`);
-  return question.schools.find(({ id }) => id === chosen[questionId]) ?? question.schools[0]!;
+export function schoolFor<Asked extends SchoolQuestionId>(
+  questionId: Asked,
+  chosen: Readonly<Record<string, string>>,
+): SchoolOf<Asked> {
+  const { schools } = SCHOOL_QUESTIONS.find(({ id }) => id === questionId)!;
+  // What the table lists under a question is what the type says of it: both are read off the same lines.
+  return (schools.find(({ id }) => id === chosen[questionId]) ?? schools[0]!) as SchoolOf<Asked>;
 }
 
 /** Least days between neem sprays of the school followed, once a season has begun. */

@@ -8,6 +8,7 @@ import {
   useLimits,
   type UseRule,
 } from '#core/materials';
+import { keysOf } from '#core/tables';
 import { SOAP_TENDER_HOSTS, SULFUR_SHY_HOSTS } from './hosts.ts';
 import { meetingRules } from './meetings.ts';
 import { schoolFor } from './schools.ts';
@@ -137,7 +138,7 @@ const sameDays = ({ earlier }: UseFacts): CivilDate[] =>
 
 /** What stands for or against using a product on a plant on a day, besides the hour's weather. */
 export const USE_RULES: readonly UseRule[] = [
-  ...(Object.keys(MISFIT_SAYS) as Misfit[]).map((misfit) =>
+  ...keysOf(MISFIT_SAYS).map((misfit) =>
     plain(`label-${misfit}`, 'no', MISFIT_SAYS[misfit], ({ misfits }) => misfits.includes(misfit), 'A'),
   ),
   plain(

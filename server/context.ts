@@ -1,3 +1,4 @@
+import { keptWhile } from '#core/caches';
 import type { CivilDate } from '#core/calendar';
 import type { Garden } from '#core/records';
 import { seasonReader, type SeasonReader } from './answers/plant-season.ts';
@@ -40,19 +41,16 @@ export interface Season {
 }
 
 /** The last season read, good until the day or anything that makes the weather changes. */
-const lastRead = new WeakMap<Store, { readonly asOf: string; readonly season: Season }>();
+const seasons = keptWhile<Store, 'present', string, Season>();
 
 /** The garden on its present day. */
 export function presentSeason({ store, clock }: AppParts): Season {
   const today = clock.today();
-  const asOf = `${today} ${store.weatherWrites()}`;
-  const cached = lastRead.get(store);
-  if (cached?.asOf === asOf) return cached.season;
-  const garden = store.garden();
-  if (!garden) throw new Problem(409, 'There is no garden yet. Set it up first.');
-  const season = { garden, today, reader: seasonReader(store, garden, today) };
-  lastRead.set(store, { asOf, season });
-  return season;
+  return seasons(store, 'present', `${today} ${store.weatherWrites()}`, () => {
+    const garden = store.garden();
+    if (!garden) throw new Problem(409, 'There is no garden yet. Set it up first.');
+    return { garden, today, reader: seasonReader(store, garden, today) };
+  });
 }
 
 /** @throws Problem 404 when it is not there. */

@@ -2,7 +2,6 @@ import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { join } from 'node:path';
 import { v7 } from 'uuid';
 import { addDays, type CivilDate, daysBetween } from '#core/calendar';
-import { simulateDays } from '#core/weather';
 import { FALLOW_BANK } from '#demo/stations';
 import { RATE_UNIT_IDS } from '#core/materials';
 import {
@@ -19,6 +18,7 @@ import {
   type Watch,
 } from '#core/records';
 import { hostById, HOSTS, materialById, MATERIALS, SCHOOL_QUESTIONS, schoolFor, TARGETS } from '#knowledge';
+import { simulateDays } from '#simulated';
 import { benchAnswer } from './answers/bench-answer.ts';
 import { leafStateOf } from './answers/leaf-state.ts';
 import { dormantAnswer } from './answers/dormant-answer.ts';

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { simulateTapeCount } from '#simulated';
 import {
   blend,
   bookOpinion,
@@ -7,7 +8,6 @@ import {
   heatOfShare,
   seasonOpinion,
   shareOut,
-  simulateTapeCount,
   type EmergenceFit,
   type HeatCount,
 } from './index.ts';

@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { FIRST_SHARE, firstHatch, heatOfShare, shareOut, simulateTapeCount } from './index.ts';
+import { simulateTapeCount } from '#simulated';
+import { FIRST_SHARE, firstHatch, heatOfShare, shareOut } from './index.ts';
 
 const curve = fc.record({
   halfOutCd: fc.double({ min: 50, max: 1500, noNaN: true }),

@@ -17,7 +17,6 @@ export {
   type HeatCount,
 } from './fit.ts';
 export { FIRST_SHARE, heatOfShare, shareOut, type EmergenceCurve } from './hatch-curve.ts';
-export { simulateTapeCount, type HatchCurve } from './simulate-tapes.ts';
 export {
   firstHatch,
   readTapes,

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { addDays } from '#core/calendar';
-import { readTapes, simulateTapeCount, TAPE_OVERDISPERSION, type TapeReading } from './index.ts';
+import { simulateTapeCount } from '#simulated';
+import { readTapes, TAPE_OVERDISPERSION, type TapeReading } from './index.ts';
 
 /** Weekly tapes with these catches. */
 function weekly(...counts: number[]): TapeReading[] {

@@ -1,25 +1,17 @@
+import { keptWith } from '#core/caches';
 import type { Candidate, Looks } from './evidence.ts';
 
-const seen = new WeakMap<readonly Candidate[], Map<number, readonly Candidate[]>>();
+const seasonal = keptWith<readonly Candidate[], number, readonly Candidate[]>();
 
-/**
- * The candidates as they look in one month of the north (1–12). Worked out once a list and month,
- * so that what is built on the list can be kept too.
- */
+/** The candidates as they look in one month of the north (1–12); kept with the list. */
 export function asSeenIn(month: number, candidates: readonly Candidate[]): readonly Candidate[] {
-  const months = seen.get(candidates) ?? new Map<number, readonly Candidate[]>();
-  seen.set(candidates, months);
-  const kept = months.get(month);
-  if (kept) return kept;
-  const inMonth = candidates.map((candidate) => {
-    const seasonal = candidate.seasonal?.filter((entry) => entry.months.includes(month)) ?? [];
-    return seasonal.length === 0
-      ? candidate
-      : {
-          ...candidate,
-          looks: Object.assign({}, candidate.looks, ...seasonal.map((entry) => entry.looks)) as Looks,
-        };
-  });
-  months.set(month, inMonth);
-  return inMonth;
+  return seasonal(candidates, month, () => candidates.map((candidate) => inMonth(candidate, month)));
+}
+
+function inMonth(candidate: Candidate, month: number): Candidate {
+  const looks = (candidate.seasonal ?? []).flatMap((entry) =>
+    entry.months.includes(month) ? [entry.looks] : [],
+  );
+  if (looks.length === 0) return candidate;
+  return { ...candidate, looks: looks.reduce<Looks>((all, some) => ({ ...all, ...some }), candidate.looks) };
 }

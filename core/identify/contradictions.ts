@@ -1,3 +1,4 @@
+import { keptWith } from '#core/caches';
 import type { Answers, Candidate, Check } from './evidence.ts';
 import { type WeighedAnswer, weighedAnswers } from './likelihood.ts';
 
@@ -33,16 +34,13 @@ export function contradictions(
   );
 }
 
-const showingCache = new WeakMap<readonly Candidate[], Map<string, readonly boolean[]>>();
+const whoShows = keptWith<readonly Candidate[], string, readonly boolean[]>();
 
-/** Which candidates give the answer; worked out once a list. */
+/** Which candidates give the answer; kept with the list. */
 function showing(candidates: readonly Candidate[], answer: WeighedAnswer): readonly boolean[] {
-  const perAnswer = showingCache.get(candidates) ?? new Map<string, readonly boolean[]>();
-  showingCache.set(candidates, perAnswer);
-  const key = `${answer.check.id}/${answer.index}`;
-  const shown = perAnswer.get(key) ?? candidates.map((candidate) => canShow(candidate, answer));
-  perAnswer.set(key, shown);
-  return shown;
+  return whoShows(candidates, `${answer.check.id}/${answer.index}`, () =>
+    candidates.map((candidate) => canShow(candidate, answer)),
+  );
 }
 
 /** Whether the candidate gives the answer at all; a check it says nothing about may come out any way. */

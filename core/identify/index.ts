@@ -1,4 +1,5 @@
 export { assessLife, FEWEST_COVERS_TURNED, type Life, type LifeFinding } from './alive.ts';
+export { asSeenIn } from './by-season.ts';
 export { type Contradiction } from './contradictions.ts';
 export {
   EFFORT_MINUTES,
@@ -15,9 +16,9 @@ export {
   type Scene,
   type TargetGroup,
 } from './evidence.ts';
+export { shownProbabilities } from './likelihood.ts';
 export { isScaleGroup, makesHoneydew } from './groups.ts';
 export { nameIt, type Naming } from './name-it.ts';
-export { simulateObserver, type ObservedCase } from './simulate-observer.ts';
 export { type NextStep } from './next-step.ts';
 export { type TwoTroubles } from './two-troubles.ts';
 export { type SuggestedCheck } from './next-check.ts';

@@ -1,3 +1,4 @@
+import { keptWhile } from '#core/caches';
 import {
   type Answers,
   type Candidate,
@@ -78,20 +79,22 @@ function fromWords(
 /** For each check: for each candidate, then "something else": the probability of each answer. */
 export type LikelihoodTable = ReadonlyMap<string, readonly (readonly number[])[]>;
 
-const tables = new WeakMap<readonly Candidate[], { checks: readonly Check[]; table: LikelihoodTable }>();
+const tables = keptWhile<readonly Candidate[], 'table', readonly Check[], LikelihoodTable>();
 
-/** All answers' probabilities under all candidates; made once for a list of candidates and checks. */
+/** All answers' probabilities under all candidates; kept with the list, for the checks last asked about. */
 export function likelihoodTable(candidates: readonly Candidate[], checks: readonly Check[]): LikelihoodTable {
-  const cached = tables.get(candidates);
-  if (cached?.checks === checks) return cached.table;
-  const table = new Map(
-    checks.map((check) => [
-      check.id,
-      [...candidates, null].map((candidate) => answerProbabilities(candidate, check)),
-    ]),
+  return tables(
+    candidates,
+    'table',
+    checks,
+    () =>
+      new Map(
+        checks.map((check) => [
+          check.id,
+          [...candidates, null].map((candidate) => answerProbabilities(candidate, check)),
+        ]),
+      ),
   );
-  tables.set(candidates, { checks, table });
-  return table;
 }
 
 export interface WeighedAnswer {

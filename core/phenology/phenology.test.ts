@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { addDays, dayNumber, daysInYear } from '#core/calendar';
 import type { DegreeDayModel } from '#core/degree-days';
-import { simulateDays, type WeatherDay } from '#core/weather';
+import { type WeatherDay } from '#core/weather';
+import { simulateDays } from '#simulated';
 import {
   carryOf,
   ensembleQuantile,

@@ -9,5 +9,4 @@ export {
   type Outline,
   type PictureDoubt,
 } from './leaf-area.ts';
-export { paintLeaf, PLAIN_LIGHT, type PaintedLight } from './painted-leaf.ts';
 export { type Pixels } from './pixels.ts';

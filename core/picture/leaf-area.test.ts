@@ -1,13 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { DAMAGE_KINDS, drawLeaf, type DamageKind } from '#core/eye';
-import {
-  affectedArea,
-  findLeaf,
-  paintLeaf,
-  PLAIN_LIGHT,
-  USUAL_GREENNESS,
-  type PaintedLight,
-} from './index.ts';
+import { paintLeaf, PLAIN_LIGHT, type PaintedLight } from '#simulated';
+import { affectedArea, findLeaf, USUAL_GREENNESS } from './index.ts';
 
 const WIDTH = 200;
 

@@ -18,6 +18,4 @@ export {
 } from './protocol.ts';
 export { planAround, sequentialVerdict, type SequentialPlan, type SequentialVerdict } from './sequential.ts';
 export { clusteredShare, wilson, type Share } from './share.ts';
-export { simulateMinedLeaves, simulateSpottedLeaves } from './simulate-leaves.ts';
-export { simulateTwigs, type TrueState } from './simulate-twigs.ts';
 export { summarise, type Measure, type SampleSummary } from './summarise.ts';

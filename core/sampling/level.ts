@@ -1,6 +1,8 @@
 import type { Estimate } from './interval.ts';
 
-export type Level = 0 | 1 | 2 | 3 | 4 | 5;
+const LEVELS = [0, 1, 2, 3, 4, 5] as const;
+
+export type Level = (typeof LEVELS)[number];
 
 /** Lower bounds of levels 1 to 5, rising; a value must exceed its bound. */
 export type LevelBounds = readonly [number, number, number, number, number];
@@ -13,7 +15,7 @@ export interface LevelRange {
 }
 
 export function levelOf(value: number, bounds: LevelBounds): Level {
-  return bounds.filter((bound) => value > bound).length as Level;
+  return LEVELS[bounds.filter((bound) => value > bound).length]!;
 }
 
 /** The level of an estimate with its interval carried through. */

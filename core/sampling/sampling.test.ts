@@ -1,13 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import {
-  clusteredShare,
-  levelRange,
-  meanCount,
-  simulateTwigs,
-  summarise,
-  wilson,
-  type LevelBounds,
-} from './index.ts';
+import { simulateTwigs } from '#simulated';
+import { clusteredShare, levelRange, meanCount, summarise, wilson, type LevelBounds } from './index.ts';
 
 const ARMORED: LevelBounds = [0, 0.5, 2, 10, 30];
 

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { emptyUnit, PROTOCOL_SHAPES, simulateTwigs, summarise, type Protocol } from '#core/sampling';
+import { emptyUnit, PROTOCOL_SHAPES, summarise, type Protocol } from '#core/sampling';
+import { simulateTwigs } from '#simulated';
 import { abbott, compareCounts, hendersonTilton, taggedEffect } from './index.ts';
 
 const count = (on: string, counts: number[], protocol: Protocol = 'twig') => ({

@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { mean } from 'simple-statistics';
-import { generateDays, normalsFromTable, normalsOf, simulateDays, type WeatherDay } from './index.ts';
+import { simulateDays } from '#simulated';
+import { generateDays, normalsFromTable, normalsOf, type WeatherDay } from './index.ts';
 
 const STATION = simulateDays(
   {

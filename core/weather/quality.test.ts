@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { addDays } from '#core/calendar';
 import { celsiusFromFahrenheit } from '#core/units';
+import { simulateDays } from '#simulated';
 import {
   asFahrenheit,
   doubtfulDays,
@@ -8,7 +9,6 @@ import {
   learnOffset,
   looksFahrenheit,
   setRight,
-  simulateDays,
   type WeatherDay,
 } from './index.ts';
 

@@ -1,14 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { mean, sampleCorrelation, standardDeviation } from 'simple-statistics';
-import {
-  completeSeries,
-  followPlant,
-  offsetDays,
-  placeOn,
-  simulateDays,
-  type SimulatedClimate,
-  type WeatherDay,
-} from './index.ts';
+import { simulateDays, type SimulatedClimate } from '#simulated';
+import { completeSeries, followPlant, offsetDays, placeOn, type WeatherDay } from './index.ts';
 
 const CLIMATE: SimulatedClimate = {
   meanC: 8,

@@ -3,7 +3,7 @@
  * that has to be noticed: more where people, bees or plants come to harm.
  */
 const core = (subject, least, moreTests = []) => ({
-  mutate: [`core/${subject}/*.ts`, '!**/*.test.ts', '!**/index.ts', '!core/*/simulate-*.ts'],
+  mutate: [`core/${subject}/*.ts`, '!**/*.test.ts', '!**/index.ts'],
   tests: [`core/${subject}/*.test.ts`, ...moreTests],
   least,
 });

@@ -1,5 +1,6 @@
 import { addDays, type CivilDate } from '#core/calendar';
 import { writeTableCsv } from '#core/formats';
+import type { RateUnit } from '#core/materials';
 import type { Handwork } from '#core/records';
 import { materialById } from '#knowledge';
 import type { LoggedSpray } from '../store/shelf-store.ts';
@@ -13,7 +14,7 @@ export interface BookPart {
   readonly strengthPercent: number;
   readonly labelLine: string;
   readonly rate: number;
-  readonly rateUnit: string;
+  readonly rateUnit: RateUnit | null;
   /** ml or g. */
   readonly productAmount: number;
 }
@@ -106,7 +107,7 @@ export function bookEntries(store: Store, today: CivilDate): BookEntry[] {
                   strengthPercent: product.strengthPercent,
                   labelLine: line?.crop ?? '',
                   rate: part.rate,
-                  rateUnit: line?.rateUnit ?? '',
+                  rateUnit: line?.rateUnit ?? null,
                   productAmount: part.productAmount,
                 })),
               },
@@ -179,7 +180,7 @@ export function bookCsv(entries: readonly BookEntry[]): string {
         part.strengthPercent,
         part.labelLine,
         part.rate,
-        part.rateUnit,
+        part.rateUnit ?? '',
         part.productAmount,
         spray.sprayMl / 1000,
         spray.scope,

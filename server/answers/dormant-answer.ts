@@ -1,14 +1,7 @@
 import { addDays, type CivilDate, shiftSeason } from '#core/calendar';
 import { dormantDue, type DueItem } from '#core/decide';
 import { meeting } from '#core/materials';
-import {
-  dormantPlan,
-  type DormantPlan,
-  type DormantPlant,
-  type DormantSchool,
-  type Winter,
-  type WinterSpray,
-} from '#core/plan';
+import { dormantPlan, type DormantPlan, type DormantPlant, type Winter, type WinterSpray } from '#core/plan';
 import type { Garden } from '#core/records';
 import { placeOn } from '#core/weather';
 import {
@@ -77,8 +70,7 @@ export function dormantAnswer(
         samples.filter(({ protocol }) => protocol === 'spur').map(({ on }) => on),
       );
       const sprayed = spraysOf(store, asking, shiftSeason(reader.start, -1));
-      const planFor = (winter: Winter | null) =>
-        dormantPlan(facts, winter, school.id as DormantSchool, sprayed, spurs, today);
+      const planFor = (winter: Winter | null) => dormantPlan(facts, winter, school.id, sprayed, spurs, today);
       const isComing = winter !== null && winter.leafFall.on > today;
       return {
         plantId: plant.id,

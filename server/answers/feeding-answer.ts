@@ -1,12 +1,5 @@
 import { addDays, type CivilDate } from '#core/calendar';
-import {
-  type Feeding,
-  feedingPlan,
-  type FeedingSchool,
-  type FeedingStages,
-  seasonStages,
-  type Stage,
-} from '#core/plan';
+import { type Feeding, feedingPlan, type FeedingStages, seasonStages, type Stage } from '#core/plan';
 import type { Garden, GrowthStage, Plant } from '#core/records';
 import { hostById, schoolFor, schoolsFor, type School } from '#knowledge';
 import type { Store } from '../store/store.ts';
@@ -39,10 +32,7 @@ export function feedingAnswer(
     .map(({ on }) => on);
   return {
     school,
-    feedings:
-      school.id === 'none'
-        ? []
-        : feedingPlan(school.id as FeedingSchool, stagesOf(store, reader, plant), fedOn),
+    feedings: school.id === 'none' ? [] : feedingPlan(school.id, stagesOf(store, reader, plant), fedOn),
   };
 }
 

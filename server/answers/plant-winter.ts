@@ -1,3 +1,4 @@
+import { keptWith } from '#core/caches';
 import { addDays, type CivilDate, shiftSeason, yearOf } from '#core/calendar';
 import { accumulateDegreeDays, type DegreeDayModel } from '#core/degree-days';
 import { firstIndexAtLeast, projectCrossing } from '#core/phenology';
@@ -9,16 +10,13 @@ import type { SeasonReader, SeasonWeather } from './plant-season.ts';
 /** Buds wake to warmth above about 4 °C, counted from the season's first day (rule of thumb, grade C). */
 const BUD_WARMTH: DegreeDayModel = { lowerC: 4, upperC: null, method: 'single-sine', cutoff: 'none' };
 
-const stagesOf = new WeakMap<SeasonWeather, readonly StageSpan[] | null>();
+const stagesOf = keptWith<SeasonWeather, 'usual', readonly StageSpan[] | null>();
 
-/** The usual stages where a plant stands, worked out once for all that stand there. */
+/** The usual stages where a plant stands, the same for all that stand there. */
 function usualStages(reader: SeasonReader, weather: SeasonWeather): readonly StageSpan[] | null {
-  if (!stagesOf.has(weather))
-    stagesOf.set(
-      weather,
-      weather.pastSeasons.length > 0 ? seasonStages(reader.start, weather.pastSeasons) : null,
-    );
-  return stagesOf.get(weather)!;
+  return stagesOf(weather, 'usual', () =>
+    weather.pastSeasons.length > 0 ? seasonStages(reader.start, weather.pastSeasons) : null,
+  );
 }
 
 /** The winter of a deciduous plant that matters today; null where there is none. */

@@ -1,3 +1,4 @@
+import { keptWith } from '#core/caches';
 import type { Sample, Tag, Watch } from '#core/records';
 import { PROTOCOL_SHAPES, type SampleSummary, summarise } from '#core/sampling';
 import { type SeasonCount, taggedEffect, type TaggedEffect } from '#core/seasons';
@@ -10,21 +11,15 @@ export interface SummedSample extends Sample {
   readonly tagged: boolean;
 }
 
-const summedUp = new WeakMap<Sample, Map<string | null, SummedSample>>();
+const summedUp = keptWith<Sample, Watch['group'], SummedSample>();
 
-/** A sample with what it comes to; worked out once for as long as the sample stays as it is. */
+/** A sample with what it comes to; kept with the sample, which is read anew when it is written. */
 export function sumUp(sample: Sample, { group }: Watch): SummedSample {
-  const perGroup = summedUp.get(sample) ?? new Map<string | null, SummedSample>();
-  summedUp.set(sample, perGroup);
-  const kept = perGroup.get(group);
-  if (kept) return kept;
-  const summed = {
+  return summedUp(sample, group, () => ({
     ...sample,
     summary: summarise(sample.protocol, sample.units, levelBounds(sample.protocol, group)?.value ?? null),
     tagged: sample.units.every(({ tagId }) => tagId !== undefined),
-  };
-  perGroup.set(group, summed);
-  return summed;
+  }));
 }
 
 /** The last tagged count before the last spray and the last one after it, tag by tag. */

@@ -1,3 +1,4 @@
+import { keptWith } from '#core/caches';
 import type { CivilDate } from '#core/calendar';
 import {
   carryOf,
@@ -83,25 +84,15 @@ export function statesOf(
     const started = startOfClock(event.start, reader.start, today, signs);
     if (event.start.kind !== 'season')
       return [eventState(event, ensemble, started, byCalendar ? carry : 'as-published')];
-    return [seasonState(event, ensemble, () => eventState(event, ensemble, started, carry))];
+    return [states(ensemble, event.id, () => eventState(event, ensemble, started, carry))];
   });
 }
 
-const states = new WeakMap<SeasonEnsemble, Map<string, EventState>>();
-
 /** An event counted from the season's first day is the same for every plant that stood in the same places. */
-function seasonState(event: TimedEvent, ensemble: SeasonEnsemble, make: () => EventState): EventState {
-  const cachedStates = states.get(ensemble) ?? new Map<string, EventState>();
-  states.set(ensemble, cachedStates);
-  const state = cachedStates.get(event.id) ?? make();
-  cachedStates.set(event.id, state);
-  return state;
-}
+const states = keptWith<SeasonEnsemble, string, EventState>();
 
-const coldest = new WeakMap<SeasonWeather, { readonly meanC: number | null }>();
+const coldest = keptWith<SeasonWeather, 'month', number | null>();
 
 function coldestMonth(weather: SeasonWeather): number | null {
-  const cachedMonth = coldest.get(weather) ?? { meanC: coldestMonthC(weather.pastSeasons) };
-  coldest.set(weather, cachedMonth);
-  return cachedMonth.meanC;
+  return coldest(weather, 'month', () => coldestMonthC(weather.pastSeasons));
 }

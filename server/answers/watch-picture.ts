@@ -185,10 +185,10 @@ function sprayHabits(
   today: CivilDate,
 ): Pick<WatchFacts, 'schools' | 'repeatAfterDays' | 'beforeLeaves'> {
   const chosen = schoolsFor(store.garden()!, plant);
-  const schools = {
+  const schools: WatchSchools = {
     crawlers: schoolFor('crawler-sprays', chosen).id,
     mining: schoolFor('leaf-mining', chosen).id,
-  } as WatchSchools;
+  };
   const parts = sprays.at(-1)?.parts ?? [];
   const asked = parts.map(({ productId, lineId }) => {
     const product = store.product(productId)!;

@@ -1,3 +1,4 @@
+import { keptWhile } from '#core/caches';
 import type { CivilDate } from '#core/calendar';
 import { byClosing, type DueItem, whatIsDue } from '#core/decide';
 import type { Watch } from '#core/records';
@@ -6,7 +7,6 @@ import type { SeasonReader } from './plant-season.ts';
 import { factsOf, watchPicture, type WatchPicture } from './watch-picture.ts';
 
 interface Drawn {
-  readonly version: string;
   readonly picture: WatchPicture;
   readonly due: readonly DueItem[];
 }
@@ -15,7 +15,7 @@ interface Drawn {
  * Pictures by watch; each is drawn again only when something that shows in it was written, or the day
  * or weather changed.
  */
-const drawn = new WeakMap<SeasonReader, Map<string, Drawn>>();
+const drawn = keptWhile<SeasonReader, string, string, Drawn>();
 
 /** Every watch as it stands on the reader's day; drawn once for as long as nothing is written. */
 export function watchPictures(store: Store, reader: SeasonReader, today: CivilDate): readonly WatchPicture[] {
@@ -87,13 +87,8 @@ function drawnPictures(store: Store, reader: SeasonReader, today: CivilDate): re
 }
 
 function drawnPicture(store: Store, reader: SeasonReader, watch: Watch, today: CivilDate): Drawn {
-  const cachedPictures = drawn.get(reader) ?? new Map<string, Drawn>();
-  drawn.set(reader, cachedPictures);
-  const version = store.versionOf(watch.id);
-  const before = cachedPictures.get(watch.id);
-  if (before?.version === version) return before;
-  const picture = watchPicture(store, reader, watch, today);
-  const fresh: Drawn = { version, picture, due: whatIsDue([factsOf(store, reader, picture, today)], today) };
-  cachedPictures.set(watch.id, fresh);
-  return fresh;
+  return drawn(reader, watch.id, store.versionOf(watch.id), () => {
+    const picture = watchPicture(store, reader, watch, today);
+    return { picture, due: whatIsDue([factsOf(store, reader, picture, today)], today) };
+  });
 }

@@ -1,3 +1,4 @@
+import { keptWith } from '#core/caches';
 import { type CivilDate, daysBetween } from '#core/calendar';
 import { weigh, type Weighed, type WeighFacts } from '#core/decide';
 import { loggedBloom } from '#core/plan';
@@ -108,16 +109,14 @@ function factsToWeigh(
   };
 }
 
-const fitToday = new WeakMap<SeasonReader, boolean | null>();
+const fitToday = keptWith<SeasonReader, 'oil', boolean | null>();
 
-/** Whether today has an hour for oil on leaves, the strictest common spray; worked out once a day. */
+/** Whether today has an hour for oil on leaves, the strictest common spray; kept with the day's reader. */
 function fitHours(store: Store, reader: SeasonReader, garden: Garden): boolean | null {
-  const cachedFit = fitToday.get(reader);
-  if (cachedFit !== undefined) return cachedFit;
-  const [today] = outdoorSprayDays(store, reader, garden);
-  const fit = today ? today.hours.some(({ verdict }) => verdict === 'go') : null;
-  fitToday.set(reader, fit);
-  return fit;
+  return fitToday(reader, 'oil', () => {
+    const [today] = outdoorSprayDays(store, reader, garden);
+    return today ? today.hours.some(({ verdict }) => verdict === 'go') : null;
+  });
 }
 
 function shareHoled(units: readonly { readonly counts: Readonly<Record<string, number>> }[]): number | null {

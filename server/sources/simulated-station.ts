@@ -1,5 +1,6 @@
 import { addDays, type CivilDate, dayNumber, daysBetween } from '#core/calendar';
-import { simulateDays, simulateForecast, type SimulatedClimate, type WeatherDay } from '#core/weather';
+import { type WeatherDay } from '#core/weather';
+import { simulateDays, simulateForecast, type SimulatedClimate } from '#simulated';
 import type { WeatherSource } from './weather-source.ts';
 
 export interface SimulatedStation {

@@ -48,7 +48,8 @@ export function Choices<T extends string>({
   disabled = false,
 }: {
   legend: string;
-  value: T;
+  /** Null while nothing is chosen. */
+  value: T | null;
   options: readonly { id: T; label: ReactNode }[];
   onChange: (value: T) => void;
   disabled?: boolean;

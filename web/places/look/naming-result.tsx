@@ -49,11 +49,7 @@ export function NamingResult({ naming }: { naming: Naming }) {
         {naming.groups.slice(0, 3).map(({ group, probability }) => (
           <li key={group}>
             <ProbabilityBar
-              name={
-                group === SOMETHING_ELSE
-                  ? 'Something not in the list'
-                  : GROUPS[group as keyof typeof GROUPS].name
-              }
+              name={group === SOMETHING_ELSE ? 'Something not in the list' : GROUPS[group].name}
               probability={probability}
             />
           </li>

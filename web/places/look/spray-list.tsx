@@ -4,6 +4,7 @@ import type { WatchPicture } from '#server/answers/watch-picture';
 import type { LoggedSpray } from '#server/store/shelf-store';
 import { usePutSpray, useRemoveSpray, useShelf } from '../../api/mixing.ts';
 import { Choices } from '../../parts/field.tsx';
+import { optionsOf } from '../../parts/select-one.tsx';
 import { useTakeOut } from '../../parts/use-take-out.ts';
 import { showDate } from '../../show/dates.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
@@ -90,17 +91,17 @@ function OpenQuestions({ spray }: { spray: SprayRecord }) {
       {spray.coverage === null && (
         <Choices
           legend="How well did it cover?"
-          value=""
-          options={Object.entries(COVERAGE_WORDS).map(([id, label]) => ({ id, label }))}
-          onChange={(coverage) => put.mutate({ ...spray, coverage: coverage as SprayRecord['coverage'] })}
+          value={null}
+          options={optionsOf(COVERAGE_WORDS)}
+          onChange={(coverage) => put.mutate({ ...spray, coverage })}
         />
       )}
       {spray.stageSeen === null && (
         <Choices
           legend="What was there when you sprayed?"
-          value=""
-          options={Object.entries(STAGE_SEEN_WORDS).map(([id, label]) => ({ id, label }))}
-          onChange={(stageSeen) => put.mutate({ ...spray, stageSeen: stageSeen as SprayRecord['stageSeen'] })}
+          value={null}
+          options={optionsOf(STAGE_SEEN_WORDS)}
+          onChange={(stageSeen) => put.mutate({ ...spray, stageSeen })}
         />
       )}
     </div>

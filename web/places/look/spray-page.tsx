@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { COVERAGES, type SprayRecord, STAGES_SEEN } from '#core/records';
+import type { SprayRecord } from '#core/records';
 import type { WatchPicture } from '#server/answers/watch-picture';
 import type { Change } from '#server/store/change-log';
 import type { LoggedSpray } from '#server/store/shelf-store';
@@ -10,10 +10,13 @@ import { useWatch } from '../../api/queries.ts';
 import { Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
+import { type Option, optionsOf, SelectOne } from '../../parts/select-one.tsx';
 import { showFullDate, showMoment } from '../../show/dates.ts';
 import { significant } from '../../show/units.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
 import { COVERAGE_WORDS, STAGE_SEEN_WORDS } from './spray-words.ts';
+
+const NOT_SAID: Option<''> = { id: '', label: 'not said' };
 
 /** A logged spray put right; what stood there before is kept. */
 export function SprayPage() {
@@ -50,8 +53,8 @@ function SprayForm({ spray, picture }: { spray: LoggedSpray; picture: WatchPictu
     on: spray.on,
     ml: String(show.volumeNumber(spray.sprayMl)),
     amounts: spray.parts.map(({ productAmount }) => significant(productAmount, 1)),
-    coverage: spray.coverage ?? '',
-    stageSeen: spray.stageSeen ?? '',
+    coverage: spray.coverage ?? ('' as const),
+    stageSeen: spray.stageSeen ?? ('' as const),
     note: spray.note,
     againstLabel: spray.againstLabel,
   });
@@ -67,8 +70,8 @@ function SprayForm({ spray, picture }: { spray: LoggedSpray; picture: WatchPictu
       sprayMl: show.mlFrom(numberOf(typed.ml)),
       note: typed.note,
       againstLabel: typed.againstLabel,
-      coverage: (typed.coverage || null) as SprayRecord['coverage'],
-      stageSeen: (typed.stageSeen || null) as SprayRecord['stageSeen'],
+      coverage: typed.coverage || null,
+      stageSeen: typed.stageSeen || null,
       parts: record.parts.map((part, i) => ({ ...part, productAmount: numberOf(typed.amounts[i]!) })),
     };
     await put.mutateAsync(changed);
@@ -130,36 +133,20 @@ function SprayForm({ spray, picture }: { spray: LoggedSpray; picture: WatchPictu
             );
           })}
           <Field label="Cover">
-            <select
+            <SelectOne
               className="select w-full"
               value={typed.coverage}
-              onChange={(event) =>
-                setTyped({ ...typed, coverage: event.target.value as typeof typed.coverage })
-              }
-            >
-              <option value="">not said</option>
-              {COVERAGES.map((id) => (
-                <option key={id} value={id}>
-                  {COVERAGE_WORDS[id]}
-                </option>
-              ))}
-            </select>
+              options={[NOT_SAID, ...optionsOf(COVERAGE_WORDS)]}
+              onChange={(coverage) => setTyped({ ...typed, coverage })}
+            />
           </Field>
           <Field label="Stage there">
-            <select
+            <SelectOne
               className="select w-full"
               value={typed.stageSeen}
-              onChange={(event) =>
-                setTyped({ ...typed, stageSeen: event.target.value as typeof typed.stageSeen })
-              }
-            >
-              <option value="">not said</option>
-              {STAGES_SEEN.map((id) => (
-                <option key={id} value={id}>
-                  {STAGE_SEEN_WORDS[id]}
-                </option>
-              ))}
-            </select>
+              options={[NOT_SAID, ...optionsOf(STAGE_SEEN_WORDS)]}
+              onChange={(stageSeen) => setTyped({ ...typed, stageSeen })}
+            />
           </Field>
           <div className="sm:col-span-2">
             <Field label="Note" error={messages.get('note')}>

@@ -68,12 +68,12 @@ function Drench({ tank, watches, left }: UndilutedBenchProps) {
         </h2>
         <Choices
           legend="You measured"
-          value={measured ?? ''}
+          value={measured}
           options={[
             { id: 'diameter', label: 'straight through (diameter)' },
             { id: 'circumference', label: 'round it (circumference)' },
           ]}
-          onChange={(way) => setMeasured(way as TrunkMeasure['measured'])}
+          onChange={setMeasured}
         />
         {measured === null && <p className="soft text-sm">Say which: one is 3.14 times the other.</p>}
         <Field label={`Each trunk, ${inch ? 'inches' : 'cm'}`} hint="several parted by spaces" error={wrong}>

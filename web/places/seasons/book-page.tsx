@@ -153,7 +153,7 @@ function SprayParts({
           {productName}
           <span className="soft block text-sm">
             {materialName}, {significant(strengthPercent, 1)} %; {labelLine}; {significant(rate, 2)}{' '}
-            {RATE_UNITS[rateUnit as keyof typeof RATE_UNITS] ?? rateUnit}
+            {rateUnit && RATE_UNITS[rateUnit]}
           </span>
         </span>
       ))}

@@ -7,14 +7,15 @@ import { useStations } from '../../api/weather.ts';
 import { Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered } from '../../parts/page.tsx';
+import { type Option, SelectOne } from '../../parts/select-one.tsx';
 import { useShow } from '../../show/use-show.ts';
 import { OffsetLesson } from './offset-lesson.tsx';
 
-const KINDS: readonly { id: Place['kind']; name: string }[] = [
-  { id: 'outdoors', name: 'outdoors' },
-  { id: 'cold-house', name: 'cold house' },
-  { id: 'sunroom', name: 'sunroom' },
-  { id: 'indoors', name: 'indoors' },
+const KINDS: readonly Option<Place['kind']>[] = [
+  { id: 'outdoors', label: 'outdoors' },
+  { id: 'cold-house', label: 'cold house' },
+  { id: 'sunroom', label: 'sunroom' },
+  { id: 'indoors', label: 'indoors' },
 ];
 
 /** Places plants stand in; each reads a thermometer of its own, or the garden's with an offset. */
@@ -106,17 +107,12 @@ function PlaceForm({
         />
       </Field>
       <Field label="Kind">
-        <select
+        <SelectOne
           className="select w-full"
           value={draft.kind}
-          onChange={(event) => setDraft({ ...draft, kind: event.target.value as Place['kind'] })}
-        >
-          {KINDS.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
+          options={KINDS}
+          onChange={(kind) => setDraft({ ...draft, kind })}
+        />
       </Field>
       <div className="col-span-2">
         <Field label="Reads" error={messages.get('stationId')}>

@@ -1,10 +1,12 @@
 import { Link } from 'react-router';
-import type { Cutoff, Method } from '#core/degree-days';
+import type { Method } from '#core/degree-days';
 import type { ClockAnswer, ModelChoice } from '#server/answers/clock-answer';
 import { Field } from '../../parts/field.tsx';
+import { SelectOne } from '../../parts/select-one.tsx';
 import { showDate } from '../../show/dates.ts';
 import { showShare } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';
+import { cutoffsOf, METHODS } from './method-words.ts';
 import { nextEvent } from './projection-words.ts';
 
 export function DateSource({ clock }: { clock: ClockAnswer }) {
@@ -34,20 +36,6 @@ export function DateSource({ clock }: { clock: ClockAnswer }) {
     </div>
   );
 }
-
-const METHODS: readonly { id: Method; label: string }[] = [
-  { id: 'single-sine', label: 'single sine' },
-  { id: 'double-sine', label: 'double sine' },
-  { id: 'single-triangle', label: 'single triangle' },
-  { id: 'double-triangle', label: 'double triangle' },
-  { id: 'average', label: 'simple average' },
-];
-const CUTOFFS: readonly { id: Cutoff; label: string }[] = [
-  { id: 'horizontal', label: 'horizontal: no more is gained' },
-  { id: 'intermediate', label: 'intermediate: it slows again' },
-  { id: 'vertical', label: 'vertical: it stops' },
-  { id: 'none', label: 'none' },
-];
 
 const STARTED_WORDS: Readonly<Record<NonNullable<ClockAnswer['started']>['by'], string>> = {
   calendar: '',
@@ -106,33 +94,21 @@ export function ClockParticulars({
       </dl>
       <div className="grid gap-3 mt-3">
         <Field label="Method">
-          <select
+          <SelectOne
             className="select select-sm w-full"
             value={method}
-            onChange={(event) => setMethod(event.target.value as Method)}
-          >
-            {METHODS.map(({ id, label }) => (
-              <option key={id} value={id}>
-                {label}
-              </option>
-            ))}
-          </select>
+            options={METHODS}
+            onChange={setMethod}
+          />
         </Field>
         {model.upperC !== null && (
           <Field label="Above the upper threshold">
-            <select
+            <SelectOne
               className="select select-sm w-full"
               value={cutoff}
-              onChange={(event) => onChoice({ ...choice, cutoff: event.target.value as Cutoff })}
-            >
-              {CUTOFFS.filter(({ id }) => method !== 'average' || id === 'none' || id === 'horizontal').map(
-                ({ id, label }) => (
-                  <option key={id} value={id}>
-                    {label}
-                  </option>
-                ),
-              )}
-            </select>
+              options={cutoffsOf(method)}
+              onChange={(chosen) => onChoice({ ...choice, cutoff: chosen })}
+            />
           </Field>
         )}
       </div>

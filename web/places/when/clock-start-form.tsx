@@ -7,12 +7,13 @@ import { useGarden } from '../../api/queries.ts';
 import { usePutClock, usePutSighting, useRemoveClock, useRemoveSighting } from '../../api/timing.ts';
 import { Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
+import { type Option, optionsOf, SelectOne } from '../../parts/select-one.tsx';
 import { showDate } from '../../show/dates.ts';
 import { STAGE_WORDS } from '../garden/stage-words.ts';
 
 type StartKind = WatchClock['startKind'] | 'published';
 
-const STARTS: readonly { id: StartKind; label: string }[] = [
+const STARTS: readonly Option<StartKind>[] = [
   { id: 'published', label: 'as the figures say' },
   { id: 'date', label: 'a day of the year' },
   { id: 'stage', label: 'a logged growth stage' },
@@ -58,20 +59,15 @@ export function ClockStartForm({ picture }: { picture: WatchPicture }) {
     >
       <h2>Start of the count</h2>
       <Field label="Counted from">
-        <select
+        <SelectOne
           className="select select-sm w-full"
           value={kind}
-          onChange={(event) => {
-            setKind(event.target.value as StartKind);
+          options={STARTS}
+          onChange={(chosen) => {
+            setKind(chosen);
             setValue('');
           }}
-        >
-          {STARTS.map(({ id: start, label }) => (
-            <option key={start} value={start}>
-              {label}
-            </option>
-          ))}
-        </select>
+        />
       </Field>
       {kind === 'date' && (
         <Field label="Day, month-day" hint="such as 03-01" error={error}>
@@ -119,8 +115,6 @@ const SIGHTING_WORDS: Readonly<Record<SightingKind, string>> = {
   'adults-flying': 'adults flying',
   'first-mines': 'the first mines of this flush',
 };
-
-const KINDS = Object.keys(SIGHTING_WORDS) as SightingKind[];
 
 /** What was seen that starts a clock, or overrides a single date. */
 export function Seen({ picture }: { picture: WatchPicture }) {
@@ -172,17 +166,12 @@ export function Seen({ picture }: { picture: WatchPicture }) {
         ))}
       </ul>
       <Field label="I see">
-        <select
+        <SelectOne
           className="select select-sm w-full"
           value={what}
-          onChange={(event) => setWhat(event.target.value as SightingKind)}
-        >
-          {KINDS.map((id) => (
-            <option key={id} value={id}>
-              {SIGHTING_WORDS[id]}
-            </option>
-          ))}
-        </select>
+          options={optionsOf(SIGHTING_WORDS)}
+          onChange={setWhat}
+        />
       </Field>
       <Field label="On" error={error}>
         <input

@@ -10,20 +10,7 @@ import { Answered, PageHead } from '../../parts/page.tsx';
 import { showDate } from '../../show/dates.ts';
 import { useShow } from '../../show/use-show.ts';
 import { DayDrawing } from './day-drawing.tsx';
-
-const METHODS: readonly { id: Method; label: string }[] = [
-  { id: 'single-sine', label: 'Single sine' },
-  { id: 'double-sine', label: 'Double sine' },
-  { id: 'single-triangle', label: 'Single triangle' },
-  { id: 'double-triangle', label: 'Double triangle' },
-  { id: 'average', label: 'Simple average' },
-];
-const CUTOFFS: readonly { id: Cutoff; label: string }[] = [
-  { id: 'none', label: 'None' },
-  { id: 'horizontal', label: 'Horizontal' },
-  { id: 'intermediate', label: 'Intermediate' },
-  { id: 'vertical', label: 'Vertical' },
-];
+import { cutoffsOf, METHODS } from './method-words.ts';
 
 const CUTOFF_WORDS: Readonly<Record<Cutoff, string>> = {
   none: 'Heat above the upper threshold counts like any other.',
@@ -173,7 +160,7 @@ function Drawn({ days, real }: { days: readonly PlacedDay[]; real: boolean }) {
         <Choices
           legend="Cutoff above the upper"
           value={model.cutoff}
-          options={CUTOFFS.filter(({ id }) => method !== 'average' || id === 'none' || id === 'horizontal')}
+          options={cutoffsOf(method)}
           onChange={setCutoff}
         />
       </aside>

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { addDays } from '#core/calendar';
 import { readUnattended } from '#core/formats';
+import { keysOf } from '#core/tables';
 import type { WeatherDay } from '#core/weather';
 import { AIR_WORDS, SKY_WORDS, fileWords } from '#knowledge';
 import type { StationSummary } from '#server/store/weather-store';
@@ -10,6 +11,7 @@ import { useForecast, usePutForecast } from '../../api/weather.ts';
 import { Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
+import { type Option, SelectOne } from '../../parts/select-one.tsx';
 import { showWeekday } from '../../show/dates.ts';
 import { significant, type Show } from '../../show/units.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
@@ -18,14 +20,17 @@ import { numberOr } from '../../show/number-or.ts';
 
 const DAYS = 10;
 const LARGEST_FILE_BYTES = 1_000_000;
-const SKIES = Object.keys(SKY_WORDS) as (keyof typeof SKY_WORDS)[];
-const AIRS = Object.keys(AIR_WORDS) as (keyof typeof AIR_WORDS)[];
+type Sky = keyof typeof SKY_WORDS;
+type Air = keyof typeof AIR_WORDS;
+const NOT_KNOWN: Option<''> = { id: '', label: 'not known' };
+const SKIES = keysOf(SKY_WORDS).map((id): Option<Sky> => ({ id, label: id }));
+const AIRS = keysOf(AIR_WORDS).map((id): Option<Air> => ({ id, label: id }));
 
 interface Row {
   readonly low: string;
   readonly high: string;
-  readonly sky: keyof typeof SKY_WORDS | '';
-  readonly air: keyof typeof AIR_WORDS | '';
+  readonly sky: Sky | '';
+  readonly air: Air | '';
 }
 
 const EMPTY: Row = { low: '', high: '', sky: '', air: '' };
@@ -49,12 +54,11 @@ function Forecast({ station: { id, name } }: { station: StationSummary }) {
 
 /** The word whose figure lies nearest to what is stored. */
 function nearest<Word extends string>(
-  words: readonly Word[],
   figures: Readonly<Record<Word, { readonly value: number }>>,
   value: number | null,
 ): Word | '' {
   if (value === null) return '';
-  return words.reduce((best, word) =>
+  return keysOf(figures).reduce((best, word) =>
     Math.abs(figures[word].value - value) < Math.abs(figures[best].value - value) ? word : best,
   );
 }
@@ -64,8 +68,8 @@ function toRow(day: WeatherDay | undefined, show: Show): Row {
   return {
     low: significant(show.temperatureNumber(day.minC), 1),
     high: significant(show.temperatureNumber(day.maxC), 1),
-    sky: nearest(SKIES, SKY_WORDS, day.rainMm),
-    air: nearest(AIRS, AIR_WORDS, day.windMs),
+    sky: nearest(SKY_WORDS, day.rainMm),
+    air: nearest(AIR_WORDS, day.windMs),
   };
 }
 
@@ -206,30 +210,22 @@ function ForecastForm({ stationId, known: forecast }: { stationId: string; known
                     />
                   </td>
                   <td>
-                    <select
+                    <SelectOne
                       className="select select-sm w-28"
                       aria-label={`sky, ${day}`}
                       value={row.sky}
-                      onChange={(event) => change(i, { sky: event.target.value as Row['sky'] })}
-                    >
-                      <option value="">not known</option>
-                      {SKIES.map((word) => (
-                        <option key={word}>{word}</option>
-                      ))}
-                    </select>
+                      options={[NOT_KNOWN, ...SKIES]}
+                      onChange={(sky) => change(i, { sky })}
+                    />
                   </td>
                   <td>
-                    <select
+                    <SelectOne
                       className="select select-sm w-28"
                       aria-label={`air, ${day}`}
                       value={row.air}
-                      onChange={(event) => change(i, { air: event.target.value as Row['air'] })}
-                    >
-                      <option value="">not known</option>
-                      {AIRS.map((word) => (
-                        <option key={word}>{word}</option>
-                      ))}
-                    </select>
+                      options={[NOT_KNOWN, ...AIRS]}
+                      onChange={(air) => change(i, { air })}
+                    />
                   </td>
                 </tr>
               );

@@ -1,6 +1,6 @@
 import { randomLcg } from 'd3-random';
 import { LEAF_BOX, onLeaf, type DamageKind, type DrawnLeaf } from '#core/eye';
-import type { Pixels } from './pixels.ts';
+import type { Pixels } from '#core/picture';
 
 type Rgb = readonly [r: number, g: number, b: number];
 

@@ -1,5 +1,5 @@
 import { randomGamma, randomLcg, randomPoisson } from 'd3-random';
-import { type EmergenceCurve, shareOut } from './hatch-curve.ts';
+import { type EmergenceCurve, shareOut } from '#core/emergence';
 
 /** How a simulated garden hatches. */
 export interface HatchCurve extends EmergenceCurve {

@@ -1,6 +1,6 @@
 import { randomGamma, randomLcg, randomNormal } from 'd3-random';
 import { addDays, type CivilDate, dayOfYear, daysBetween } from '#core/calendar';
-import type { WeatherDay } from './day.ts';
+import type { WeatherDay } from '#core/weather';
 
 /** The shape of an invented place's year. Temperatures °C, rain mm, wind m/s. */
 export interface SimulatedClimate {

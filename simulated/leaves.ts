@@ -1,5 +1,5 @@
 import { randomBernoulli, randomBeta, randomLcg } from 'd3-random';
-import type { Unit } from './protocol.ts';
+import type { Unit } from '#core/sampling';
 
 /** Leaves of which `share` (0–1) are mined, most with a live larva, as an observer would write them down. */
 export function simulateMinedLeaves(share: number, leaves: number, seed: number): Unit[] {

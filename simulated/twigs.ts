@@ -1,5 +1,5 @@
 import { randomBinomial, randomGamma, randomLcg, randomPoisson } from 'd3-random';
-import type { Unit } from './protocol.ts';
+import type { Unit } from '#core/sampling';
 
 /** A plant's true state, from which a count of twigs is drawn. */
 export interface TrueState {

@@ -1,16 +1,18 @@
 import { randomLcg } from 'd3-random';
-import { asSeenIn } from './by-season.ts';
 import {
+  asSeenIn,
+  FEWEST_ANSWERS,
+  GROUP_FROM,
+  NAMED_FROM,
+  nameIt,
   NOT_SURE,
+  shownProbabilities,
   type Answers,
   type Candidate,
   type Check,
   type FrequencyWord,
   type Scene,
-} from './evidence.ts';
-import { shownProbabilities } from './likelihood.ts';
-import { nameIt } from './name-it.ts';
-import { FEWEST_ANSWERS, GROUP_FROM, NAMED_FROM } from './verdict.ts';
+} from '#core/identify';
 
 const WORDS: readonly FrequencyWord[] = ['never', 'rarely', 'sometimes', 'usually', 'always'];
 
@@ -33,8 +35,7 @@ export interface ObservedCase {
 
 /**
  * Lets a simulated observer follow the key on a plant that has `truth`, one of `candidates`. The plant
- * shows its signs
- * by words each moved one step up or down at random (so the key's own figures are off), and a
+ * shows its signs by words each moved one step up or down at random (so the key's own figures are off), and a
  * share `errorRate` of answers is simply wrong. The same seed gives the same person.
  */
 export function simulateObserver(

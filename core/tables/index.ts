@@ -1,0 +1,1 @@
+export { isKeyOf, keysOf } from './keys-of.ts';

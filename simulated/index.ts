@@ -1,0 +1,10 @@
+/**
+ * A made-up world for tests, the demo and the benchmarks, and for the station that stands in for a
+ * service: weather, counts, tapes, leaves and people that follow the key. All of it drawn from a seed.
+ */
+export { simulateMinedLeaves, simulateSpottedLeaves } from './leaves.ts';
+export { simulateObserver, type ObservedCase } from './observer.ts';
+export { paintLeaf, PLAIN_LIGHT, type PaintedLight } from './painted-leaf.ts';
+export { simulateTapeCount, type HatchCurve } from './tapes.ts';
+export { simulateTwigs, type TrueState } from './twigs.ts';
+export { simulateDays, simulateForecast, type SimulatedClimate } from './weather.ts';
