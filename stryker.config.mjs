@@ -1,7 +1,10 @@
 import { areas } from './scripts/mutants/areas.mjs';
 
 const name = process.env.MUTANT_AREA;
-const { mutate, tests, withoutConstants = false } = areas[name];
+const { mutate, tests, withoutConstants = false, wholeFiles = false } = areas[name];
+
+// The workers read it, since what a test is depends on it.
+if (wholeFiles) process.env.MUTANT_WHOLE_FILES = '1';
 
 /** One area of the code is changed in small ways, and its tests must notice: `npm run mutants`. */
 export default {

@@ -55,12 +55,14 @@ test(
       const address = await start();
       const ended = once(child!, 'exit');
       let dead = false;
+      let answers = 0;
       const send = async (method: string, path: string, body?: unknown) => {
         asked++;
         const response = await fetch(`${address}/api${path}`, {
           method,
           ...(body ? { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) } : {}),
         }).catch(() => null);
+        if (response?.ok) answers++;
         return response?.ok ?? false;
       };
       const writer = async (n: number): Promise<void> => {
@@ -119,7 +121,9 @@ test(
       };
       const writers = [0, 1, 2, 3].map(writer);
       // A different moment each time, from before the first answer to well into the writing.
-      await new Promise((resolve) => setTimeout(resolve, (run * 37) % 400));
+      const [killedAfter, laterMs] = [(run * 5) % 17, (run * 7) % 10];
+      while (answers < killedAfter) await new Promise((resolve) => setTimeout(resolve, 1));
+      await new Promise((resolve) => setTimeout(resolve, laterMs));
       child!.kill('SIGKILL');
       killed++;
       await ended;

@@ -6,7 +6,40 @@ import mocha from 'mocha';
 
 const { Suite, Test } = mocha;
 
-const open = [Suite.create(rootSuite(), new URL(import.meta.url).searchParams.get('of'))];
+const fileName = new URL(import.meta.url).searchParams.get('of');
+const open = [process.env.MUTANT_WHOLE_FILES ? asOneTest() : Suite.create(rootSuite(), fileName)];
+
+/** Tests of one file that build on each other are told apart by nobody: the file is one test, in its order. */
+function asOneTest() {
+  const file = new Suite(fileName);
+  const whole = new Test(fileName, () => runInOrder(file, [], []));
+  rootSuite().addTest(whole);
+  whole.timeout(0);
+  return file;
+}
+
+async function runInOrder(suite, before, after) {
+  const [beforeEach, afterEach] = [
+    [...before, ...suite._beforeEach],
+    [...suite._afterEach, ...after],
+  ];
+  const runAll = async (steps) => {
+    for (const { fn } of steps) await fn();
+  };
+  await runAll(suite._beforeAll);
+  try {
+    for (const test of suite.tests) {
+      try {
+        await runAll([...beforeEach, test]);
+      } finally {
+        await runAll(afterEach);
+      }
+    }
+    for (const inner of suite.suites) await runInOrder(inner, beforeEach, afterEach);
+  } finally {
+    await runAll(suite._afterAll);
+  }
+}
 
 function rootSuite() {
   let root;

@@ -18,7 +18,6 @@ import { blankPlant } from '#core/records';
 import { seedFallowBank } from '#demo/seed';
 import { OUTDOORS } from '#demo/plants';
 import { gardenStation, sunroomLogger } from '#demo/stations';
-import { createApp } from '../app.ts';
 import { openStore, type Store } from '../store/store.ts';
 import { backupKeeper } from './backup-keeper.ts';
 import { readArchive } from './read-archive.ts';
@@ -197,52 +196,6 @@ describe('what comes in', () => {
     takeIn(source, read.file, 'replace');
     expect(contents(source)).toEqual(before);
     read.discard();
-  }, 180_000);
-
-  test('over HTTP: a backup, an upload, a preview, a restore, and the copy made before it', async () => {
-    const store = fallowBank();
-    const clock = { today: () => '2026-05-29' };
-    const backups = backupKeeper(store, clock, {
-      folder: join(folder, 'backups'),
-      work: join(folder, 'work'),
-    });
-    const app = createApp({ store, clock, demo: false, backups }, null, (error) => {
-      throw error;
-    });
-    const ask = (method: string, path: string, body?: BodyInit, type = 'application/json') =>
-      app.request(`/api${path}`, {
-        method,
-        ...(body === undefined ? {} : { body, headers: { 'content-type': type } }),
-      });
-    expect((await ask('POST', '/backups')).status).toBe(200);
-    const exported = Buffer.from(await (await ask('GET', '/export.zip')).arrayBuffer());
-    const [plant] = store.plants();
-    store.putPlant({ ...plant!, name: 'Changed after' });
-    const preview = (await (
-      await ask('POST', '/archive', new Uint8Array(exported), 'application/zip')
-    ).json()) as {
-      archive: { id: string; gardenName: string; differences: { table: string; differing: number }[] };
-    };
-    expect(preview.archive.gardenName).toBe('Fallow Bank');
-    expect(preview.archive.differences.find(({ table }) => table === 'plant')?.differing).toBe(1);
-    const { before } = (await (
-      await ask('POST', `/archive/${preview.archive.id}`, JSON.stringify({ how: 'replace' }))
-    ).json()) as { before: { name: string } };
-    expect(store.plant(plant!.id)!.name).toBe(plant!.name);
-    const list = (await (await ask('GET', '/backups')).json()) as { backups: { name: string }[] };
-    expect(list.backups.map(({ name }) => name)).toEqual(
-      expect.arrayContaining(['juglans-2026-05-29.zip', before.name]),
-    );
-    // The copy holds what was replaced.
-    const kept = await reading(join(folder, 'backups', before.name));
-    expect(kept.store.plant(plant!.id)!.name).toBe('Changed after');
-    kept.discard();
-    for (const name of ['..%2f..%2fetc%2fpasswd', 'juglans-2026-05-29.zip%00', 'other.zip'])
-      expect((await ask('GET', `/backups/${name}`)).status).toBe(404);
-    expect((await ask('POST', `/archive/${preview.archive.id}`, JSON.stringify({ how: 'add' }))).status).toBe(
-      404,
-    );
-    expect(readdirSync(join(folder, 'work'))).toEqual([]);
   }, 180_000);
 });
 
