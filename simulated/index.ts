@@ -7,4 +7,5 @@ export { simulateObserver, type ObservedCase } from './observer.ts';
 export { paintLeaf, PLAIN_LIGHT, type PaintedLight } from './painted-leaf.ts';
 export { simulateTapeCount, type HatchCurve } from './tapes.ts';
 export { simulateTwigs, type TrueState } from './twigs.ts';
+export { expectedAbout, plainFacts, reached, timedEvent, weeklyTapes } from './watch-facts.ts';
 export { simulateDays, simulateForecast, type SimulatedClimate } from './weather.ts';

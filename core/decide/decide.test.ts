@@ -1,83 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
-import { addDays } from '#core/calendar';
-import type { EventState, Projection } from '#core/phenology';
+import { expectedAbout, plainFacts, reached, timedEvent, weeklyTapes } from '#simulated';
 import { dormantDue, watchStatus, whatIsDue, type WatchFacts } from './index.ts';
 
 const TODAY = '2026-05-20';
-const reached = (on: string): Projection => ({ kind: 'reached', on });
-const expected = (median: string): Projection => ({
-  kind: 'expected',
-  median,
-  early: addDays(median, -4),
-  late: addDays(median, 5),
-  shares: { measured: 0.8, forecast: 0.1, pastYears: 0.1 },
-});
-
-function state(
-  kind: 'first' | 'window',
-  opens: Projection,
-  closes: Projection,
-  stage: 'crawlers' | 'adults' = 'crawlers',
-): EventState {
-  const phase = opens.kind !== 'reached' ? 'ahead' : closes.kind === 'reached' ? 'over' : 'open';
-  return {
-    phase,
-    opens,
-    closes,
-    shareOfWay: 0.9,
-    started: { on: '2026-01-01', by: 'calendar' },
-    carry: 'as-published',
-    event: {
-      id: `${kind}-1`,
-      targetId: 't',
-      kind,
-      generation: 1,
-      stage,
-      fromCd: 226,
-      toCd: kind === 'first' ? 226 : 456,
-      published: '',
-      model: { lowerC: 10, upperC: null, method: 'single-sine', cutoff: 'none' },
-      grade: 'B',
-      start: { kind: 'season' },
-      sourceIds: [],
-    },
-  };
-}
-
-function watch(changes: Partial<WatchFacts>): WatchFacts {
-  return {
-    watchId: 'w',
-    openedOn: '2026-04-01',
-    open: true,
-    named: true,
-    group: 'armored',
-    life: 'alive',
-    events: [],
-    tapes: [],
-    tapesHungOn: [],
-    treatedOn: [],
-    workedOn: [],
-    countedOn: ['2026-04-10'],
-    allStagesOn: null,
-    trapHangs: false,
-    miner: { mines: false, flush: null, young: false, minedShare: null, leavesDown: null, budSwell: null },
-    seasonStart: '2026-01-01',
-    schools: { crawlers: 'while-catching', mining: 'young-or-third' },
-    repeatAfterDays: 14,
-    beforeLeaves: null,
-    ...changes,
-  };
-}
-
-const weekly = (first: string, ...counts: number[]) =>
-  counts.map((crawlers, i) => ({
-    putOn: addDays(first, 7 * i),
-    takenOff: addDays(first, 7 * i + 7),
-    crawlers,
-  }));
 const kinds = (facts: Partial<WatchFacts>) =>
-  whatIsDue([watch(facts)], TODAY).map((due) => `${due.kind} ${due.standing}`);
-const openWindow = state('window', reached('2026-05-18'), expected('2026-06-05'));
+  whatIsDue([plainFacts(facts)], TODAY).map((due) => `${due.kind} ${due.standing}`);
+const openWindow = timedEvent('window', reached('2026-05-18'), expectedAbout('2026-06-05'));
 
 describe('what is due', () => {
   test('an unnamed watch wants a name within a week', () => {
@@ -89,44 +17,44 @@ describe('what is due', () => {
   test('a window is told ten days ahead and not eleven', () => {
     expect(
       kinds({
-        events: [state('window', expected('2026-05-30'), expected('2026-06-12'))],
-        tapes: weekly('2026-05-12', 0),
+        events: [timedEvent('window', expectedAbout('2026-05-30'), expectedAbout('2026-06-12'))],
+        tapes: weeklyTapes('2026-05-12', 0),
       }),
     ).toEqual(['treat-soon soon']);
     expect(
       kinds({
-        events: [state('window', expected('2026-05-31'), expected('2026-06-12'))],
-        tapes: weekly('2026-05-12', 0),
+        events: [timedEvent('window', expectedAbout('2026-05-31'), expectedAbout('2026-06-12'))],
+        tapes: weeklyTapes('2026-05-12', 0),
       }),
     ).toEqual([]);
   });
 
   test('an open window asks for a spray, then for a second while tapes catch', () => {
-    expect(kinds({ events: [openWindow], tapes: weekly('2026-05-05', 3, 40) })).toEqual(['treat-now open']);
+    expect(kinds({ events: [openWindow], tapes: weeklyTapes('2026-05-05', 3, 40) })).toEqual(['treat-now open']);
     const treated = {
-      events: [state('window', reached('2026-05-01'), expected('2026-06-05'))],
+      events: [timedEvent('window', reached('2026-05-01'), expectedAbout('2026-06-05'))],
       treatedOn: ['2026-05-06'],
     };
-    expect(kinds({ ...treated, tapes: weekly('2026-05-05', 30, 40) })).toEqual([
+    expect(kinds({ ...treated, tapes: weeklyTapes('2026-05-05', 30, 40) })).toEqual([
       'check-after-treatment open',
       'second-pass open',
     ]);
-    expect(kinds({ ...treated, tapes: weekly('2026-05-05', 30, 0) })).toEqual(['check-after-treatment open']);
+    expect(kinds({ ...treated, tapes: weeklyTapes('2026-05-05', 30, 0) })).toEqual(['check-after-treatment open']);
   });
 
   test('a window that opens before another author sees the first hatch is left to the tapes', () => {
-    const first = state('first', expected('2026-05-29'), expected('2026-05-29'));
-    expect(kinds({ events: [first, openWindow], tapes: weekly('2026-05-12', 0) })).toEqual([
+    const first = timedEvent('first', expectedAbout('2026-05-29'), expectedAbout('2026-05-29'));
+    expect(kinds({ events: [first, openWindow], tapes: weeklyTapes('2026-05-12', 0) })).toEqual([
       'window-disputed open',
     ]);
     expect(kinds({ events: [first, openWindow] })).toEqual(['window-disputed open']);
-    expect(kinds({ events: [first, openWindow], tapes: weekly('2026-05-12', 4) })).toEqual([
+    expect(kinds({ events: [first, openWindow], tapes: weeklyTapes('2026-05-12', 4) })).toEqual([
       'treat-now open',
     ]);
   });
 
   test('tapes past the peak say that the hatch is passing', () => {
-    expect(kinds({ events: [openWindow], tapes: weekly('2026-04-28', 10, 140, 30) })).toEqual([
+    expect(kinds({ events: [openWindow], tapes: weeklyTapes('2026-04-28', 10, 140, 30) })).toEqual([
       'hatch-passing open',
     ]);
   });
@@ -136,12 +64,12 @@ describe('what is due', () => {
   });
 
   test('tapes go up two weeks before the hatch and are changed weekly until two come back empty', () => {
-    const first = state('first', expected('2026-06-05'), expected('2026-06-05'));
+    const first = timedEvent('first', expectedAbout('2026-06-05'), expectedAbout('2026-06-05'));
     expect(kinds({ events: [first] })).toEqual(['hang-tapes open']);
-    expect(kinds({ events: [first], tapes: weekly('2026-05-07', 0) })).toEqual(['change-tape soon']);
+    expect(kinds({ events: [first], tapes: weeklyTapes('2026-05-07', 0) })).toEqual(['change-tape soon']);
     expect(kinds({ events: [first], tapesHungOn: ['2026-05-14'] })).toEqual(['change-tape soon']);
-    expect(kinds({ events: [first], tapes: weekly('2026-05-04', 0) })).toEqual(['change-tape late']);
-    expect(kinds({ tapes: weekly('2026-04-08', 30, 9, 2, 0, 0) })).toEqual([]);
+    expect(kinds({ events: [first], tapes: weeklyTapes('2026-05-04', 0) })).toEqual(['change-tape late']);
+    expect(kinds({ tapes: weeklyTapes('2026-04-08', 30, 9, 2, 0, 0) })).toEqual([]);
   });
 
   test('scale is looked at two to four weeks after a spray, a check forgotten long ago is let go', () => {
@@ -153,20 +81,20 @@ describe('what is due', () => {
   });
 
   test("the season's count comes before the hatch", () => {
-    const first = state('first', expected('2026-06-10'), expected('2026-06-10'));
-    expect(kinds({ events: [first], countedOn: [], tapes: weekly('2026-05-12', 0) })).toEqual([
+    const first = timedEvent('first', expectedAbout('2026-06-10'), expectedAbout('2026-06-10'));
+    expect(kinds({ events: [first], countedOn: [], tapes: weeklyTapes('2026-05-12', 0) })).toEqual([
       'count-first open',
     ]);
   });
 
   test('what closes first stands first, and the same facts give the same list', () => {
     const watches = [
-      watch({ watchId: 'a', events: [openWindow], tapes: weekly('2026-05-05', 3, 40) }),
-      watch({ watchId: 'b', treatedOn: ['2026-04-18'] }),
-      watch({
+      plainFacts({ watchId: 'a', events: [openWindow], tapes: weeklyTapes('2026-05-05', 3, 40) }),
+      plainFacts({ watchId: 'b', treatedOn: ['2026-04-18'] }),
+      plainFacts({
         watchId: 'c',
         group: 'leaf-miner',
-        events: [state('window', expected('2026-05-24'), expected('2026-05-29'), 'adults')],
+        events: [timedEvent('window', expectedAbout('2026-05-24'), expectedAbout('2026-05-29'), { stage: 'adults' })],
       }),
     ];
     const due = whatIsDue(watches, TODAY);
@@ -198,9 +126,9 @@ test.each([
 });
 
 test('all stages at once are treated now, whatever the window says, until they are or three weeks pass', () => {
-  const seen = watch({
+  const seen = plainFacts({
     allStagesOn: '2026-05-20',
-    events: [state('window', expected('2026-06-02'), expected('2026-06-20'))],
+    events: [timedEvent('window', expectedAbout('2026-06-02'), expectedAbout('2026-06-20'))],
   });
   expect(whatIsDue([seen], '2026-05-29').map(({ kind }) => kind)).toContain('all-stages');
   expect(whatIsDue([seen], '2026-05-29').map(({ kind }) => kind)).not.toContain('treat-soon');
@@ -211,8 +139,8 @@ test('all stages at once are treated now, whatever the window says, until they a
 });
 
 test('a clock that waits for males asks for a trap in spring, unless one hangs', () => {
-  const waiting = state('first', { kind: 'not-started' }, { kind: 'not-started' });
-  const facts = watch({
+  const waiting = timedEvent('first', { kind: 'not-started' }, { kind: 'not-started' });
+  const facts = plainFacts({
     events: [{ ...waiting, started: null, event: { ...waiting.event, start: { kind: 'first-males' } } }],
   });
   const kinds = (watch: WatchFacts, today: string) => whatIsDue([watch], today).map(({ kind }) => kind);
@@ -224,12 +152,12 @@ test('a clock that waits for males asks for a trap in spring, unless one hangs',
 describe('how often against crawlers, by school', () => {
   const dueUnder = (crawlers: WatchFacts['schools']['crawlers'], facts: Partial<WatchFacts>, today = TODAY) =>
     whatIsDue(
-      [watch({ events: [openWindow], schools: { crawlers, mining: 'young-or-third' }, ...facts })],
+      [plainFacts({ events: [openWindow], schools: { crawlers, mining: 'young-or-third' }, ...facts })],
       today,
     ).map(({ kind }) => kind);
-  const rising = weekly('2026-05-08', 3, 12),
-    level = weekly('2026-05-01', 3, 40, 38),
-    fallen = weekly('2026-05-01', 60, 70, 12);
+  const rising = weeklyTapes('2026-05-08', 3, 12),
+    level = weeklyTapes('2026-05-01', 3, 40, 38),
+    fallen = weeklyTapes('2026-05-01', 60, 70, 12);
 
   test('once at the peak: not while tapes rise, then once', () => {
     expect(dueUnder('at-peak', { tapes: rising })).toContain('wait-for-tapes');
@@ -264,7 +192,7 @@ describe('how often against crawlers, by school', () => {
   test('a second pass keeps the longer of two weeks, the label and the school', () => {
     const again = (repeatAfterDays: number) =>
       whatIsDue(
-        [watch({ events: [openWindow], tapes: rising, treatedOn: ['2026-05-19'], repeatAfterDays })],
+        [plainFacts({ events: [openWindow], tapes: rising, treatedOn: ['2026-05-19'], repeatAfterDays })],
         '2026-05-29',
       ).find(({ kind }) => kind === 'second-pass')?.opens;
     expect(again(14)).toBe('2026-06-02');
@@ -280,7 +208,7 @@ describe('leaf miners and winter', () => {
     hardLate: '2026-06-25',
   };
   const citrus = (miner: Partial<WatchFacts['miner']>, more: Partial<WatchFacts> = {}) =>
-    watch({
+    plainFacts({
       group: 'leaf-miner',
       miner: {
         mines: true,
@@ -369,9 +297,9 @@ describe('leaf miners and winter', () => {
 });
 
 test('hand work is looked at again like a spray, and does not count as one in the window', () => {
-  const worked = watch({
+  const worked = plainFacts({
     workedOn: ['2026-05-10'],
-    events: [state('window', { kind: 'reached', on: '2026-05-20' }, expected('2026-06-20'))],
+    events: [timedEvent('window', { kind: 'reached', on: '2026-05-20' }, expectedAbout('2026-06-20'))],
   });
   const kinds = whatIsDue([worked], '2026-05-26').map(({ kind }) => kind);
   expect(kinds).toContain('check-after-treatment');

@@ -1,83 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
-import { addDays } from '#core/calendar';
-import type { EventState, Projection } from '#core/phenology';
+import type { EventState } from '#core/phenology';
+import { expectedAbout, plainFacts, reached, timedEvent, weeklyTapes } from '#simulated';
 import { whatIsDue, type DueItem, type WatchFacts } from './index.ts';
 
-const reached = (on: string): Projection => ({ kind: 'reached', on });
-const expected = (median: string): Projection => ({
-  kind: 'expected',
-  median,
-  early: addDays(median, -4),
-  late: addDays(median, 5),
-  shares: { measured: 0.8, forecast: 0.1, pastYears: 0.1 },
-});
-
-function event(
-  kind: 'first' | 'window',
-  opens: Projection,
-  closes: Projection,
-  more: Partial<EventState['event']> = {},
-): EventState {
-  const phase = opens.kind !== 'reached' ? 'ahead' : closes.kind === 'reached' ? 'over' : 'open';
-  return {
-    phase,
-    opens,
-    closes,
-    shareOfWay: 0.9,
-    started: { on: '2026-01-01', by: 'calendar' },
-    carry: 'as-published',
-    event: {
-      id: `${kind}-${more.generation ?? 1}`,
-      targetId: 't',
-      kind,
-      generation: 1,
-      stage: 'crawlers',
-      fromCd: 226,
-      toCd: kind === 'first' ? 226 : 456,
-      published: '',
-      model: { lowerC: 10, upperC: null, method: 'single-sine', cutoff: 'none' },
-      grade: 'B',
-      start: { kind: 'season' },
-      sourceIds: [],
-      ...more,
-    },
-  };
-}
-
-const QUIET: WatchFacts = {
-  watchId: 'w',
-  openedOn: '2026-04-01',
-  open: true,
-  named: true,
-  group: 'armored',
-  life: 'alive',
-  events: [],
-  tapes: [],
-  tapesHungOn: [],
-  treatedOn: [],
-  workedOn: [],
-  countedOn: ['2026-04-10'],
-  allStagesOn: null,
-  trapHangs: false,
-  miner: { mines: false, flush: null, young: false, minedShare: null, leavesDown: null, budSwell: null },
-  seasonStart: '2026-01-01',
-  schools: { crawlers: 'while-catching', mining: 'young-or-third' },
-  repeatAfterDays: 14,
-  beforeLeaves: null,
-};
 const due = (facts: Partial<WatchFacts>, today: string): DueItem[] =>
-  whatIsDue([{ ...QUIET, ...facts }], today);
+  whatIsDue([plainFacts(facts)], today);
 const kinds = (facts: Partial<WatchFacts>, today: string) => due(facts, today).map(({ kind }) => kind);
-const weekly = (first: string, ...counts: readonly number[]) =>
-  counts.map((crawlers, i) => ({
-    putOn: addDays(first, 7 * i),
-    takenOff: addDays(first, 7 * i + 7),
-    crawlers,
-  }));
 
 describe('a second pass', () => {
-  const window = event('window', reached('2026-05-18'), expected('2026-06-05'));
-  const catching = { events: [window], treatedOn: ['2026-05-19'], tapes: weekly('2026-05-14', 20, 40) };
+  const window = timedEvent('window', reached('2026-05-18'), expectedAbout('2026-06-05'));
+  const catching = { events: [window], treatedOn: ['2026-05-19'], tapes: weeklyTapes('2026-05-14', 20, 40) };
 
   test('is due two weeks on while tapes catch, and told ten days before', () => {
     expect(kinds(catching, '2026-05-23')).toContain('second-pass');
@@ -90,7 +22,7 @@ describe('a second pass', () => {
   test('is not asked for once the window has closed before it, or tapes are empty', () => {
     expect(kinds({ ...catching, repeatAfterDays: 17 }, '2026-05-30')).toContain('second-pass');
     expect(kinds({ ...catching, repeatAfterDays: 18 }, '2026-05-30')).not.toContain('second-pass');
-    expect(kinds({ ...catching, tapes: weekly('2026-05-14', 20, 0) }, '2026-05-30')).not.toContain(
+    expect(kinds({ ...catching, tapes: weeklyTapes('2026-05-14', 20, 0) }, '2026-05-30')).not.toContain(
       'second-pass',
     );
     expect(kinds({ ...catching, tapes: [] }, '2026-05-30')).not.toContain('second-pass');
@@ -104,13 +36,13 @@ describe('a second pass', () => {
 });
 
 describe('two authors about one generation', () => {
-  const open = event('window', reached('2026-05-18'), expected('2026-06-05'));
+  const open = timedEvent('window', reached('2026-05-18'), expectedAbout('2026-06-05'));
   const firstAhead = (more: Partial<EventState['event']> = {}) =>
-    event('first', expected('2026-05-29'), expected('2026-05-29'), more);
+    timedEvent('first', expectedAbout('2026-05-29'), expectedAbout('2026-05-29'), more);
 
   test('the same generation in dispute is left to the tapes', () => {
     expect(kinds({ events: [firstAhead(), open] }, '2026-05-20')).toContain('window-disputed');
-    expect(kinds({ events: [firstAhead(), open], tapes: weekly('2026-05-12', 4) }, '2026-05-20')).toContain(
+    expect(kinds({ events: [firstAhead(), open], tapes: weeklyTapes('2026-05-12', 4) }, '2026-05-20')).toContain(
       'treat-now',
     );
   });
@@ -124,19 +56,19 @@ describe('two authors about one generation', () => {
   });
 
   test('a first hatch that is reached disputes nothing', () => {
-    const first = event('first', reached('2026-05-15'), reached('2026-05-15'));
+    const first = timedEvent('first', reached('2026-05-15'), reached('2026-05-15'));
     expect(kinds({ events: [first, open] }, '2026-05-20')).toContain('treat-now');
   });
 });
 
 describe('once, as the catch falls', () => {
-  const window = event('window', reached('2026-05-18'), expected('2026-06-05'));
+  const window = timedEvent('window', reached('2026-05-18'), expectedAbout('2026-06-05'));
   const atFall = (...counts: readonly number[]) =>
     kinds(
       {
         events: [window],
         schools: { crawlers: 'at-fall', mining: 'young-or-third' },
-        tapes: weekly('2026-05-01', ...counts),
+        tapes: weeklyTapes('2026-05-01', ...counts),
       },
       '2026-05-24',
     ).filter((kind) => kind === 'treat-now' || kind === 'wait-for-tapes');
@@ -174,7 +106,7 @@ describe('a growth regulator before leaves', () => {
   test('not when something went on within two weeks before, and not without that school', () => {
     expect(kinds({ ...SCHOOL, treatedOn: ['2026-03-22'] }, '2026-04-10')).not.toContain('growth-regulator');
     expect(kinds({ ...SCHOOL, treatedOn: ['2026-03-21'] }, '2026-04-10')).toContain('growth-regulator');
-    expect(kinds({ ...SCHOOL, schools: QUIET.schools }, '2026-04-10')).not.toContain('growth-regulator');
+    expect(kinds({ ...SCHOOL, schools: plainFacts().schools }, '2026-04-10')).not.toContain('growth-regulator');
     expect(kinds({ ...SCHOOL, beforeLeaves: null }, '2026-04-10')).not.toContain('growth-regulator');
   });
 });
@@ -217,7 +149,7 @@ describe('looking again after treatment', () => {
 });
 
 describe('tapes', () => {
-  const hatch = event('first', expected('2026-05-30'), expected('2026-05-30'));
+  const hatch = timedEvent('first', expectedAbout('2026-05-30'), expectedAbout('2026-05-30'));
 
   test('go up a fortnight before the early end of the hatch, and are late after it', () => {
     // Early end 26 May.
@@ -237,12 +169,12 @@ describe('tapes', () => {
     });
     expect(due(hung, '2026-05-21')[0]!.standing).toBe('open');
     expect(due(hung, '2026-05-22')[0]!.standing).toBe('late');
-    expect(due({ ...hung, tapes: weekly('2026-05-10', 3) }, '2026-05-24')[0]!.opens).toBe('2026-05-24');
+    expect(due({ ...hung, tapes: weeklyTapes('2026-05-10', 3) }, '2026-05-24')[0]!.opens).toBe('2026-05-24');
   });
 
   test('come down once two in a row were empty after the peak', () => {
     const read = (...counts: readonly number[]) =>
-      kinds({ tapes: weekly('2026-05-01', ...counts) }, '2026-06-12');
+      kinds({ tapes: weeklyTapes('2026-05-01', ...counts) }, '2026-06-12');
     expect(read(30, 40, 9, 0, 0)).not.toContain('change-tape');
     expect(read(30, 40, 9, 3, 0)).toContain('change-tape');
   });
