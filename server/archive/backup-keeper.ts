@@ -1,10 +1,10 @@
 import { existsSync, mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { rename } from 'node:fs/promises';
 import { join } from 'node:path';
-import { type CivilDate, daysBetween } from '#core/calendar';
 import type { Clock } from '../clock.ts';
 import type { Store } from '../store/store.ts';
 import { type ReadArchive, readArchive } from './read-archive.ts';
+import { BACKUP_NAME, toLetGo } from './rotation.ts';
 import { writeArchive } from './write-archive.ts';
 
 /** A backup as it lies in the folder. */
@@ -37,12 +37,7 @@ interface BackupFolders {
   readonly migrations?: string;
 }
 
-export const BACKUP_NAME = /^juglans-(\d{4}-\d{2}-\d{2})(-[a-z0-9-]{1,40})?\.zip$/;
 const LOOK_EVERY_MS = 30 * 60 * 1000;
-/** Kept: the last 7 days, then one a week for 5 weeks, then one a month for two years. */
-const KEEP_DAYS = 7,
-  KEEP_WEEKS = 5,
-  KEEP_MONTHS = 24;
 
 export function backupKeeper(
   store: Store,
@@ -72,7 +67,11 @@ export function backupKeeper(
       verified.discard();
       // Only what was read back whole takes the place of another.
       await rename(`${file}.new.zip`, file);
-      rotate(folder, list(), clock.today());
+      for (const old of toLetGo(
+        list().map((backup) => backup.name),
+        clock.today(),
+      ))
+        rmSync(join(folder, old), { force: true });
       trouble = null;
       return list().find((backup) => backup.name === name)!;
     } catch (error) {
@@ -113,30 +112,6 @@ export function backupKeeper(
       if (timer) clearInterval(timer);
     },
   };
-}
-
-/** Lets go of old daily backups; what was made by hand or before a restore stays a year. */
-function rotate(folder: string, backups: readonly Backup[], today: CivilDate): void {
-  const dated = backups.map(({ name }) => ({
-    name,
-    on: BACKUP_NAME.exec(name)![1]!,
-    labelled: BACKUP_NAME.exec(name)![2] !== undefined,
-  }));
-  const daily = dated.filter(({ labelled }) => !labelled);
-  const kept = new Set(daily.slice(0, KEEP_DAYS).map(({ name }) => name));
-  const keepOnePer = (span: (on: CivilDate) => string, count: number) => {
-    const spans = new Set<string>();
-    for (const { name, on } of daily)
-      if (!spans.has(span(on)) && spans.size < count) {
-        spans.add(span(on));
-        kept.add(name);
-      }
-  };
-  keepOnePer((on) => String(Math.floor(daysBetween('2000-01-03', on) / 7)), KEEP_WEEKS);
-  keepOnePer((on) => on.slice(0, 7), KEEP_MONTHS);
-  for (const { name, on, labelled } of dated)
-    if (labelled ? daysBetween(on, today) > 366 : !kept.has(name))
-      rmSync(join(folder, name), { force: true });
 }
 
 function troubleWords(error: unknown): string {
