@@ -28,7 +28,7 @@ export {
 } from './protocols.ts';
 export { ingredientsOf, materialsMeet, meetingRules } from './meetings.ts';
 export { materialById, MATERIALS, type Material } from './materials.ts';
-export { recipeById, RECIPES, type Recipe } from './recipes.ts';
+export { RECIPES, type Recipe } from './recipes.ts';
 export { ruleById, RULES, type Rule } from './rules.ts';
 export {
   neemDays,

@@ -167,10 +167,3 @@ export const RECIPES: readonly Recipe[] = [
     cautions: ['A mask while the powder is dry.'],
   },
 ];
-
-/** @throws RangeError for an unknown id. */
-export function recipeById(id: string): Recipe {
-  const recipe = RECIPES.find((entry) => entry.id === id);
-  if (!recipe) throw new RangeError(`no recipe "${id}"`);
-  return recipe;
-}

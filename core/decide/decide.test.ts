@@ -30,7 +30,9 @@ describe('what is due', () => {
   });
 
   test('an open window asks for a spray, then for a second while tapes catch', () => {
-    expect(kinds({ events: [openWindow], tapes: weeklyTapes('2026-05-05', 3, 40) })).toEqual(['treat-now open']);
+    expect(kinds({ events: [openWindow], tapes: weeklyTapes('2026-05-05', 3, 40) })).toEqual([
+      'treat-now open',
+    ]);
     const treated = {
       events: [timedEvent('window', reached('2026-05-01'), expectedAbout('2026-06-05'))],
       treatedOn: ['2026-05-06'],
@@ -39,7 +41,9 @@ describe('what is due', () => {
       'check-after-treatment open',
       'second-pass open',
     ]);
-    expect(kinds({ ...treated, tapes: weeklyTapes('2026-05-05', 30, 0) })).toEqual(['check-after-treatment open']);
+    expect(kinds({ ...treated, tapes: weeklyTapes('2026-05-05', 30, 0) })).toEqual([
+      'check-after-treatment open',
+    ]);
   });
 
   test('a window that opens before another author sees the first hatch is left to the tapes', () => {
@@ -94,7 +98,9 @@ describe('what is due', () => {
       plainFacts({
         watchId: 'c',
         group: 'leaf-miner',
-        events: [timedEvent('window', expectedAbout('2026-05-24'), expectedAbout('2026-05-29'), { stage: 'adults' })],
+        events: [
+          timedEvent('window', expectedAbout('2026-05-24'), expectedAbout('2026-05-29'), { stage: 'adults' }),
+        ],
       }),
     ];
     const due = whatIsDue(watches, TODAY);

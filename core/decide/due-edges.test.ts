@@ -3,8 +3,7 @@ import type { EventState } from '#core/phenology';
 import { expectedAbout, plainFacts, reached, timedEvent, weeklyTapes } from '#simulated';
 import { whatIsDue, type DueItem, type WatchFacts } from './index.ts';
 
-const due = (facts: Partial<WatchFacts>, today: string): DueItem[] =>
-  whatIsDue([plainFacts(facts)], today);
+const due = (facts: Partial<WatchFacts>, today: string): DueItem[] => whatIsDue([plainFacts(facts)], today);
 const kinds = (facts: Partial<WatchFacts>, today: string) => due(facts, today).map(({ kind }) => kind);
 
 describe('a second pass', () => {
@@ -42,9 +41,9 @@ describe('two authors about one generation', () => {
 
   test('the same generation in dispute is left to the tapes', () => {
     expect(kinds({ events: [firstAhead(), open] }, '2026-05-20')).toContain('window-disputed');
-    expect(kinds({ events: [firstAhead(), open], tapes: weeklyTapes('2026-05-12', 4) }, '2026-05-20')).toContain(
-      'treat-now',
-    );
+    expect(
+      kinds({ events: [firstAhead(), open], tapes: weeklyTapes('2026-05-12', 4) }, '2026-05-20'),
+    ).toContain('treat-now');
   });
 
   test('another generation, or another stage, is no dispute', () => {
@@ -106,7 +105,9 @@ describe('a growth regulator before leaves', () => {
   test('not when something went on within two weeks before, and not without that school', () => {
     expect(kinds({ ...SCHOOL, treatedOn: ['2026-03-22'] }, '2026-04-10')).not.toContain('growth-regulator');
     expect(kinds({ ...SCHOOL, treatedOn: ['2026-03-21'] }, '2026-04-10')).toContain('growth-regulator');
-    expect(kinds({ ...SCHOOL, schools: plainFacts().schools }, '2026-04-10')).not.toContain('growth-regulator');
+    expect(kinds({ ...SCHOOL, schools: plainFacts().schools }, '2026-04-10')).not.toContain(
+      'growth-regulator',
+    );
     expect(kinds({ ...SCHOOL, beforeLeaves: null }, '2026-04-10')).not.toContain('growth-regulator');
   });
 });

@@ -34,7 +34,6 @@ export {
   type ProductRecord,
   type Sprayer,
   type SprayLoad,
-  type SprayPart,
   type SprayRecord,
 } from './shelf.ts';
 export {

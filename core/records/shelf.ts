@@ -116,7 +116,6 @@ const sprayPart = z.object({
   /** ml or g in all, as really measured. */
   productAmount: z.number('a-number').positive('must-be-above-0').max(100_000, 'most/100000'),
 });
-export type SprayPart = z.infer<typeof sprayPart>;
 
 export const sprayRecord = z
   .object({

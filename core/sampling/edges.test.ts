@@ -2,7 +2,6 @@ import { describe, expect, test } from '@jest/globals';
 import {
   agreement,
   clusteredShare,
-  differenceOfMeans,
   itemProblem,
   levelOf,
   meanArea,
@@ -161,29 +160,6 @@ const mean = (value: number, logStandardError: number | null, units = 15, high =
   units,
   logStandardError,
   designEffect: 1,
-});
-
-describe('two means apart', () => {
-  test("by Welch's interval, worked by hand", () => {
-    // Errors 0.1 · 10 = 1 and 0.2 · 4 = 0.8, 14 free each: variance 1.64,
-    // freedom 1.64² ÷ ((1 + 0.4096) ÷ 14) = 26.71.
-    const difference = differenceOfMeans(mean(10, 0.1), mean(4, 0.2));
-    expect(difference.value).toBe(-6);
-    // t(0.975, 26.71) lies between 2.0518 (27) and 2.0555 (26).
-    const half = difference.value - difference.low;
-    expect(half / Math.sqrt(1.64)).toBeGreaterThan(2.0518);
-    expect(half / Math.sqrt(1.64)).toBeLessThan(2.0555);
-    expect(difference.high - difference.value).toBeCloseTo(half, 9);
-  });
-
-  test('a mean of none lends the bound it has', () => {
-    // Bound 0.2459 over t(14) = 2.1448 gives an error of 0.11466.
-    const difference = differenceOfMeans(mean(10, 0.1), mean(0, null, 15, 0.24593));
-    expect(difference.value).toBe(-10);
-    const half = difference.value - difference.low;
-    expect(half / Math.sqrt(1 + 0.11466 ** 2)).toBeGreaterThan(2.1);
-    expect(half / Math.sqrt(1 + 0.11466 ** 2)).toBeLessThan(2.1448);
-  });
 });
 
 describe('how many more to count', () => {

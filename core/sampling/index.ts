@@ -1,5 +1,5 @@
 export { agreement, type Agreement, type GuessedAgainstTrue } from './agreement.ts';
-export { differenceOfMeans, differenceOfShares } from './difference.ts';
+export { differenceOfShares } from './difference.ts';
 export { type Estimate } from './interval.ts';
 export { levelOf, levelRange, type Level, type LevelBounds, type LevelRange } from './level.ts';
 export { meanArea } from './mean-area.ts';

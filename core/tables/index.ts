@@ -1,1 +1,1 @@
-export { isKeyOf, keysOf } from './keys-of.ts';
+export { keysOf } from './keys-of.ts';

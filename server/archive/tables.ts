@@ -36,7 +36,6 @@ export const ARCHIVED = [
   'local_advice',
   'change_log',
 ] as const;
-export type ArchivedTable = (typeof ARCHIVED)[number];
 
 /** Pictures stand in the archive as files of their own. */
 export const PICTURES = 'photo_image';

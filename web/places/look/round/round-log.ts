@@ -53,9 +53,4 @@ export function logStop(stop: Stop): void {
   if (round?.id === stop.roundId) write({ ...round, stops: [...round.stops, stop] });
 }
 
-export function unlogStop(stopId: string): void {
-  const round = read();
-  if (round) write({ ...round, stops: round.stops.filter(({ id }) => id !== stopId) });
-}
-
 export const layRoundDown = (): void => write(null);
