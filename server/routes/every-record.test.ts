@@ -1,0 +1,132 @@
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import { join } from 'node:path';
+import { v7 } from 'uuid';
+import { addDays } from '#core/calendar';
+import { EVERY_GARDEN, everyRecord, type OneRecord } from '#demo/every-record';
+import { createApp } from '../app.ts';
+import { openStore, type Store } from '../store/store.ts';
+
+/** What holds for every kind of record: kept as sent, told where it is wrong, taken out and put back. */
+
+const TODAY = '2026-05-29';
+const RECORDS = everyRecord(TODAY);
+const named = (records: readonly OneRecord[]) => records.map((one) => [one.address, one] as const);
+let store: Store;
+let app: ReturnType<typeof createApp>;
+
+beforeEach(() => {
+  store = openStore(':memory:', join(process.cwd(), 'server/migrations'));
+  app = createApp({ store, clock: { today: () => TODAY }, demo: false }, null, (error) => {
+    throw error;
+  });
+  store.putGarden(EVERY_GARDEN);
+});
+afterEach(() => store.close());
+
+async function ask(method: string, address: string, body?: unknown) {
+  const response = await app.request(`/api${address}`, {
+    method,
+    ...(body === undefined
+      ? {}
+      : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+  });
+  const text = await response.text();
+  const { title = '', errors = [] } = (text && response.status >= 400 ? JSON.parse(text) : {}) as {
+    title?: string;
+    errors?: { path: (string | number)[]; message: string }[];
+  };
+  return {
+    status: response.status,
+    text,
+    title,
+    told: errors.map(({ path, message }) => `${path.join('.')}: ${message}`),
+  };
+}
+const put = ({ address, record }: OneRecord, more: Record<string, unknown> = {}) =>
+  ask('PUT', address, { ...record, ...more });
+const rowOf = ({ table, record }: OneRecord) =>
+  store.db.prepare(`SELECT * FROM ${table} WHERE id = ?`).get(record.id);
+
+/** The whole garden but for one record. */
+async function gardenWithout(left?: OneRecord) {
+  for (const one of RECORDS)
+    if (one !== left) expect([one.address, (await put(one)).told]).toEqual([one.address, []]);
+}
+
+test('each is answered as it was sent, and sent twice is kept once', async () => {
+  for (const one of RECORDS) {
+    const answers = [await put(one), await put(one)];
+    for (const { status, text } of answers) {
+      expect([one.address, status]).toEqual([one.address, 200]);
+      expect(Object.values(JSON.parse(text) as object)[0]).toMatchObject(one.record);
+    }
+    expect(
+      store.db.prepare(`SELECT count(*) FROM ${one.table} WHERE id = ?`).pluck().get(one.record.id),
+    ).toBe(1);
+  }
+  const tables = new Set(RECORDS.map(({ table }) => table));
+  for (const table of tables)
+    expect(store.db.prepare(`SELECT count(*) FROM ${table}`).pluck().get()).toBe(
+      RECORDS.filter((one) => one.table === table).length,
+    );
+});
+
+describe('is told at its field, and nothing is kept', () => {
+  beforeEach(() => gardenWithout());
+
+  const fieldsOf = (choose: (one: OneRecord) => readonly string[]) =>
+    RECORDS.flatMap((one) => choose(one).map((field) => [one.address, field, one] as const));
+
+  test.each(fieldsOf(({ refersTo }) => Object.keys(refersTo)))(
+    '%s: %s that leads nowhere',
+    async (_, field, one) => {
+      const before = rowOf(one);
+      const refused = await put(one, { [field]: v7() });
+      expect(refused.status).toBe(422);
+      expect(refused.told).toEqual([
+        expect.stringContaining(`${field}: there is no such ${one.refersTo[field]}`),
+      ]);
+      expect(rowOf(one)).toEqual(before);
+    },
+  );
+
+  test.each(fieldsOf(({ days }) => days))('%s: %s that lies ahead', async (_, field, one) => {
+    const before = rowOf(one);
+    expect((await put(one, { [field]: TODAY })).status).toBe(200);
+    expect((await put(one)).status).toBe(200);
+    const refused = await put(one, { [field]: addDays(TODAY, 1) });
+    expect(refused.status).toBe(422);
+    expect(refused.told).toEqual([`${field}: lies ahead of the garden's day, ${TODAY}`]);
+    expect(rowOf(one)).toEqual(before);
+  });
+
+  test.each(named(RECORDS))('%s: an address that is not its own', async (_, one) => {
+    const elsewhere = one.address.replace(one.record.id, v7());
+    const refused = await ask('PUT', elsewhere, one.record);
+    expect([refused.status, refused.told]).toEqual([422, ['id: differs from the address it was sent to']]);
+  });
+});
+
+describe('taken out', () => {
+  test('each goes, once, and put back stands as it stood', async () => {
+    await gardenWithout();
+    // What refers to others goes first.
+    for (const one of RECORDS.toReversed()) {
+      if (one.called === null) continue;
+      const before = rowOf(one);
+      expect([one.address, (await ask('DELETE', one.address)).status]).toEqual([one.address, 204]);
+      expect(rowOf(one)).toBeUndefined();
+      const again = await ask('DELETE', one.address);
+      expect([again.status, again.title]).toEqual([404, `There is no such ${one.called}.`]);
+      expect((await put(one)).status).toBe(200);
+      expect(rowOf(one)).toEqual(before);
+      await ask('DELETE', one.address);
+    }
+  });
+
+  test.each(named(RECORDS.filter(({ called }) => called === null)))('%s never is', async (address, one) => {
+    await gardenWithout();
+    expect((await ask('DELETE', address)).status).toBe(404);
+    expect(rowOf(one)).toBeDefined();
+  });
+});
