@@ -3,12 +3,14 @@ import fc from 'fast-check';
 import {
   addDays,
   dateOfDayNumber,
+  dayInYear,
   dayNumber,
   dayOfYear,
   daysBetween,
   daysInYear,
   hemisphereOf,
   isCivilDate,
+  isMonthDay,
   seasonStart,
   shiftSeason,
 } from './index.ts';
@@ -70,5 +72,23 @@ describe('seasons', () => {
       ),
       { seed: 1 },
     );
+  });
+});
+
+describe('a day of every year', () => {
+  test('is one that some year has', () => {
+    expect(['02-29', '12-31', '01-01'].filter(isMonthDay)).toHaveLength(3);
+    expect(['02-30', '13-01', '00-10', '1-1', '2024-01-01', ''].filter(isMonthDay)).toEqual([]);
+  });
+
+  test('29 February is the last of February in years without it', () => {
+    expect([2023, 2024, 2025, 2100, 2000].map((year) => dayInYear('02-29', year))).toEqual([
+      '2023-02-28',
+      '2024-02-29',
+      '2025-02-28',
+      '2100-02-28',
+      '2000-02-29',
+    ]);
+    expect(dayInYear('03-01', 2025)).toBe('2025-03-01');
   });
 });

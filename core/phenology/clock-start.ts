@@ -1,4 +1,4 @@
-import { addDays, type CivilDate, daysBetween } from '#core/calendar';
+import { addDays, type CivilDate, dayInYear, daysBetween, type MonthDay, yearOf } from '#core/calendar';
 
 /**
  * What starts an event's count of heat: the season's first day, a day of its own, or something seen (a
@@ -6,7 +6,7 @@ import { addDays, type CivilDate, daysBetween } from '#core/calendar';
  */
 export type ClockStart =
   | { readonly kind: 'season' }
-  | { readonly kind: 'date'; readonly monthDay: string }
+  | { readonly kind: 'date'; readonly monthDay: MonthDay }
   | { readonly kind: 'stage'; readonly stage: string }
   | { readonly kind: 'first-males' }
   | { readonly kind: 'first-crawlers' }
@@ -65,9 +65,9 @@ export function startOfClock(
 const inSeason = (on: CivilDate, seasonStart: CivilDate, today: CivilDate) =>
   on >= seasonStart && on <= today;
 
-function dateInSeason(monthDay: string, seasonStart: CivilDate, today: CivilDate): StartedClock | null {
-  const year = Number(seasonStart.slice(0, 4));
-  const on = [`${year}-${monthDay}`, `${year + 1}-${monthDay}`].find((date) => date >= seasonStart)!;
+function dateInSeason(monthDay: MonthDay, seasonStart: CivilDate, today: CivilDate): StartedClock | null {
+  const year = yearOf(seasonStart);
+  const on = [year, year + 1].map((y) => dayInYear(monthDay, y)).find((date) => date >= seasonStart)!;
   return on <= today ? { on, by: 'calendar' } : null;
 }
 

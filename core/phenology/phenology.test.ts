@@ -179,6 +179,14 @@ describe('what starts a clock', () => {
     expect(startOfClock(start, '2026-01-01', '2026-05-29', signs)).toEqual({ on, by });
   });
 
+  test('29 February starts it on the last day of February in any year', () => {
+    const leapDay = { kind: 'date', monthDay: '02-29' } as const;
+    expect(startOfClock(leapDay, '2026-01-01', '2026-05-29', signs)?.on).toBe('2026-02-28');
+    expect(startOfClock(leapDay, '2028-01-01', '2028-05-29', signs)?.on).toBe('2028-02-29');
+    expect(startOfClock(leapDay, '2026-07-01', '2027-05-29', signs)?.on).toBe('2027-02-28');
+    expect(startOfClock(leapDay, '2028-01-01', '2028-02-28', signs)).toBeNull();
+  });
+
   test('nothing seen, or a date still ahead, starts none; a sighting stands above the trap', () => {
     expect(startOfClock({ kind: 'date', monthDay: '07-01' }, '2026-01-01', '2026-05-29', signs)).toBeNull();
     expect(

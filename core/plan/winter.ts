@@ -1,4 +1,4 @@
-import { addDays, type CivilDate, daysBetween, shiftSeason } from '#core/calendar';
+import { addDays, type CivilDate, dayInYear, daysBetween, shiftSeason, yearOf } from '#core/calendar';
 import type { LoggedStage } from './logged-stage.ts';
 import type { StageSpan } from './season-stages.ts';
 
@@ -79,7 +79,7 @@ function dateOf(
   const ofStage = log.filter((entry) => entry.stage === stage);
   const seen = ofStage.find(({ on }) => Math.abs(daysBetween(usual, on)) <= REACH_DAYS);
   if (seen) return { on: seen.on, basis: 'logged' };
-  const warm = stage === 'leaf-fall' ? null : byHeat(stage, Number(usual.slice(0, 4)));
+  const warm = stage === 'leaf-fall' ? null : byHeat(stage, yearOf(usual));
   if (warm) return { on: warm, basis: 'own-heat' };
   // How far the plant was off the usual date in other years, the middle of them.
   const offsets = ofStage.map(({ on }) => offsetFrom(usual, on)).sort((a, b) => a - b);
@@ -89,7 +89,7 @@ function dateOf(
 }
 
 function offsetFrom(usual: CivilDate, on: CivilDate): number {
-  const same = `${on.slice(0, 4)}${usual.slice(4) === '-02-29' ? '-02-28' : usual.slice(4)}`;
+  const same = dayInYear(usual.slice(5), yearOf(on));
   const days = daysBetween(same, on);
   return days > 182 ? days - 365 : days < -182 ? days + 365 : days;
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { isCivilDate } from '#core/calendar';
+import { isMonthDay } from '#core/calendar';
 import { SPOONS, type MeasureSystem } from '#core/units';
 import { civilDate, note, recordId, shortText, metres, wholeCount } from './fields.ts';
 
@@ -17,9 +17,7 @@ const schools = z
 export const COUNTRIES = ['us', 'au', 'uk', 'other'] as const;
 
 /** A day of every year. */
-const dayOfYear = z
-  .string()
-  .refine((day) => /^\d{2}-\d{2}$/.test(day) && isCivilDate(`2024-${day}`), 'a-day-such-as-09-15');
+const dayOfYear = z.string().refine(isMonthDay, 'a-day-such-as-09-15');
 
 export const gardenRecord = z.object({
   name: shortText(60),

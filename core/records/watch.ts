@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { isCivilDate } from '#core/calendar';
+import { isMonthDay } from '#core/calendar';
 import { TARGET_GROUPS } from '#core/identify';
 import { itemProblem, PROTOCOL_SHAPES, PROTOCOLS } from '#core/sampling';
 import { GROWTH_STAGES } from './growth.ts';
@@ -163,7 +163,7 @@ export const clockRecord = z
   .superRefine(({ startKind, startValue }, context) => {
     const fits =
       startKind === 'date'
-        ? /^\d{2}-\d{2}$/.test(startValue ?? '') && isCivilDate(`2024-${startValue}`)
+        ? isMonthDay(startValue ?? '')
         : startKind === 'stage'
           ? (GROWTH_STAGES as readonly string[]).includes(startValue ?? '')
           : startValue === null;

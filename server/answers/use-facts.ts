@@ -1,4 +1,4 @@
-import { type CivilDate, monthOf, yearOf } from '#core/calendar';
+import { type CivilDate, dayInYear, monthOf, yearOf } from '#core/calendar';
 import { makesHoneydew } from '#core/identify';
 import {
   type EarlierSpray,
@@ -178,5 +178,5 @@ export function nextHarvest(
     to = harvestTo ?? harvestFrom;
   const picking = harvestFrom <= to ? day >= harvestFrom && day <= to : day >= harvestFrom || day <= to;
   if (picking) return today;
-  return day < harvestFrom ? `${yearOf(today)}-${harvestFrom}` : `${yearOf(today) + 1}-${harvestFrom}`;
+  return dayInYear(harvestFrom, yearOf(today) + (day < harvestFrom ? 0 : 1));
 }
