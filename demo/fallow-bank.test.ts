@@ -115,7 +115,7 @@ test('plants under glass live by their own thermometer, and a moved one by both'
   expect(moved.days).toBe(inside.days);
   expect(moved.sum).toBeLessThan(inside.sum);
   expect(moved.sum).toBeGreaterThan(outside.sum);
-  store.removeMove(move.id);
+  store.takeOut('plant_move', move.id);
 });
 
 test("the season band has the year's stages, heat to last night, and each open window", async () => {

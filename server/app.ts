@@ -10,6 +10,7 @@ import { archiveRoutes } from './routes/archive-routes.ts';
 import { calendarRoutes } from './routes/calendar-routes.ts';
 import { gardenRoutes } from './routes/garden-routes.ts';
 import { doorRoutes } from './routes/door-routes.ts';
+import { historyRoutes } from './routes/history-routes.ts';
 import { mixRoutes } from './routes/mix-routes.ts';
 import { photoRoutes } from './routes/photo-routes.ts';
 import { roundRoutes } from './routes/round-routes.ts';
@@ -32,6 +33,7 @@ function api(parts: AppParts) {
     .route('/', photoRoutes(parts))
     .route('/', roundRoutes(parts))
     .route('/', mixRoutes(parts))
+    .route('/', historyRoutes(parts))
     .route('/', weatherRoutes(parts))
     .route('/', timingRoutes(parts))
     .route('/', calendarRoutes(parts))

@@ -7,7 +7,9 @@ import type { Clock } from './clock.ts';
 import type { Opened } from './home-network.ts';
 import { fieldProblem, Problem } from './problem.ts';
 import type { WatchedFolder } from './sources/watched-folder.ts';
+import { KINDS, type KindTable } from './store/kinds.ts';
 import type { Store } from './store/store.ts';
+import { StillHeldError, type TakenOut } from './store/taking-out.ts';
 
 /** What the app is built from; the demo and the tests pass their own. */
 export interface AppParts {
@@ -57,6 +59,19 @@ export function presentSeason({ store, clock }: AppParts): Season {
 export function orNotFound<T>(record: T | undefined | null, what: string): T {
   if (record === undefined || record === null) throw new Problem(404, `There is no such ${what}.`);
   return record;
+}
+
+/**
+ * Takes records of one kind out with what goes with them, and says how to have them back.
+ * @throws Problem 404 when none of them is there, 409 when another record holds on to one.
+ */
+export function takenOut(store: Store, kind: KindTable, ...ids: readonly string[]): { undo: TakenOut } {
+  try {
+    return { undo: orNotFound(store.takeOut(kind, ...ids), KINDS[kind].called) };
+  } catch (error) {
+    if (error instanceof StillHeldError) throw new Problem(409, `${error.message} Take that out first.`);
+    throw error;
+  }
 }
 
 /** A reference in a record must lead somewhere. */

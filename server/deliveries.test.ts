@@ -87,7 +87,7 @@ test('deliveries doubled, late and in any order come to what was entered last', 
     fc.asyncProperty(fc.shuffledSubarray([...entries, ...entries], { minLength: 10 }), async (order) => {
       store.db.exec('DELETE FROM sample; DELETE FROM round; DELETE FROM delivery');
       store.putSample(sample('left by an older page') as never);
-      store.removeSample(SAMPLE);
+      store.takeOut('sample', SAMPLE);
       for (const entry of order) expect([200, 204, 404]).toContain(await deliver(entry));
       expect(store.samples(WATCH).map(({ note }) => note)).toEqual(['put back']);
       expect(store.rounds.all()).toEqual([round('2026-05-10')]);

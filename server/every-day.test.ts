@@ -25,7 +25,6 @@ const IDS: readonly (readonly [RegExp, string])[] = [
 const QUERIES: Readonly<Record<string, string>> = {
   '/api/bench': `?watch=${EVERY.watch}`,
   '/api/spray-hours': `?plant=${EVERY.plant}&product=${EVERY.product}&line=${EVERY.line}`,
-  '/api/changes/:kind/:id': '',
 };
 /** Files of the disk and doors of the network have tests of their own. */
 const ELSEWHERE = /^\/api\/(backups|export|photos|calendar\/|door|network)/;

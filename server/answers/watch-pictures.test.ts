@@ -27,7 +27,7 @@ test('a write is seen in its own watch at once, whatever statement wrote it; the
   const { summary: _, tagged: __, ...sample } = first!.samples[0]!;
   const writes: (() => unknown)[] = [
     () => store.putSample({ ...sample, note: 'again' }),
-    () => store.removeSample(sample.id),
+    () => store.takeOut('sample', sample.id),
     () => store.putWatch({ ...first!.watch, note: 'changed' }),
     () =>
       store.tags.put({
@@ -38,7 +38,7 @@ test('a write is seen in its own watch at once, whatever statement wrote it; the
         taggedOn: OPENING_DAY,
         lostOn: null,
       }),
-    () => store.tags.remove('tag'),
+    () => store.takeOut('tag', 'tag'),
     () => store.db.prepare('DELETE FROM tape WHERE watch_id = ?').run(id),
     () =>
       store.putInspection({

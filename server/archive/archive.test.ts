@@ -182,7 +182,7 @@ describe('what comes in', () => {
     source.putPlant({ ...plant!, name: 'Renamed since' });
     source.putPlant(blankPlant({ id: v7(), name: 'Only here', hostId: 'apple', placeId: OUTDOORS }));
     const sprays = source.allSprays();
-    source.removeSpray(sprays[0]!.id);
+    source.takeOut('spray', sprays[0]!.id);
     const read = await reading(file);
     const difference = (table: string) =>
       compareWith(source, read.file).find((entry) => entry.table === table);

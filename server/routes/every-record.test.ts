@@ -108,20 +108,27 @@ describe('is told at its field, and nothing is kept', () => {
 });
 
 describe('taken out', () => {
-  test('each goes, once, and put back stands as it stood', async () => {
+  test('each goes, once, and taken back stands with all that went with it', async () => {
     await gardenWithout();
-    // What refers to others goes first.
-    for (const one of RECORDS.toReversed()) {
+    const rows = () => RECORDS.map(rowOf);
+    const before = rows();
+    for (const one of RECORDS) {
       if (one.called === null) continue;
-      const before = rowOf(one);
-      expect([one.address, (await ask('DELETE', one.address)).status]).toEqual([one.address, 204]);
+      const taken = await ask('DELETE', one.address);
+      expect([one.address, taken.status]).toEqual([one.address, 200]);
       expect(rowOf(one)).toBeUndefined();
       const again = await ask('DELETE', one.address);
       expect([again.status, again.title]).toEqual([404, `There is no such ${one.called}.`]);
-      expect((await put(one)).status).toBe(200);
-      expect(rowOf(one)).toEqual(before);
-      await ask('DELETE', one.address);
+      const { undo } = JSON.parse(taken.text) as { undo: object };
+      expect((await ask('POST', '/undo', undo)).status).toBe(200);
+      expect(rows()).toEqual(before);
     }
+  });
+
+  test('never without saying what of', async () => {
+    for (const odd of [{}, { from: 0, to: 1 }, { from: 1 }, { from: '1', to: 2 }])
+      expect((await ask('POST', '/undo', odd)).status).toBe(422);
+    expect((await ask('POST', '/undo', { from: 900, to: 901 })).text).toBe('{"back":0}');
   });
 
   test.each(named(RECORDS.filter(({ called }) => called === null)))('%s never is', async (address, one) => {

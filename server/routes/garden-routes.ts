@@ -3,7 +3,15 @@ import { z } from 'zod';
 import { gardenRecord, moveRecord, placeRecord, plantRecord } from '#core/records';
 import { HOSTS } from '#knowledge';
 import { picturesByPlant, watchPictures } from '../answers/watch-pictures.ts';
-import { orNotFound, notInFuture, presentSeason, refersTo, sameId, type AppParts } from '../context.ts';
+import {
+  orNotFound,
+  notInFuture,
+  presentSeason,
+  refersTo,
+  sameId,
+  takenOut,
+  type AppParts,
+} from '../context.ts';
 import { fieldProblem, Problem } from '../problem.ts';
 import { jsonBody } from '../validate.ts';
 
@@ -92,8 +100,5 @@ export function gardenRoutes(parts: AppParts) {
       store.putMove(move);
       return c.json({ move });
     })
-    .delete('/moves/:id', (c) => {
-      orNotFound(store.removeMove(c.req.param('id')) || null, 'move');
-      return c.body(null, 204);
-    });
+    .delete('/moves/:id', (c) => c.json(takenOut(store, 'plant_move', c.req.param('id'))));
 }

@@ -20,10 +20,17 @@ import { staysOf } from '../answers/plant-season.ts';
 import { judgeLine, useScene } from '../answers/use-facts.ts';
 import { shelfAnswer } from '../answers/shelf-answer.ts';
 import { pictureOf } from '../answers/watch-pictures.ts';
-import { orNotFound, notInFuture, presentSeason, refersTo, sameId, type AppParts } from '../context.ts';
+import {
+  orNotFound,
+  notInFuture,
+  presentSeason,
+  refersTo,
+  sameId,
+  takenOut,
+  type AppParts,
+} from '../context.ts';
 import { fieldProblem } from '../problem.ts';
 import type { AttachedWeather, LoggedSpray } from '../store/shelf-store.ts';
-import { isKeptKind } from '../store/change-log.ts';
 import { jsonBody, query } from '../validate.ts';
 import { recordRoute } from './record-route.ts';
 
@@ -61,7 +68,7 @@ export function mixRoutes(parts: AppParts) {
 
       .route(
         '/local-advice',
-        recordRoute(localAdviceRecord, store.localAdvice, 'advice', ({ materialId }) => {
+        recordRoute(store, 'local_advice', localAdviceRecord, store.localAdvice, ({ materialId }) => {
           if (!MATERIAL_IDS.has(materialId)) throw fieldProblem('materialId', 'choose one from the list');
         }),
       )
@@ -82,14 +89,10 @@ export function mixRoutes(parts: AppParts) {
           }),
         });
       })
-      .get('/changes/:kind/:id', (c) => {
-        const { kind, id } = c.req.param();
-        return c.json(store.changesOf(orNotFound(isKeptKind(kind) ? kind : null, 'kind of record'), id));
-      })
 
       .route(
         '/handwork',
-        recordRoute(handworkRecord, store.handwork, 'hand work', (work) => {
+        recordRoute(store, 'handwork', handworkRecord, store.handwork, (work) => {
           refersTo(store.watch(work.watchId), 'watchId', 'watch');
           notInFuture(work.on, 'on', clock.today());
         }),
@@ -111,13 +114,9 @@ export function mixRoutes(parts: AppParts) {
       .delete('/loads/:id', (c) => {
         const sprays = store.spraysOfLoad(c.req.param('id'));
         orNotFound(sprays.length > 0 || null, 'tank');
-        store.db.transaction(() => sprays.forEach(({ id }) => store.removeSpray(id)))();
-        return c.body(null, 204);
+        return c.json(takenOut(store, 'spray', ...sprays.map(({ id }) => id)));
       })
-      .delete('/sprays/:id', (c) => {
-        orNotFound(store.removeSpray(c.req.param('id')) || null, 'spray');
-        return c.body(null, 204);
-      })
+      .delete('/sprays/:id', (c) => c.json(takenOut(store, 'spray', c.req.param('id'))))
   );
 }
 

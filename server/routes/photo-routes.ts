@@ -1,7 +1,7 @@
 import { Hono } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
 import { photoRecord } from '#core/records';
-import { orNotFound, notInFuture, refersTo, sameId, type AppParts } from '../context.ts';
+import { orNotFound, notInFuture, refersTo, sameId, takenOut, type AppParts } from '../context.ts';
 import { checkPicture, MOST_PICTURE_BYTES, pictureProblem } from '../picture-check.ts';
 import { Problem } from '../problem.ts';
 import { asProblem, jsonBody } from '../validate.ts';
@@ -57,7 +57,7 @@ export function photoRoutes({ store, clock }: AppParts) {
       return c.json({ photo: orNotFound(store.photo(record.id), 'photo') });
     })
     .delete('/photos/:id', (c) => {
-      orNotFound(store.removePhoto(c.req.param('id')) || null, 'photo');
+      takenOut(store, 'photo', c.req.param('id'));
       return c.body(null, 204);
     });
 }

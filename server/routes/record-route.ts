@@ -1,7 +1,9 @@
 import { Hono } from 'hono';
 import type { z } from 'zod';
-import { orNotFound, sameId } from '../context.ts';
+import { sameId, takenOut } from '../context.ts';
+import type { KindTable } from '../store/kinds.ts';
 import type { RecordTable } from '../store/record-table.ts';
+import type { Store } from '../store/store.ts';
 import { jsonBody } from '../validate.ts';
 
 /**
@@ -9,9 +11,10 @@ import { jsonBody } from '../validate.ts';
  * each field allows but the garden does not.
  */
 export function recordRoute<Schema extends z.ZodType<{ id: string }>>(
+  store: Store,
+  kind: KindTable,
   schema: Schema,
   table: RecordTable<z.infer<Schema>>,
-  what: string,
   check: (record: z.infer<Schema>) => void,
 ) {
   return new Hono()
@@ -22,8 +25,5 @@ export function recordRoute<Schema extends z.ZodType<{ id: string }>>(
       table.put(record);
       return c.json({ record });
     })
-    .delete('/:id', (c) => {
-      orNotFound(table.remove(c.req.param('id')) || null, what);
-      return c.body(null, 204);
-    });
+    .delete('/:id', (c) => c.json(takenOut(store, kind, c.req.param('id'))));
 }

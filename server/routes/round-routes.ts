@@ -39,13 +39,13 @@ export function roundRoutes(parts: AppParts) {
       })
       .route(
         '/rounds',
-        recordRoute(roundRecord, store.rounds, 'round', (round) =>
+        recordRoute(store, 'round', roundRecord, store.rounds, (round) =>
           notInFuture(round.startedOn, 'startedOn', clock.today()),
         ),
       )
       .route(
         '/stops',
-        recordRoute(stopRecord, store.stops, 'stop', (stop) => {
+        recordRoute(store, 'stop', stopRecord, store.stops, (stop) => {
           refersTo(store.rounds.one(stop.roundId), 'roundId', 'round');
           ofPlant(stop);
           if (
@@ -57,27 +57,27 @@ export function roundRoutes(parts: AppParts) {
       )
       .route(
         '/traps',
-        recordRoute(trapRecord, store.traps, 'trap reading', (trap) => {
+        recordRoute(store, 'trap', trapRecord, store.traps, (trap) => {
           ofWatch(trap);
           notInFuture(trap.takenOff, 'takenOff', clock.today());
         }),
       )
       .route(
         '/devices',
-        recordRoute(deviceRecord, store.devices, 'tape or trap', (device) => {
+        recordRoute(store, 'device', deviceRecord, store.devices, (device) => {
           ofWatch(device);
           notInFuture(device.hungOn, 'hungOn', clock.today());
         }),
       )
       .route(
         '/tags',
-        recordRoute(tagRecord, store.tags, 'tag', (tag) => {
+        recordRoute(store, 'tag', tagRecord, store.tags, (tag) => {
           ofWatch(tag);
           notInFuture(tag.taggedOn, 'taggedOn', clock.today());
         }),
       )
-      .route('/growth', recordRoute(growthRecord, store.growth, 'growth stage', ofPlant))
-      .route('/care', recordRoute(careRecord, store.care, 'entry', ofPlant))
+      .route('/growth', recordRoute(store, 'growth', growthRecord, store.growth, ofPlant))
+      .route('/care', recordRoute(store, 'care', careRecord, store.care, ofPlant))
       .get('/plants/:id/diary', (c) => {
         const { id } = orNotFound(store.plant(c.req.param('id')), 'plant');
         return c.json({ growth: store.growth.by('plant_id', id), care: store.care.by('plant_id', id) });
@@ -98,7 +98,7 @@ export function roundRoutes(parts: AppParts) {
       .get('/guesses', (c) => c.json({ guesses: store.guesses.all() }))
       .route(
         '/guesses',
-        recordRoute(guessRecord, store.guesses, 'guess', (guess) =>
+        recordRoute(store, 'guess', guessRecord, store.guesses, (guess) =>
           notInFuture(guess.on, 'on', clock.today()),
         ),
       )

@@ -99,14 +99,14 @@ export function timingRoutes(parts: AppParts) {
     })
     .route(
       '/sightings',
-      recordRoute(sightingRecord, store.sightings, 'sighting', (sighting) => {
+      recordRoute(store, 'sighting', sightingRecord, store.sightings, (sighting) => {
         watchOf(sighting.watchId, 'watchId');
         notInFuture(sighting.on, 'on', clock.today());
       }),
     )
     .route(
       '/watch-clocks',
-      recordRoute(clockRecord, store.clocks, 'chosen start', (chosen) => {
+      recordRoute(store, 'watch_clock', clockRecord, store.clocks, (chosen) => {
         if (!store.watch(chosen.id)) throw fieldProblem('id', 'there is no such watch');
       }),
     );

@@ -6,7 +6,15 @@ import { CHECKS, TARGETS } from '#knowledge';
 import { weighAnswer } from '../answers/weigh-answer.ts';
 import { spreadAnswer } from '../answers/spread-answer.ts';
 import { listedWatch, pictureOf, watchPictures } from '../answers/watch-pictures.ts';
-import { orNotFound, notInFuture, presentSeason, refersTo, sameId, type AppParts } from '../context.ts';
+import {
+  orNotFound,
+  notInFuture,
+  presentSeason,
+  refersTo,
+  sameId,
+  takenOut,
+  type AppParts,
+} from '../context.ts';
 import { fieldProblem, Problem } from '../problem.ts';
 import { jsonBody, query } from '../validate.ts';
 
@@ -107,10 +115,7 @@ export function watchRoutes(parts: AppParts) {
       store.putSample(sample);
       return c.json({ sample });
     })
-    .delete('/samples/:id', (c) => {
-      orNotFound(store.removeSample(c.req.param('id')) || null, 'count');
-      return c.body(null, 204);
-    })
+    .delete('/samples/:id', (c) => c.json(takenOut(store, 'sample', c.req.param('id'))))
 
     .put('/tapes/:id', jsonBody(tapeRecord), (c) => {
       const tape = c.req.valid('json');
@@ -120,8 +125,5 @@ export function watchRoutes(parts: AppParts) {
       store.putTape(tape);
       return c.json({ tape });
     })
-    .delete('/tapes/:id', (c) => {
-      orNotFound(store.removeTape(c.req.param('id')) || null, 'tape');
-      return c.body(null, 204);
-    });
+    .delete('/tapes/:id', (c) => c.json(takenOut(store, 'tape', c.req.param('id'))));
 }

@@ -52,7 +52,7 @@ export function weatherRoutes({ store, clock, weatherFolder }: AppParts) {
     )
     .route(
       '/readings',
-      recordRoute(readingRecord, store.readings, 'reading', (reading) => {
+      recordRoute(store, 'reading', readingRecord, store.readings, (reading) => {
         refersTo(store.station(reading.stationId), 'stationId', 'thermometer');
         notInFuture(reading.readOn, 'readOn', clock.today());
         const twice = store.readings
@@ -70,7 +70,7 @@ export function weatherRoutes({ store, clock, weatherFolder }: AppParts) {
     )
     .route(
       '/weather-fixes',
-      recordRoute(weatherFixRecord, store.fixes, 'fix', (fix) => {
+      recordRoute(store, 'weather_fix', weatherFixRecord, store.fixes, (fix) => {
         refersTo(store.station(fix.stationId), 'stationId', 'thermometer');
       }),
     )
@@ -85,7 +85,7 @@ export function weatherRoutes({ store, clock, weatherFolder }: AppParts) {
     )
     .route(
       '/paired-readings',
-      recordRoute(pairedReadingRecord, store.pairs, 'paired reading', (pair) => {
+      recordRoute(store, 'paired_reading', pairedReadingRecord, store.pairs, (pair) => {
         refersTo(store.place(pair.placeId), 'placeId', 'place');
         notInFuture(pair.on, 'on', clock.today());
       }),

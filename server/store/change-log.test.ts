@@ -21,7 +21,7 @@ test(
     store.putSpray(record, weather);
     expect(store.changesOf('spray', spray.id).changes).toEqual([]);
     store.putSpray({ ...record, sprayMl: 1234, note: 'measured again' }, weather);
-    store.removeSpray(spray.id);
+    store.takeOut('spray', spray.id);
     const { now, changes } = store.changesOf('spray', spray.id);
     expect(now).toBeNull();
     expect(changes).toMatchObject([

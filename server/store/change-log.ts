@@ -1,39 +1,9 @@
+import { keysOf } from '#core/tables';
 import type { Db } from './database.ts';
+import { KINDS, type KindTable } from './kinds.ts';
 
-/**
- * Records whose earlier states are kept. Weather, what is counted up inside, and pictures are not among
- * them: they are many, and come from files.
- */
-const KEPT = [
-  'place',
-  'plant',
-  'plant_move',
-  'watch',
-  'inspection',
-  'sample',
-  'tape',
-  'trap',
-  'device',
-  'tag',
-  'product',
-  'sprayer',
-  'spray',
-  'handwork',
-  'growth',
-  'care',
-  'round',
-  'stop',
-  'sighting',
-  'watch_clock',
-  'local_advice',
-  'photo',
-  'reading',
-  'weather_fix',
-  'paired_reading',
-  'station',
-] as const;
-export type KeptKind = (typeof KEPT)[number];
-export const isKeptKind = (kind: string): kind is KeptKind => (KEPT as readonly string[]).includes(kind);
+const KEPT = keysOf(KINDS);
+export const isKeptKind = (kind: string): kind is KindTable => (KEPT as readonly string[]).includes(kind);
 
 /** A record as it stood before it was changed or taken out. */
 export interface Change {
@@ -72,7 +42,7 @@ export function changeLog(db: Db) {
       }
     },
     /** A record's row as it stands, null once taken out, and its earlier states, newest first. */
-    changesOf: (kind: KeptKind, id: string): { now: Change['before'] | null; changes: Change[] } => ({
+    changesOf: (kind: KindTable, id: string): { now: Change['before'] | null; changes: Change[] } => ({
       now: (db.prepare(`SELECT * FROM ${kind} WHERE id = ?`).get(id) as Change['before'] | undefined) ?? null,
       changes: (
         db

@@ -130,8 +130,6 @@ export function gardenStore(db: Db) {
     removeTouch: (a: string, b: string) =>
       db.prepare('DELETE FROM plant_touch WHERE plant_id = ? AND other_id = ?').run(...[a, b].sort())
         .changes > 0,
-
-    removeMove: (id: string) => db.prepare('DELETE FROM plant_move WHERE id = ?').run(id).changes > 0,
   };
 }
 

@@ -67,7 +67,6 @@ export function photoStore(db: Db) {
       scale = @scale, spots = @spots, note = @note WHERE id = @id`,
         )
         .run(asRow(photo)).changes > 0,
-    removePhoto: (id: string) => db.prepare('DELETE FROM photo WHERE id = ?').run(id).changes > 0,
   };
 }
 

@@ -1,6 +1,6 @@
 import type { Db } from './database.ts';
 
-/** Reading, keeping and taking out the records of one table whose columns are plain values. */
+/** Reading and keeping the records of one table whose columns are plain values. */
 export interface RecordTable<T extends { readonly id: string }> {
   /** All records whose `column` holds `value`, in the table's order. */
   by(column: string, value: string): T[];
@@ -8,7 +8,6 @@ export interface RecordTable<T extends { readonly id: string }> {
   one(id: string): T | undefined;
   /** Keeps a record; one with the same id is replaced, so that sending twice keeps one. */
   put(record: T): void;
-  remove(id: string): boolean;
 }
 
 /**
@@ -61,6 +60,5 @@ export function recordTable<T extends { readonly id: string }>(
       return row === undefined ? undefined : toRecord(row);
     },
     put: (record) => void db.prepare(upsert).run(toRow(record)),
-    remove: (id) => db.prepare(`DELETE FROM ${table} WHERE id = ?`).run(id).changes > 0,
   };
 }

@@ -122,7 +122,6 @@ export function shelfStore(db: Db) {
         origin: weather?.origin ?? null,
       });
     },
-    removeSpray: sprays.remove,
   };
 }
 

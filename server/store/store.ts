@@ -4,14 +4,29 @@ import { deliveryStore, type DeliveryStore } from './delivery-store.ts';
 import { gardenStore, type GardenStore } from './garden-store.ts';
 import { metaStore } from './meta-store.ts';
 import { photoStore, type PhotoStore } from './photo-store.ts';
-import type { RecordTable } from './record-table.ts';
+import { onWrite } from './on-write.ts';
 import { roundStore, type RoundStore } from './round-store.ts';
+import { takingOut } from './taking-out.ts';
 import { sessionStore, type SessionStore } from './session-store.ts';
 import { shelfStore, type ShelfStore } from './shelf-store.ts';
 import { watchStore, type WatchStore } from './watch-store.ts';
 import { type WatchVersions, watchVersions } from './watch-versions.ts';
 import { weatherInStore, type WeatherInStore } from './weather-in-store.ts';
 import { weatherStore, type WeatherStore } from './weather-store.ts';
+
+/** Tables that decide what weather a plant has had. */
+const MAKES_THE_WEATHER = [
+  'garden',
+  'station',
+  'station_day',
+  'forecast_day',
+  'place',
+  'plant',
+  'plant_move',
+  'reading',
+  'weather_fix',
+  'monthly_normal',
+] as const;
 
 export interface Store
   extends
@@ -26,7 +41,8 @@ export interface Store
     DeliveryStore,
     WatchVersions,
     ReturnType<typeof metaStore>,
-    ReturnType<typeof changeLog> {
+    ReturnType<typeof changeLog>,
+    ReturnType<typeof takingOut> {
   readonly db: Db;
   /** Counts up with every row written; this process is the only one that writes. */
   writes(): number;
@@ -44,21 +60,8 @@ export interface Store
 export function openStore(path: string, migrationsFolder: string): Store {
   const db = openDatabase(path, migrationsFolder);
   const totalChanges = db.prepare('SELECT total_changes() AS n');
-  const garden = gardenStore(db),
-    weather = weatherStore(db),
-    weatherIn = weatherInStore(db);
   let weatherWrites = 0;
-  const countedTable = <T extends { readonly id: string }>(table: RecordTable<T>): RecordTable<T> => ({
-    ...table,
-    put: counted(table.put),
-    remove: counted(table.remove),
-  });
-  const counted =
-    <Args extends unknown[], Result>(write: (...args: Args) => Result) =>
-    (...args: Args): Result => {
-      weatherWrites++;
-      return write(...args);
-    };
+  for (const table of MAKES_THE_WEATHER) onWrite(db, table, [], () => void weatherWrites++);
   return {
     db,
     writes: () => (totalChanges.get() as { n: number }).n,
@@ -66,28 +69,17 @@ export function openStore(path: string, migrationsFolder: string): Store {
     weatherChanged: () => void weatherWrites++,
     close: () => void db.close(),
     ...metaStore(db),
-    ...garden,
+    ...gardenStore(db),
     ...watchStore(db),
     ...photoStore(db),
     ...roundStore(db),
-    ...weather,
-    ...weatherIn,
+    ...weatherStore(db),
+    ...weatherInStore(db),
     ...shelfStore(db),
     ...sessionStore(db),
     ...deliveryStore(db),
     ...watchVersions(db),
     ...changeLog(db),
-    putGarden: counted(garden.putGarden),
-    putPlace: counted(garden.putPlace),
-    putPlant: counted(garden.putPlant),
-    putMove: counted(garden.putMove),
-    removeMove: counted(garden.removeMove),
-    writeDays: counted(weather.writeDays),
-    importDays: counted(weather.importDays),
-    replaceForecast: counted(weather.replaceForecast),
-    readings: countedTable(weather.readings),
-    fixes: countedTable(weather.fixes),
-    replaceNormals: counted(weatherIn.replaceNormals),
-    putStation: counted(weather.putStation),
+    ...takingOut(db),
   };
 }

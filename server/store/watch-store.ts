@@ -1,5 +1,6 @@
 import type { Inspection, Sample, Tape, Watch } from '#core/records';
 import type { Db } from './database.ts';
+import { onWrite } from './on-write.ts';
 
 const WATCH_COLUMNS = `id, plant_id AS plantId, opened_on AS openedOn, target_id AS targetId, target_group AS "group",
   outcome, outcome_on AS outcomeOn, source_plant_id AS sourcePlantId, note`;
@@ -10,11 +11,7 @@ type InspectionRow = Omit<Inspection, 'answers'> & { answers: string };
 /** Watches and what was seen and counted for them. */
 export function watchStore(db: Db) {
   const read = new Map<string, readonly Sample[]>();
-  const forget = (sampleId: string) => {
-    const kept = db.prepare('SELECT watch_id AS watchId FROM sample WHERE id = ?').get(sampleId) as
-      { watchId: string } | undefined;
-    if (kept) read.delete(kept.watchId);
-  };
+  onWrite(db, 'sample', ['watch_id'], (watchId) => void read.delete(watchId as string));
   return {
     watches: (): Watch[] =>
       db.prepare(`SELECT ${WATCH_COLUMNS} FROM watch ORDER BY opened_on, id`).all() as Watch[],
@@ -64,18 +61,12 @@ export function watchStore(db: Db) {
       return samples;
     },
     putSample(sample: Sample): void {
-      forget(sample.id);
-      read.delete(sample.watchId);
       db.prepare(
         `INSERT INTO sample (id, watch_id, on_day, protocol, units, round_id, spray_id, note)
         VALUES (@id, @watchId, @on, @protocol, @units, @roundId, @sprayId, @note)
         ON CONFLICT (id) DO UPDATE SET watch_id = @watchId, on_day = @on, protocol = @protocol, units = @units,
           round_id = @roundId, spray_id = @sprayId, note = @note`,
       ).run({ ...sample, units: JSON.stringify(sample.units) });
-    },
-    removeSample(id: string): boolean {
-      forget(id);
-      return db.prepare('DELETE FROM sample WHERE id = ?').run(id).changes > 0;
     },
 
     tapes: (watchId: string): Tape[] =>
@@ -92,7 +83,6 @@ export function watchStore(db: Db) {
         ON CONFLICT (id) DO UPDATE SET watch_id = @watchId, label = @label, put_on = @putOn, taken_off = @takenOff, crawlers = @crawlers`,
       ).run(tape);
     },
-    removeTape: (id: string) => db.prepare('DELETE FROM tape WHERE id = ?').run(id).changes > 0,
   };
 }
 

@@ -1,11 +1,11 @@
-import type { KeptKind } from '#server/store/change-log';
+import type { KindTable } from '#server/store/kinds';
 import { useChanges } from '../api/mixing.ts';
 import { showMoment } from '../show/dates.ts';
 
 type Row = Readonly<Record<string, unknown>>;
 
 /** What stood in a record before, newest first: only the parts that were changed. */
-export function History({ kind, id }: { kind: KeptKind; id: string }) {
+export function History({ kind, id }: { kind: KindTable; id: string }) {
   const { changes = [], now = null } = useChanges(kind, id).data ?? {};
   if (changes.length === 0) return null;
   const states: readonly (Row | null)[] = [now, ...changes.map(({ before }) => before)];

@@ -1,16 +1,18 @@
+import { useUndo, type TakenOut } from '../api/undo.ts';
 import { useNotices } from './notices.tsx';
 
-interface Write<T> {
-  mutateAsync(record: T): Promise<unknown>;
+interface TakingOut<T> {
+  mutateAsync(record: T): Promise<{ readonly undo: TakenOut }>;
 }
 
-/** Takes a record out, says so, and offers to put the very same record back. */
-export function useTakeOut<T>(remove: Write<T>, put: Write<T>, said: string): (record: T) => void {
+/** Takes a record out, says so, and offers to put back exactly what went: it, and what went with it. */
+export function useTakeOut<T>(remove: TakingOut<T>, said: string): (record: T) => void {
   const { say } = useNotices();
+  const back = useUndo();
   // By promise: what was taken out is often the very part of the page that asked for it, and is gone by then.
   return (record) =>
     void remove.mutateAsync(record).then(
-      () => say(said, () => void put.mutateAsync(record).catch((error: Error) => say(error.message))),
+      ({ undo }) => say(said, () => void back.mutateAsync(undo).catch((error: Error) => say(error.message))),
       (error: Error) => say(error.message),
     );
 }

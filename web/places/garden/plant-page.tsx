@@ -150,7 +150,7 @@ function PlantView({
 function Moves({ plant, moves, places }: { plant: Plant; moves: readonly Move[]; places: readonly Place[] }) {
   const today = useToday();
   const put = usePutMove();
-  const takeBack = useTakeOut(useRemoveMove(), put, 'The move was taken out.');
+  const takeBack = useTakeOut(useRemoveMove(), 'The move was taken out.');
   const [placeId, setPlaceId] = useState(places.find((place) => place.id !== plant.placeId)?.id ?? '');
   const [movedOn, setMovedOn] = useState(today);
   const name = (id: string) => places.find((place) => place.id === id)?.name ?? 'a place that is gone';

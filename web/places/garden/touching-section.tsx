@@ -1,11 +1,17 @@
 import { usePlants, usePutTouch, useRemoveTouch } from '../../api/queries.ts';
-import { useTakeOut } from '../../parts/use-take-out.ts';
+import { useNotices } from '../../parts/notices.tsx';
 
 /** Which plants touch this one: crawlers walk across, so they are looked over together. */
 export function TouchingSection({ plantId }: { plantId: string }) {
   const plants = usePlants().data ?? [];
   const put = usePutTouch();
-  const takeOut = useTakeOut(useRemoveTouch(), put, 'They are no longer noted as touching.');
+  const remove = useRemoveTouch();
+  const { say } = useNotices();
+  const takeOut = (pair: { id: string; other: string }) =>
+    remove.mutate(pair, {
+      onSuccess: () => say('They are no longer noted as touching.', () => put.mutate(pair)),
+      onError: (error) => say(error.message),
+    });
   const touching = plants.find((entry) => entry.id === plantId)?.touching ?? [];
   const others = plants.filter(
     (entry) => entry.id !== plantId && entry.retiredOn === null && !touching.includes(entry.id),

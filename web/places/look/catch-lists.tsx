@@ -1,7 +1,7 @@
 import type { TapeSignal } from '#core/emergence';
 import { daysBetween, type CivilDate } from '#core/calendar';
 import type { WatchPicture } from '#server/answers/watch-picture';
-import { usePutTape, usePutTrap, useRemoveTape, useRemoveTrap } from '../../api/queries.ts';
+import { useRemoveTape, useRemoveTrap } from '../../api/queries.ts';
 import { useTakeOut } from '../../parts/use-take-out.ts';
 import { showDate } from '../../show/dates.ts';
 import { significant } from '../../show/units.ts';
@@ -29,8 +29,8 @@ interface Reading {
 /** This season's tapes and what they say together, and what traps caught. */
 export function CatchLists({ picture }: { picture: WatchPicture }) {
   const { tapes, tapeVerdict, traps } = picture;
-  const takeOutTape = useTakeOut(useRemoveTape(), usePutTape(), 'The tape was taken out.');
-  const takeOutTrap = useTakeOut(useRemoveTrap(), usePutTrap(), 'The reading was taken out.');
+  const takeOutTape = useTakeOut(useRemoveTape(), 'The tape was taken out.');
+  const takeOutTrap = useTakeOut(useRemoveTrap(), 'The reading was taken out.');
   return (
     <>
       <section aria-label="Tapes this season">

@@ -34,7 +34,7 @@ function SprayRow({ spray, watchId }: { spray: LoggedSpray; watchId: string }) {
   const show = useShow();
   const today = useToday();
   const shelf = useShelf().data;
-  const takeOut = useTakeOut(useRemoveSpray(), usePutSpray(), 'The spray was taken out.');
+  const takeOut = useTakeOut(useRemoveSpray(), 'The spray was taken out.');
   const products = spray.parts.map(
     ({ productId }) => shelf?.products.find((product) => product.id === productId)?.name ?? 'a product',
   );

@@ -4,7 +4,7 @@ import type { Watch } from '#core/records';
 import { CHECKS, GROUPS, inSentence, PROTOCOL_TEXTS, targetById } from '#knowledge';
 import type { SummedSample } from '#server/answers/summed-sample';
 import type { WatchPicture } from '#server/answers/watch-picture';
-import { useNow, usePutSample, usePutWatch, useRemoveSample, useWatch } from '../../api/queries.ts';
+import { useNow, usePutWatch, useRemoveSample, useWatch } from '../../api/queries.ts';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { History } from '../../parts/history.tsx';
 import { useNotices } from '../../parts/notices.tsx';
@@ -152,7 +152,7 @@ function NextSteps({ picture }: { picture: WatchPicture }) {
 
 function Counts({ picture }: { picture: WatchPicture }) {
   const today = useToday();
-  const takeOutSample = useTakeOut(useRemoveSample(), usePutSample(), 'The count was taken out.');
+  const takeOutSample = useTakeOut(useRemoveSample(), 'The count was taken out.');
   const takeOut = ({ summary: _, tagged: __, ...sample }: SummedSample) => takeOutSample(sample);
   const counts = [...picture.samples, ...picture.coverChecks].toSorted((a, b) => (a.on < b.on ? 1 : -1));
   if (counts.length === 0) return null;

@@ -12,7 +12,7 @@ import { useToday } from '../../show/use-show.ts';
 
 /** What advisers, nurseries and neighbours said of a material; shown wherever it is chosen. */
 export function AdviceSection({ advice }: { advice: readonly LocalAdvice[] }) {
-  const takeOut = useTakeOut(useRemoveAdvice(), usePutAdvice(), 'The advice was taken out.');
+  const takeOut = useTakeOut(useRemoveAdvice(), 'The advice was taken out.');
   return (
     <section aria-label="Local advice">
       <h2 className="mb-2">Local advice</h2>

@@ -35,7 +35,7 @@ function Lesson({
   onLearned: (minC: number, maxC: number) => void;
 }) {
   const show = useShow();
-  const takeOut = useTakeOut(useRemovePair(), usePutPair(), 'The day was taken out.');
+  const takeOut = useTakeOut(useRemovePair(), 'The day was taken out.');
   const { pairs, offset } = learned;
   const perDegree = show.temperatureUnit === '°F' ? 1.8 : 1;
   const degrees = (valueC: number) => (Math.round(valueC * perDegree * 10) / 10).toFixed(1);

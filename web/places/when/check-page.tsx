@@ -96,7 +96,7 @@ function Doubts({ stationId, doubts }: { stationId: string; doubts: readonly Dou
 }
 
 function Fixes({ check }: { check: StationCheck }) {
-  const takeBack = useTakeOut(useRemoveFix(), usePutFix(), 'Taken back: the days stand as they came.');
+  const takeBack = useTakeOut(useRemoveFix(), 'Taken back: the days stand as they came.');
   return (
     <section aria-label="Decided">
       <h2 className="mb-2">{check.fixes.length === 0 ? 'Nothing was decided' : 'Decided'}</h2>

@@ -8,6 +8,7 @@ import { usePutClock, usePutSighting, useRemoveClock, useRemoveSighting } from '
 import { Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { type Option, optionsOf, SelectOne } from '../../parts/select-one.tsx';
+import { useTakeOut } from '../../parts/use-take-out.ts';
 import { showDate } from '../../show/dates.ts';
 import { STAGE_WORDS } from '../garden/stage-words.ts';
 
@@ -120,6 +121,7 @@ const SIGHTING_WORDS: Readonly<Record<SightingKind, string>> = {
 export function Seen({ picture }: { picture: WatchPicture }) {
   const put = usePutSighting();
   const remove = useRemoveSighting();
+  const takeOut = useTakeOut(remove, 'Taken out.');
   const { say } = useNotices();
   const today = useGarden().data?.today ?? '';
   const [what, setWhat] = useState<SightingKind>(
@@ -153,13 +155,7 @@ export function Seen({ picture }: { picture: WatchPicture }) {
             <span>
               {showDate(sighting.on)}: {SIGHTING_WORDS[sighting.what]}
             </span>
-            <button
-              type="button"
-              className="link-husk"
-              onClick={() =>
-                remove.mutate(sighting, { onSuccess: () => say('Taken out.', () => put.mutate(sighting)) })
-              }
-            >
+            <button type="button" className="link-husk" onClick={() => takeOut(sighting)}>
               take out
             </button>
           </li>
