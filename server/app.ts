@@ -5,6 +5,7 @@ import { HTTPException } from 'hono/http-exception';
 import type { AppParts } from './context.ts';
 import { inOrderEntered } from './in-order-entered.ts';
 import { Problem, problemResponse } from './problem.ts';
+import { quiet, type Quiet } from './quiet.ts';
 import { answerRoutes } from './routes/answer-routes.ts';
 import { archiveRoutes } from './routes/archive-routes.ts';
 import { calendarRoutes } from './routes/calendar-routes.ts';
@@ -25,7 +26,7 @@ const LARGE_ADDRESS = /^\/api\/(stations\/[^/]+\/days|photos\/[^/]+\/image|archi
 /** SQLite's words for a disk that is full, locked, unreadable or not to be written to. */
 const DISK_TROUBLE = /^SQLITE_(FULL|BUSY|LOCKED|READONLY|IOERR|CANTOPEN|CORRUPT|NOTADB)/;
 
-function api(parts: AppParts) {
+function api(parts: AppParts, quietly: Quiet) {
   return new Hono()
     .route('/', doorRoutes(parts))
     .route('/', gardenRoutes(parts))
@@ -37,7 +38,7 @@ function api(parts: AppParts) {
     .route('/', weatherRoutes(parts))
     .route('/', timingRoutes(parts))
     .route('/', calendarRoutes(parts))
-    .route('/', archiveRoutes(parts))
+    .route('/', archiveRoutes(parts, quietly))
     .route('/', answerRoutes(parts));
 }
 
@@ -64,9 +65,11 @@ export function createApp(
     },
   });
   app.use('/api/*', (c, next) => (LARGE_ADDRESS.test(c.req.path) ? next() : smallBodies(c, next)));
+  const quietly = quiet();
+  app.use('/api/*', quietly.refusing);
   app.use('/api/*', inOrderEntered(parts.store));
   app.get('/api/health', (c) => c.json({ ok: true }));
-  app.route('/api', api(parts));
+  app.route('/api', api(parts, quietly));
   app.all('/api/*', () => {
     throw new Problem(404, 'There is nothing at this address.');
   });

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import type { Clock } from '../clock.ts';
 import type { Store } from '../store/store.ts';
 import { type ReadArchive, readArchive } from './read-archive.ts';
-import { BACKUP_NAME, toLetGo } from './rotation.ts';
+import { newBackupName, readBackupName, toLetGo } from './rotation.ts';
 import { writeArchive } from './write-archive.ts';
 
 /** A backup as it lies in the folder. */
@@ -19,7 +19,7 @@ export interface BackupKeeper {
   readonly folder: string;
   list(): Backup[];
   /** A backup now, read back whole before it counts. */
-  make(label?: string): Promise<Backup>;
+  make(label?: string | null): Promise<Backup>;
   fileOf(name: string): string | null;
   read(file: string): Promise<ReadArchive>;
   /** A place for a file that is being brought in. */
@@ -50,17 +50,17 @@ export function backupKeeper(
   let writesAtLast = -1;
   const list = (): Backup[] =>
     (existsSync(folder) ? readdirSync(folder) : [])
-      .filter((name) => BACKUP_NAME.test(name))
+      .filter((name) => readBackupName(name) !== null)
       .map((name) => {
         const { size, mtimeMs } = statSync(join(folder, name));
         return { name, bytes: size, writtenAtMs: mtimeMs };
       })
       .sort((a, b) => b.writtenAtMs - a.writtenAtMs || (a.name < b.name ? 1 : -1));
   const read = (file: string) => readArchive(file, work, migrations);
-  const makeNow = async (label: string): Promise<Backup> => {
+  const makeNow = async (label: string | null): Promise<Backup> => {
     try {
       mkdirSync(folder, { recursive: true });
-      const name = `juglans-${clock.today()}${label && `-${label}`}.zip`;
+      const name = newBackupName(clock.today(), label, existsSync(folder) ? readdirSync(folder) : []);
       const file = join(folder, name);
       await writeArchive(store.db, `${file}.new.zip`, clock.today());
       const verified = await read(`${file}.new.zip`);
@@ -80,7 +80,7 @@ export function backupKeeper(
     }
   };
   // One at a time, in the order asked for.
-  const make = (label = '') => {
+  const make = (label: string | null = null) => {
     const next = making.then(() => makeNow(label));
     making = next.catch(() => undefined);
     return next;
@@ -91,7 +91,7 @@ export function backupKeeper(
     make,
     read,
     lastTrouble: () => trouble,
-    fileOf: (name) => (BACKUP_NAME.test(name) && existsSync(join(folder, name)) ? join(folder, name) : null),
+    fileOf: (name) => (readBackupName(name) && existsSync(join(folder, name)) ? join(folder, name) : null),
     workFile(name) {
       mkdirSync(work, { recursive: true });
       return join(work, name);
@@ -99,7 +99,7 @@ export function backupKeeper(
     startDaily(onError) {
       const look = () => {
         const today = clock.today();
-        const madeToday = list().some(({ name }) => BACKUP_NAME.exec(name)![1] === today);
+        const madeToday = list().some(({ name }) => readBackupName(name)!.on === today);
         if (madeToday || store.garden() === null || store.writes() === writesAtLast) return;
         writesAtLast = store.writes();
         make().catch(onError);

@@ -11,6 +11,7 @@ import { compareWith, takeIn } from '../archive/take-in.ts';
 import { writeArchive } from '../archive/write-archive.ts';
 import { orNotFound, type AppParts } from '../context.ts';
 import { Problem } from '../problem.ts';
+import type { Quiet } from '../quiet.ts';
 import { jsonBody } from '../validate.ts';
 
 const MOST_UPLOAD_BYTES = 2_000_000_000;
@@ -18,7 +19,7 @@ const MOST_UPLOAD_BYTES = 2_000_000_000;
 const MOST_WAITING = 3;
 
 /** Backups, the archive to take away, and archives brought in. */
-export function archiveRoutes(parts: AppParts) {
+export function archiveRoutes(parts: AppParts, quiet: Quiet) {
   const { store, clock } = parts;
   const waiting = new Map<string, ReadArchive>();
   const keeper = (): BackupKeeper => {
@@ -47,6 +48,20 @@ export function archiveRoutes(parts: AppParts) {
       hereEmpty: store.garden() === null,
       differences: compareWith(store, read.file),
     };
+  };
+  /** The last copy made, with all that was written until now; null of a garden that is not there. */
+  const copyOfAll = async () => {
+    if (store.garden() === null) return null;
+    for (;;) {
+      const writes = store.writes();
+      const copy = await keeper()
+        .make('before-restore')
+        .catch((error: unknown) => {
+          throw backupProblem(error, keeper());
+        });
+      // What was on its way when the copy began is in the next.
+      if (store.writes() === writes) return copy;
+    }
   };
   const sent = (file: string, name: string, then: () => void = () => undefined) => {
     const stream = createReadStream(file);
@@ -103,18 +118,15 @@ export function archiveRoutes(parts: AppParts) {
       '/archive/:id',
       jsonBody(z.object({ how: z.enum(['add', 'add-and-change', 'replace']) })),
       async (c) => {
-        const read = orNotFound(waiting.get(c.req.param('id')), 'archive waiting');
-        // A copy of what is here first: whatever comes in can be undone.
-        const before =
-          store.garden() === null
-            ? null
-            : await keeper()
-                .make('before-restore')
-                .catch((error: unknown) => {
-                  throw backupProblem(error, keeper());
-                });
-        takeIn(store, read.file, c.req.valid('json').how);
-        discard(c.req.param('id'));
+        const id = c.req.param('id');
+        const read = orNotFound(waiting.get(id), 'archive waiting');
+        const before = await quiet.whileNothingIsWritten(async () => {
+          // A copy of what is here first: whatever comes in can be undone.
+          const copy = await copyOfAll();
+          takeIn(store, read.file, c.req.valid('json').how);
+          return copy;
+        });
+        discard(id);
         return c.json({ before });
       },
     )

@@ -3,6 +3,7 @@ import { existsSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { NewerDatabaseError, openDatabase } from './database.ts';
+import { openStore } from './store.ts';
 
 const folders: string[] = [];
 afterEach(() => folders.splice(0).forEach((folder) => rmSync(folder, { recursive: true, force: true })));
@@ -51,4 +52,24 @@ test('a database of a later program is refused with the reason', () => {
   db.pragma('user_version = 9');
   db.close();
   expect(() => openDatabase(file, migrations)).toThrow(NewerDatabaseError);
+});
+
+test('a statement that answers with one value leaves the same words answering with rows', () => {
+  const db = openDatabase(':memory:', join(process.cwd(), 'server/migrations'));
+  const sql = 'SELECT 7 AS n';
+  const rows = db.prepare(sql);
+  expect(db.prepare(sql).pluck().get()).toBe(7);
+  expect(rows.get()).toEqual({ n: 7 });
+  expect(db.prepare(sql).get()).toEqual({ n: 7 });
+  expect(db.prepare(sql).pluck()).toBe(db.prepare(sql).pluck());
+  db.close();
+});
+
+test('what the store has written counts up, whatever else asks for the count', () => {
+  const store = openStore(':memory:', join(process.cwd(), 'server/migrations'));
+  const before = store.writes();
+  store.allSprays();
+  store.putStation({ id: 'a', name: 'Post', kind: 'thermometer' });
+  expect(store.writes()).toBeGreaterThan(before);
+  store.close();
 });

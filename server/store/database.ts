@@ -37,15 +37,25 @@ export function openDatabase(path: string, migrationsFolder: string, upTo = Infi
   return db;
 }
 
-/** Statements are compiled once: stores ask for the same few by the thousand. */
+/**
+ * Statements are compiled once: stores ask for the same few by the thousand. One that answers with a single
+ * value is another statement than the one that answers with rows, or each would change the other's answers.
+ */
 function rememberStatements(db: Db): void {
   const compiled = new Map<string, Database.Statement>();
+  const plucked = new Map<string, Database.Statement>();
   const compile = db.prepare.bind(db);
-  db.prepare = ((sql: string) => {
-    const statement = compiled.get(sql) ?? compile(sql);
-    compiled.set(sql, statement);
+  const once = (statements: typeof compiled, sql: string, make: () => Database.Statement) => {
+    const statement = statements.get(sql) ?? make();
+    statements.set(sql, statement);
     return statement;
-  }) as typeof db.prepare;
+  };
+  db.prepare = ((sql: string) =>
+    once(compiled, sql, () => {
+      const statement = compile(sql);
+      statement.pluck = () => once(plucked, sql, () => compile(sql).pluck());
+      return statement;
+    })) as typeof db.prepare;
 }
 
 function migrate(db: Db, migrations: readonly Migration[], copyFrom: string | null): void {
