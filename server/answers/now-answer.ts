@@ -35,11 +35,19 @@ export interface NowAnswer {
   /** What happened in the last seven days, newest first. */
   readonly news: readonly NewsItem[];
   readonly openWatches: number;
+  /** Why the last backup could not be made; null when it could. */
+  readonly backupTrouble: string | null;
 }
 
 const NEWS_DAYS = 7;
 
-export function nowAnswer(store: Store, reader: SeasonReader, garden: Garden, today: CivilDate): NowAnswer {
+export function nowAnswer(
+  store: Store,
+  reader: SeasonReader,
+  garden: Garden,
+  today: CivilDate,
+  backupTrouble: string | null,
+): NowAnswer {
   const pictures = watchPictures(store, reader, today);
   const byId = new Map(pictures.map((picture) => [picture.watch.id, picture]));
   const due = byClosing([
@@ -58,6 +66,7 @@ export function nowAnswer(store: Store, reader: SeasonReader, garden: Garden, to
       .sort((a, b) => (a.on > b.on ? -1 : 1))
       .slice(0, 5),
     openWatches: pictures.filter((picture) => picture.watch.outcome === 'open').length,
+    backupTrouble,
   };
 }
 

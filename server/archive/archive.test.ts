@@ -357,3 +357,29 @@ test('a backup made lets go of those no longer kept, and of nothing else in the 
     ].sort(),
   );
 }, 180_000);
+
+test('a backup is made by itself each day on which something was written since the last', async () => {
+  const store = fallowBank();
+  let today = '2026-05-01';
+  const keeper = backupKeeper(
+    store,
+    { today: () => today },
+    { folder: join(folder, 'backups'), work: join(folder, 'work') },
+  );
+  const failed: unknown[] = [];
+  /** Starts the round anew, as a new day of the same program would be looked at, and waits for what it makes. */
+  const look = async () => {
+    keeper.startDaily((error) => failed.push(error));
+    keeper.stop();
+    await keeper.idle();
+    return keeper.list().map(({ name }) => name.slice(8, 18));
+  };
+  expect(await look()).toEqual(['2026-05-01']);
+  expect(await look()).toEqual(['2026-05-01']);
+  today = '2026-05-02';
+  store.putPlant({ ...store.plants()[0]!, note: 'written' });
+  expect((await look()).sort()).toEqual(['2026-05-01', '2026-05-02']);
+  today = '2026-05-03';
+  expect((await look()).sort()).toEqual(['2026-05-01', '2026-05-02']);
+  expect(failed).toEqual([]);
+}, 60_000);

@@ -25,6 +25,8 @@ export interface BackupKeeper {
   /** A place for a file that is being brought in. */
   workFile(name: string): string;
   lastTrouble(): string | null;
+  /** Resolves when none is being made. */
+  idle(): Promise<void>;
   /** One a day from now on, if the garden changed since the last. */
   startDaily(onError: (error: unknown) => void): void;
   stop(): void;
@@ -91,6 +93,7 @@ export function backupKeeper(
     make,
     read,
     lastTrouble: () => trouble,
+    idle: () => making.then(() => undefined),
     fileOf: (name) => (readBackupName(name) && existsSync(join(folder, name)) ? join(folder, name) : null),
     workFile(name) {
       mkdirSync(work, { recursive: true });

@@ -1,6 +1,6 @@
 import { type CivilDate, daysBetween } from '#core/calendar';
 
-/** What a backup's name tells: its day, what it was made for if not by the daily round, and which it was that day. */
+/** What a backup's name tells: its day, what for (null: as every day), and which it was of that day. */
 export interface BackupName {
   readonly on: CivilDate;
   readonly label: string | null;

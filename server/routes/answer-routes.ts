@@ -14,7 +14,8 @@ export function answerRoutes(parts: AppParts) {
   return new Hono()
     .get('/now', (c) => {
       const { garden, reader, today } = presentSeason(parts);
-      return c.json({ now: nowAnswer(parts.store, reader, garden, today) });
+      const trouble = parts.backups?.lastTrouble() ?? null;
+      return c.json({ now: nowAnswer(parts.store, reader, garden, today, trouble) });
     })
     .get(
       '/hour',

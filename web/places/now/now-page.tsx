@@ -33,6 +33,16 @@ function Now({ now }: { now: NowAnswer }) {
             </>
           }
         />
+        {now.backupTrouble && (
+          <p role="alert" className="sheet p-4 mb-4 border-error!">
+            <span className="font-semibold text-error">
+              The last backup could not be made: {now.backupTrouble}.
+            </span>{' '}
+            <Link className="link-husk" to="/setup/backups">
+              See to the backups
+            </Link>
+          </p>
+        )}
         {now.due.length === 0 ? (
           <NothingDue openWatches={now.openWatches} />
         ) : (
