@@ -1,6 +1,9 @@
+import { extname } from 'node:path';
 import { serveStatic } from '@hono/node-server/serve-static';
 import { Hono, type MiddlewareHandler } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
+import { compress } from 'hono/compress';
+import { etag } from 'hono/etag';
 import { HTTPException } from 'hono/http-exception';
 import type { AppParts } from './context.ts';
 import { inOrderEntered } from './in-order-entered.ts';
@@ -23,6 +26,8 @@ import { onlyLetIn, rightHost, rightOrigin, strictHeaders } from './security/gua
 const MOST_BODY_BYTES = 500_000;
 /** Where weather and pictures come in, with limits of their own. */
 const LARGE_ADDRESS = /^\/api\/(stations\/[^/]+\/days|photos\/[^/]+\/image|archive)$/;
+/** Answers too large to be read through before they are sent, or named by what is in them. */
+const A_FILE = /^\/api\/(export\.zip|backups\/.+|photos\/[^/]+\/image|stations\/[^/]+\/days\.csv)$/;
 /** SQLite's words for a disk that is full, locked, unreadable or not to be written to. */
 const DISK_TROUBLE = /^SQLITE_(FULL|BUSY|LOCKED|READONLY|IOERR|CANTOPEN|CORRUPT|NOTADB)/;
 
@@ -54,6 +59,9 @@ export function createApp(
   const app = new Hono();
   if (logRequest) app.use(requestLog(logRequest));
   app.use(asErrors);
+  app.use(compress());
+  const tagged = etag();
+  app.use('/api/*', (c, next) => (A_FILE.test(c.req.path) ? next() : tagged(c, next)));
   app.use(strictHeaders());
   app.use(rightHost());
   app.use('/api/*', rightOrigin());
@@ -74,13 +82,25 @@ export function createApp(
     throw new Problem(404, 'There is nothing at this address.');
   });
   if (webFolder) {
+    app.use(keptByBrowsers);
     app.use(serveStatic({ root: webFolder }));
-    app.get('*', serveStatic({ root: webFolder, path: 'index.html' }));
+    // A page's address; a file that is missing is not answered with a page.
+    app.get('*', (c, next) =>
+      extname(c.req.path) === '' ? serveStatic({ root: webFolder, path: 'index.html' })(c, next) : next(),
+    );
   }
   app.notFound((c) => problemResponse(c, new Problem(404, 'There is nothing at this address.')));
   app.onError((error, c) => problemResponse(c, asProblem(error, logError)));
   return app;
 }
+
+/** Built files carry their contents in their names and never change; the page that names them is asked for anew. */
+const keptByBrowsers: MiddlewareHandler = async (c, next) => {
+  await next();
+  if (!c.res.ok) return;
+  const neverChanges = c.req.path.startsWith('/assets/');
+  c.header('cache-control', neverChanges ? 'public, max-age=31536000, immutable' : 'no-cache');
+};
 
 /**
  * Whatever is thrown becomes an error the answers know: drivers may throw things of another make, which

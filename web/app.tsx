@@ -10,6 +10,7 @@ import { Answered, PageHead } from './parts/page.tsx';
 import { SeasonBand } from './parts/season-band.tsx';
 import { ClosedHeader, FootNav, ShellHeader } from './parts/shell-header.tsx';
 import { Shortcuts } from './parts/shortcuts.tsx';
+import { TroubleBoundary } from './parts/trouble-boundary.tsx';
 import { NowPage } from './places/now/now-page.tsx';
 
 const GardenPage = lazy(() =>
@@ -219,20 +220,26 @@ function LetIn() {
         Skip to the page
       </a>
       <ShellHeader />
-      {garden.data?.garden && <SeasonBand />}
+      {garden.data?.garden && (
+        <TroubleBoundary place={pathname}>
+          <SeasonBand />
+        </TroubleBoundary>
+      )}
       <WaitingBadge />
       <main id="main" className="px-4 md:px-7 py-5 pb-24 md:pb-10 max-w-[1400px]">
         <Answered question={garden}>
           {({ garden: kept }) => (
-            <Suspense
-              fallback={
-                <p className="soft" role="status">
-                  Opening…
-                </p>
-              }
-            >
-              {kept || pathname.startsWith('/setup') ? <Outlet /> : <Navigate to="/setup" replace />}
-            </Suspense>
+            <TroubleBoundary place={pathname}>
+              <Suspense
+                fallback={
+                  <p className="soft" role="status">
+                    Opening…
+                  </p>
+                }
+              >
+                {kept || pathname.startsWith('/setup') ? <Outlet /> : <Navigate to="/setup" replace />}
+              </Suspense>
+            </TroubleBoundary>
           )}
         </Answered>
       </main>

@@ -9,6 +9,7 @@ import { answersKeptHere } from './outbox/kept-answers.ts';
 import { openWithoutServer } from './outbox/open-without-server.ts';
 import { onSent, startOutbox } from './outbox/outbox.ts';
 import { applyTheme } from './parts/theme.ts';
+import { TroubleBoundary } from './parts/trouble-boundary.tsx';
 import './styles.css';
 
 applyTheme();
@@ -48,7 +49,9 @@ createRoot(document.getElementById('app')!).render(
       persistOptions={{ persister: answersKeptHere(), maxAge: KEPT_FOR_MS, buster: __BUILD__ }}
     >
       <BrowserRouter>
-        <App />
+        <TroubleBoundary place="app">
+          <App />
+        </TroubleBoundary>
       </BrowserRouter>
     </PersistQueryClientProvider>
   </StrictMode>,

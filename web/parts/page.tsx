@@ -1,6 +1,7 @@
 import { useEffect, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { ApiProblem } from '../api/client.ts';
+import { showMoment } from '../show/dates.ts';
 
 /** A page's heading, which states what it found, and the line beneath it. */
 export function PageHead({
@@ -51,18 +52,38 @@ export function SubNav({
 }
 
 /** Nothing here yet, and what to do about it. */
-export function EmptyState({ title, children }: { title: string; children: ReactNode }) {
+export function EmptyState({
+  title,
+  wholePage = false,
+  children,
+}: {
+  title: string;
+  /** It is all there is on the page, so it is the page's title too. */
+  wholePage?: boolean;
+  children: ReactNode;
+}) {
   return (
     <div className="sheet p-6 max-w-[60ch]">
-      <p className="font-semibold">{title}</p>
+      {wholePage ? <h1 className="text-xl!">{title}</h1> : <p className="font-semibold">{title}</p>}
       <div className="soft mt-1">{children}</div>
     </div>
+  );
+}
+
+/** An answer is shown that could not be asked for again. */
+function Stale({ since }: { since: number }) {
+  return (
+    <p role="status" className="soft text-sm mb-2">
+      As it stood on {showMoment(since)}: the server does not answer now.
+    </p>
   );
 }
 
 interface Question<T> {
   readonly data: T | undefined;
   readonly error: Error | null;
+  /** When the answer came, in ms. */
+  readonly dataUpdatedAt: number;
   refetch(): unknown;
 }
 
@@ -74,7 +95,13 @@ export function Answered<T>({
   question: Question<T>;
   children: (data: T) => ReactNode;
 }) {
-  if (question.data !== undefined) return <>{children(question.data)}</>;
+  if (question.data !== undefined)
+    return (
+      <>
+        {question.error && <Stale since={question.dataUpdatedAt} />}
+        {children(question.data)}
+      </>
+    );
   if (question.error) {
     const missing = question.error instanceof ApiProblem && question.error.status === 404;
     return (

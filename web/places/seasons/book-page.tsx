@@ -18,7 +18,7 @@ export function BookPage() {
       <Answered question={useBook()}>
         {(entries) =>
           entries.length === 0 ? (
-            <EmptyState title="Nothing was done yet.">
+            <EmptyState wholePage title="Nothing was done yet.">
               <Link className="link-husk" to="/mix">
                 Mix and log a spray
               </Link>
