@@ -6,7 +6,7 @@ import { systemClock } from './clock.ts';
 import { listen } from './listen.ts';
 import { openRunning, refuseOpenDoor, StartError } from './running.ts';
 import { PASSPHRASE_KEY } from './security/guard.ts';
-import { hashPassphrase, SHORTEST_PASSPHRASE } from './security/passphrase.ts';
+import { hashPassphrase, LONGEST_PASSPHRASE, SHORTEST_PASSPHRASE } from './security/passphrase.ts';
 import { watchedFolder } from './sources/watched-folder.ts';
 import { NewerDatabaseError } from './store/database.ts';
 import { openStore, type Store } from './store/store.ts';
@@ -86,6 +86,8 @@ async function setPassphrase(store: Store): Promise<void> {
   asked.close();
   if (typed.length < SHORTEST_PASSPHRASE)
     throw new StartError(`At least ${SHORTEST_PASSPHRASE} characters. Nothing was changed.`);
+  if (typed.length > LONGEST_PASSPHRASE)
+    throw new StartError(`At most ${LONGEST_PASSPHRASE} characters. Nothing was changed.`);
   store.putMeta(PASSPHRASE_KEY, await hashPassphrase(typed));
   store.shutOutAllBut(null);
   store.close();

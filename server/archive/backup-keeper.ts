@@ -2,6 +2,7 @@ import { existsSync, mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { rename } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Clock } from '../clock.ts';
+import { oneAtATime } from '../one-at-a-time.ts';
 import type { Store } from '../store/store.ts';
 import { type ReadArchive, readArchive } from './read-archive.ts';
 import { newBackupName, readBackupName, toLetGo } from './rotation.ts';
@@ -47,7 +48,7 @@ export function backupKeeper(
   { folder, work, migrations = join(process.cwd(), 'server/migrations') }: BackupFolders,
 ): BackupKeeper {
   let timer: ReturnType<typeof setInterval> | null = null;
-  let making: Promise<unknown> = Promise.resolve();
+  const inTurn = oneAtATime();
   let trouble: string | null = null;
   let writesAtLast = -1;
   const list = (): Backup[] =>
@@ -81,19 +82,14 @@ export function backupKeeper(
       throw error;
     }
   };
-  // One at a time, in the order asked for.
-  const make = (label: string | null = null) => {
-    const next = making.then(() => makeNow(label));
-    making = next.catch(() => undefined);
-    return next;
-  };
+  const make = (label: string | null = null) => inTurn.run(() => makeNow(label));
   return {
     folder,
     list,
     make,
     read,
     lastTrouble: () => trouble,
-    idle: () => making.then(() => undefined),
+    idle: inTurn.idle,
     fileOf: (name) => (readBackupName(name) && existsSync(join(folder, name)) ? join(folder, name) : null),
     workFile(name) {
       mkdirSync(work, { recursive: true });

@@ -4,30 +4,36 @@ import { deleteCookie, getCookie, setCookie } from 'hono/cookie';
 import { z } from 'zod';
 import type { AppParts } from '../context.ts';
 import { fieldProblem, Problem } from '../problem.ts';
-import { askingDevice, COOKIE, PASSPHRASE_KEY } from '../security/guard.ts';
-import { hashPassphrase, isPassphrase, SHORTEST_PASSPHRASE } from '../security/passphrase.ts';
-import { throttle } from '../security/throttle.ts';
+import { askingDevice, cookieName, PASSPHRASE_KEY } from '../security/guard.ts';
+import {
+  hashPassphrase,
+  isPassphrase,
+  LONGEST_PASSPHRASE,
+  SHORTEST_PASSPHRASE,
+} from '../security/passphrase.ts';
+import { sourceOf, throttle } from '../security/throttle.ts';
 import { IDLE_MS } from '../store/session-store.ts';
 import { jsonBody } from '../validate.ts';
 
 export const NETWORK_KEY = 'home-network';
 
+const TOO_LONG = `at most ${LONGEST_PASSPHRASE} characters`;
 const passphrase = z
   .string()
   .min(SHORTEST_PASSPHRASE, `at least ${SHORTEST_PASSPHRASE} characters; three or four words do well`)
-  .max(200, 'at most 200 characters');
-const said = z.object({ passphrase: z.string().max(200, 'at most 200 characters') });
+  .max(LONGEST_PASSPHRASE, TOO_LONG);
+const said = z.object({ passphrase: z.string().max(LONGEST_PASSPHRASE, TOO_LONG) });
 
 /** Letting devices in and shutting them out. */
 export function doorRoutes({ store, network, now = Date.now }: AppParts) {
   const guesses = throttle();
   const letIn = (c: Context) => {
-    const old = getCookie(c, COOKIE);
+    const old = getCookie(c, cookieName(c));
     const oldDevice = old ? store.deviceOf(old, now()) : null;
     // A new secret at every login: one that was put there before it is worth nothing after.
     if (oldDevice) store.shutOut(oldDevice.id);
     const token = store.letIn(deviceName(c.req.header('user-agent')), now());
-    setCookie(c, COOKIE, token, {
+    setCookie(c, cookieName(c), token, {
       httpOnly: true,
       sameSite: 'Strict',
       secure: new URL(c.req.url).protocol === 'https:',
@@ -36,8 +42,8 @@ export function doorRoutes({ store, network, now = Date.now }: AppParts) {
     });
   };
   const check = async (c: Context, passphrase: string): Promise<boolean> => {
-    const caller = callerOf(c);
-    const wait = guesses.waitSeconds(caller, now());
+    const source = sourceOf(callerOf(c));
+    const wait = guesses.begin(source, now());
     if (wait > 0) {
       c.header('retry-after', String(wait));
       throw new Problem(
@@ -45,9 +51,12 @@ export function doorRoutes({ store, network, now = Date.now }: AppParts) {
         `Too many tries. Wait ${wait < 90 ? `${wait} seconds` : `${Math.ceil(wait / 60)} minutes`}.`,
       );
     }
-    const right = await isPassphrase(passphrase, store.meta(PASSPHRASE_KEY) ?? '');
-    if (right) guesses.succeeded(caller);
-    else guesses.failed(caller, now());
+    let right = false;
+    try {
+      right = await isPassphrase(passphrase, store.meta(PASSPHRASE_KEY) ?? '');
+    } finally {
+      guesses.ended(source, right);
+    }
     return right;
   };
   const state = (c: Context) => {
@@ -76,14 +85,14 @@ export function doorRoutes({ store, network, now = Date.now }: AppParts) {
     .delete('/door', (c) => {
       const device = askingDevice(store, c, now());
       if (device) store.shutOut(device.id);
-      deleteCookie(c, COOKIE, { path: '/' });
+      deleteCookie(c, cookieName(c), { path: '/' });
       return c.body(null, 204);
     })
 
     .get('/network', (c) => c.json({ network: state(c) }))
     .put(
       '/network/passphrase',
-      jsonBody(z.object({ passphrase, current: z.string().max(200, 'at most 200 characters').default('') })),
+      jsonBody(z.object({ passphrase, current: z.string().max(LONGEST_PASSPHRASE, TOO_LONG).default('') })),
       async (c) => {
         const change = c.req.valid('json');
         if (store.meta(PASSPHRASE_KEY) && !(await check(c, change.current)))
@@ -130,11 +139,11 @@ export function doorRoutes({ store, network, now = Date.now }: AppParts) {
 }
 
 /** Who is guessing: the address at the other end of the line. */
-function callerOf(c: Context): string {
+function callerOf(c: Context): string | undefined {
   try {
-    return getConnInfo(c).remote.address ?? 'unknown';
+    return getConnInfo(c).remote.address;
   } catch {
-    return 'unknown';
+    return undefined;
   }
 }
 

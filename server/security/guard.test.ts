@@ -3,7 +3,7 @@ import { Hono } from 'hono';
 import { join } from 'node:path';
 import { problemResponse, type Problem } from '../problem.ts';
 import { openStore, type Store } from '../store/store.ts';
-import { onlyLetIn, PASSPHRASE_KEY, rightHost, rightOrigin, strictHeaders } from './guard.ts';
+import { cookieName, onlyLetIn, PASSPHRASE_KEY, rightHost, rightOrigin, strictHeaders } from './guard.ts';
 
 let store: Store;
 beforeEach(() => {
@@ -106,7 +106,7 @@ describe("a change asked for by another site's page", () => {
   test('is refused in words', async () => {
     const response = await ask('/api/plants', 'POST', { origin: 'null' });
     expect(await response.json()).toMatchObject({
-      title: 'Another site asked for this change. It was not made.',
+      title: 'Another site asked for this. It was not done.',
     });
   });
 
@@ -126,6 +126,16 @@ describe("a change asked for by another site's page", () => {
     },
   );
 
+  test('a file that is made for it is not, whatever asks', async () => {
+    for (const path of ['/api/export.zip', '/api/backups/juglans-2026-05-29.zip']) {
+      expect((await ask(path, 'GET', { 'sec-fetch-site': 'cross-site' })).status).toBe(403);
+      expect((await ask(path, 'GET', { 'sec-fetch-site': 'same-site' })).status).toBe(403);
+      expect((await ask(path, 'GET', { 'sec-fetch-site': 'same-origin' })).status).toBe(200);
+      expect((await ask(path, 'GET', { 'sec-fetch-site': 'none' })).status).toBe(200);
+    }
+    expect((await ask('/api/backups', 'GET', { 'sec-fetch-site': 'cross-site' })).status).toBe(200);
+  });
+
   test('reading is not changing', async () => {
     expect(await status('GET', { origin: 'https://evil.example', 'sec-fetch-site': 'cross-site' })).toBe(200);
     expect(await status('OPTIONS', { origin: 'https://evil.example' })).toBe(200);
@@ -142,8 +152,8 @@ describe('a door with a passphrase', () => {
     const token = store.letIn('A phone', 900);
     lock();
     expect(await status('/api/now')).toBe(401);
-    expect(await status('/api/now', { cookie: 'juglans=made-up' })).toBe(401);
-    const response = await ask('/api/now', 'GET', { cookie: `juglans=${token}` });
+    expect(await status('/api/now', { cookie: 'juglans-http-80=made-up' })).toBe(401);
+    const response = await ask('/api/now', 'GET', { cookie: `juglans-http-80=${token}` });
     expect(response.status).toBe(200);
     expect(await response.json()).toEqual({ device: store.letInDevices()[0]!.id });
   });
@@ -170,5 +180,30 @@ describe('a door with a passphrase', () => {
   ])('does not take %s for one of them', async (path) => {
     lock();
     expect(await status(path)).toBe(401);
+  });
+});
+
+describe('the cookie', () => {
+  test('is named for the door it was given at: scheme and port', async () => {
+    const named = async (address: string) => {
+      const app = new Hono();
+      app.get('*', (c) => c.text(cookieName(c)));
+      return (await app.request(address)).text();
+    };
+    expect(await named('http://localhost:4173/')).toBe('juglans-http-4173');
+    expect(await named('https://localhost:4173/')).toBe('juglans-https-4173');
+    expect(await named('http://localhost:4174/')).toBe('juglans-http-4174');
+    expect(await named('https://garden.example/')).toBe('juglans-https-443');
+    expect(await named('http://garden.example/')).toBe('juglans-http-80');
+  });
+
+  test('of one door opens no other', async () => {
+    store.putMeta(PASSPHRASE_KEY, 'set');
+    const token = store.letIn('here', 1000);
+    const at = async (address: string) =>
+      (await guarded().request(address, { headers: { cookie: `juglans-http-4173=${token}` } })).status;
+    expect(await at('http://localhost:4173/api/now')).toBe(200);
+    expect(await at('http://localhost:4174/api/now')).toBe(401);
+    expect(await at('https://localhost:4173/api/now')).toBe(401);
   });
 });

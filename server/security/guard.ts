@@ -6,7 +6,6 @@ import type { LetInDevice } from '../store/session-store.ts';
 import type { Store } from '../store/store.ts';
 import { nameInHost, ownNames } from './own-address.ts';
 
-export const COOKIE = 'juglans';
 export const PASSPHRASE_KEY = 'passphrase';
 
 /**
@@ -62,17 +61,19 @@ export function rightHost(): MiddlewareHandler {
 }
 
 const CHANGES = new Set(['POST', 'PUT', 'PATCH', 'DELETE']);
+/** Reads that make a file first: another site's link must not set them going. */
+const MAKES_A_FILE = /^\/api\/(export\.zip$|backups\/)/;
 
-/** Refuses changes that another site's page asks for. */
+/** Refuses changes, and files made for it, that another site's page asks for. */
 export function rightOrigin(): MiddlewareHandler {
   return async (c, next) => {
-    if (CHANGES.has(c.req.method)) {
+    if (CHANGES.has(c.req.method) || MAKES_A_FILE.test(c.req.path)) {
       const origin = c.req.header('origin');
       const site = c.req.header('sec-fetch-site');
       const host = c.req.header('host') ?? new URL(c.req.url).host;
       const foreign = origin !== undefined && originHost(origin) !== host.toLowerCase();
       if (foreign || (site !== undefined && site !== 'same-origin' && site !== 'none'))
-        throw new Problem(403, 'Another site asked for this change. It was not made.');
+        throw new Problem(403, 'Another site asked for this. It was not done.');
     }
     return next();
   };
@@ -95,9 +96,19 @@ declare module 'hono' {
   }
 }
 
+/**
+ * A browser keeps one cookie of a name for all ports of a computer, and lets no page without https write over
+ * one from https: so each door has a name of its own, and the made-up garden one apart from one's own.
+ */
+export function cookieName(c: Context): string {
+  const { protocol, port } = new URL(c.req.url);
+  const https = protocol === 'https:';
+  return `juglans-${https ? 'https' : 'http'}-${port || (https ? '443' : '80')}`;
+}
+
 /** The device that asks; null when it was not let in. */
 export function askingDevice(store: Store, c: Context, nowMs: number): LetInDevice | null {
-  const token = getCookie(c, COOKIE);
+  const token = getCookie(c, cookieName(c));
   return token ? store.deviceOf(token, nowMs) : null;
 }
 

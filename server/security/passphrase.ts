@@ -1,5 +1,6 @@
 import { randomBytes, scrypt, timingSafeEqual } from 'node:crypto';
 import { promisify } from 'node:util';
+import { oneAtATime } from '../one-at-a-time.ts';
 
 const derive = promisify(scrypt) as (
   text: string,
@@ -14,11 +15,17 @@ const MAX_MEMORY = 256 * 1024 * 1024;
 const LENGTH = 32;
 
 export const SHORTEST_PASSPHRASE = 10;
+export const LONGEST_PASSPHRASE = 200;
+
+/** Each takes its memory for itself, so they wait for each other. */
+const inTurn = oneAtATime();
 
 /** A passphrase as it is kept: scrypt with a salt of its own, and the cost it was made at. */
 export async function hashPassphrase(passphrase: string): Promise<string> {
   const salt = randomBytes(16);
-  const hash = await derive(passphrase.normalize('NFC'), salt, LENGTH, { ...COST, maxmem: MAX_MEMORY });
+  const hash = await inTurn.run(() =>
+    derive(passphrase.normalize('NFC'), salt, LENGTH, { ...COST, maxmem: MAX_MEMORY }),
+  );
   return ['scrypt', COST.N, COST.r, COST.p, salt.toString('base64'), hash.toString('base64')].join('$');
 }
 
@@ -27,11 +34,13 @@ export async function isPassphrase(passphrase: string, kept: string): Promise<bo
   const [kind, n, r, p, salt, hash] = kept.split('$');
   if (kind !== 'scrypt' || !salt || !hash) return false;
   const expected = Buffer.from(hash, 'base64');
-  const derived = await derive(passphrase.normalize('NFC'), Buffer.from(salt, 'base64'), expected.length, {
-    N: Number(n),
-    r: Number(r),
-    p: Number(p),
-    maxmem: MAX_MEMORY,
-  });
+  const derived = await inTurn.run(() =>
+    derive(passphrase.normalize('NFC'), Buffer.from(salt, 'base64'), expected.length, {
+      N: Number(n),
+      r: Number(r),
+      p: Number(p),
+      maxmem: MAX_MEMORY,
+    }),
+  );
   return timingSafeEqual(derived, expected);
 }
