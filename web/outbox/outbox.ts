@@ -1,13 +1,12 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { ProblemBody } from '#server/problem';
+import { deviceName, noteNumber } from './device-name.ts';
 
 /**
  * Something entered, as it will be sent. The address carries the record's own id, so that sending it
  * again keeps one.
  */
 export interface Entry {
-  /** When it was entered here, in ms: what reaches the server late does not undo what was entered since. */
-  readonly enteredAt?: number;
   readonly method: 'PUT' | 'DELETE';
   readonly path: string;
   /** What it is, for the person who waits: "10 twigs, West hedge". */
@@ -21,9 +20,12 @@ export interface WaitingEntry extends Entry {
   readonly seq: number;
   /** Why the server would not take it; it waits for the person, the others go on. */
   readonly refused?: string;
+  /** How often it could not be sent although the server answers; then the others go on without it. */
+  readonly failed?: number;
 }
 
 interface OutboxSchema extends DBSchema {
+  /** Numbered as entered, and never the same number twice: by it the server tells what came late. */
   waiting: { key: number; value: Omit<WaitingEntry, 'seq'> & { seq?: number } };
 }
 
@@ -31,10 +33,16 @@ interface OutboxSchema extends DBSchema {
 type Sent =
   | { readonly kind: 'taken' }
   | { readonly kind: 'unreachable' }
+  /** It took too long, or the server was in trouble over it. */
+  | { readonly kind: 'failed' }
   | { readonly kind: 'refused'; readonly title: string };
 
 const RETRY_MS = 8000;
 const GIVE_UP_MS = 10_000;
+/** A picture is given the time of a slow line. */
+const SLOWEST_BYTES_PER_MS = 15;
+/** So often an entry holds up those behind it, which may rest on it; then they go past. */
+const HOLDS_UP = 3;
 const PATIENCE_MS = 1500;
 
 let opened: Promise<IDBPDatabase<OutboxSchema>> | null = null;
@@ -48,6 +56,9 @@ const database = () =>
 let shown: readonly WaitingEntry[] = [];
 const listeners = new Set<() => void>();
 const sentListeners = new Set<() => void>();
+
+/** Whether the others no longer wait for it. */
+export const isStuck = ({ failed = 0 }: WaitingEntry): boolean => failed >= HOLDS_UP;
 
 /** Everything not yet taken by the server, oldest first, as last known. */
 export const waitingEntries = (): readonly WaitingEntry[] => shown;
@@ -63,14 +74,6 @@ export function onSent(listener: () => void): () => void {
   return () => sentListeners.delete(listener);
 }
 
-let lastMoment = 0;
-
-/** Now, but never the same moment twice: what was entered later must read as later. */
-function nextMoment(): number {
-  lastMoment = Math.max(Date.now(), lastMoment + 1);
-  return lastMoment;
-}
-
 async function refresh(): Promise<void> {
   shown = (await (await database()).getAll('waiting')) as WaitingEntry[];
   listeners.forEach((listener) => listener());
@@ -82,7 +85,8 @@ async function refresh(): Promise<void> {
  */
 export async function keepAndSend(entry: Entry): Promise<'sent' | 'waiting' | { readonly refused: string }> {
   const db = await database();
-  const seq = await db.add('waiting', { ...entry, enteredAt: nextMoment() });
+  const seq = await db.add('waiting', entry);
+  noteNumber(seq);
   await refresh();
   // A hand in a glove does not wait for a slow server: what is safe here may be sent later.
   await Promise.race([
@@ -117,6 +121,13 @@ async function runSending(): Promise<void> {
     if (next.refused !== undefined) continue;
     const sent = await send(next);
     if (sent.kind === 'unreachable') break;
+    if (sent.kind === 'failed') {
+      const failed = (next.failed ?? 0) + 1;
+      await db.put('waiting', { ...next, failed });
+      await refresh();
+      if (!isStuck({ ...next, failed })) break;
+      continue;
+    }
     if (sent.kind === 'taken') await db.delete('waiting', next.seq);
     else await db.put('waiting', { ...next, refused: sent.title });
     taken++;
@@ -130,15 +141,16 @@ async function send(entry: WaitingEntry): Promise<Sent> {
   try {
     response = await fetch(`/api${entry.path}`, {
       method: entry.method,
-      signal: AbortSignal.timeout(GIVE_UP_MS),
-      ...bodyOf(entry),
+      signal: AbortSignal.timeout(GIVE_UP_MS + (entry.image?.size ?? 0) / SLOWEST_BYTES_PER_MS),
+      ...bodyOf(entry, deviceName()),
     });
-  } catch {
-    return { kind: 'unreachable' };
+  } catch (error) {
+    return { kind: (error as Error).name === 'TimeoutError' ? 'failed' : 'unreachable' };
   }
   // Taken out already is taken out. A server in trouble is asked again later.
   if (response.ok || (entry.method === 'DELETE' && response.status === 404)) return { kind: 'taken' };
-  if (response.status >= 500 || response.status === 401) return { kind: 'unreachable' };
+  if (response.status === 401) return { kind: 'unreachable' };
+  if (response.status >= 500) return { kind: 'failed' };
   const problem = (await response.json().catch(() => null)) as ProblemBody | null;
   const details = problem?.errors?.map((error) => `${error.path.join(' ')}: ${error.message}`).join('; ');
   return {
@@ -147,8 +159,11 @@ async function send(entry: WaitingEntry): Promise<Sent> {
   };
 }
 
-function bodyOf({ json, image, enteredAt }: Entry): { body?: BodyInit; headers: Record<string, string> } {
-  const headers = { 'entered-at': String(enteredAt ?? 0) };
+function bodyOf(
+  { json, image, seq }: WaitingEntry,
+  device: string,
+): { body?: BodyInit; headers: Record<string, string> } {
+  const headers = { 'entered-by': device, 'entered-as': String(seq) };
   if (json === undefined) return { headers };
   if (!image) return { body: json, headers: { ...headers, 'content-type': 'application/json' } };
   const form = new FormData();

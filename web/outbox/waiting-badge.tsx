@@ -1,5 +1,5 @@
 import { CloudOff } from 'lucide-react';
-import { dropWaiting, retryRefused, sendWaiting } from './outbox.ts';
+import { dropWaiting, isStuck, retryRefused, sendWaiting } from './outbox.ts';
 import { useWaiting } from './use-outbox.ts';
 
 /** What was entered and not yet taken by the server; nothing when all is sent. */
@@ -29,6 +29,9 @@ export function WaitingBadge() {
             <span>
               {entry.label}
               {entry.refused && <b className="block text-error">{entry.refused}</b>}
+              {isStuck(entry) && (
+                <span className="block">tried {entry.failed} times; the others go on without it</span>
+              )}
             </span>
             {entry.refused && (
               <button
@@ -39,7 +42,7 @@ export function WaitingBadge() {
                 Try again
               </button>
             )}
-            {entry.refused && (
+            {(entry.refused || isStuck(entry)) && (
               <button type="button" className="underline min-h-8" onClick={() => void dropWaiting(entry.seq)}>
                 Give it up
               </button>
