@@ -159,3 +159,29 @@ test('the eye trainer tells the truth after a guess and keeps the record', async
   await expect(standing).toContainText('Agreement (Lin)');
   await expect(standing).toContainText('100 %: try the numbers between');
 });
+
+test('keys act on what has focus: Enter on "Finish" finishes, and adds no empty twig', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.address}/look/${HEDGE}/count`);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  // A number of the tally pressed by mouse lets go of the focus, so that Enter is for the next twig.
+  await page.getByRole('button', { name: /one .*live.* more/i }).click();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Enter');
+  const finish = page.getByRole('button', { name: /^Finish with/ });
+  await expect(finish).toHaveText('Finish with 2 twigs');
+  await page.getByRole('button', { name: 'Take the last one back' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /one .*live.* more, now 1/i })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: /^Next/ }).focus();
+  await page.keyboard.press('Enter');
+  await expect(finish).toHaveText('Finish with 2 twigs');
+  await finish.focus();
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(new RegExp(`/look/${HEDGE}$`));
+  await expect(page.getByText('2 twigs were kept.')).toBeVisible();
+});

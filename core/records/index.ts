@@ -1,3 +1,4 @@
+export { civilDate, recordId } from './fields.ts';
 export { blankGarden, blankLine, blankPlant, blankProduct, blankSpray, blankSprayer } from './blank.ts';
 export {
   COUNTRIES,

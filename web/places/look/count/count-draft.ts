@@ -1,6 +1,9 @@
 import { useEffect, useState } from 'react';
-import { emptyUnit, type Protocol, type Unit } from '#core/sampling';
+import { z } from 'zod';
+import { recordId } from '#core/records';
+import { emptyUnit, PROTOCOL_SHAPES, PROTOCOLS, type Protocol, type Unit } from '#core/sampling';
 import { newId } from '../../../api/new-id.ts';
+import { keptHere } from '../../../parts/kept-here.ts';
 
 /** A count in hand: what is done, and the unit being counted. */
 export interface CountDraft {
@@ -67,13 +70,13 @@ function withCount(draft: CountDraft, item: string, count: number): CountDraft {
 /** A count that survives a closed tab: it is kept on the device until it is kept for good or given up. */
 export function useCountDraft(watchId: string, protocol: Protocol, tagged: boolean) {
   const key = draftKey(watchId, protocol, tagged);
-  const [draft, setDraft] = useState<CountDraft>(() => readDraft(key) ?? emptyDraft(protocol));
-  const [resumed] = useState(() => readDraft(key) !== null);
+  const [draft, setDraft] = useState<CountDraft>(() => readDraft(key, protocol) ?? emptyDraft(protocol));
+  const [resumed] = useState(() => readDraft(key, protocol) !== null);
   useEffect(() => {
-    if (draft.units.length > 1 || !isUntouched(draft)) localStorage.setItem(key, JSON.stringify(draft));
+    if (draft.units.length > 1 || !isUntouched(draft)) DRAFTS.write(key, draft);
   }, [draft, key]);
   const clear = () => {
-    localStorage.removeItem(key);
+    DRAFTS.write(key, null);
     setDraft(emptyDraft(protocol));
   };
   return { draft, setDraft, clear, resumed };
@@ -85,14 +88,26 @@ const draftKey = (watchId: string, protocol: Protocol, tagged: boolean) =>
 /** Adds a unit measured elsewhere to the count in hand, before the one being looked at. */
 export function addToDraft(watchId: string, protocol: Protocol, unit: Unit): void {
   const key = draftKey(watchId, protocol, false);
-  const draft = readDraft(key) ?? emptyDraft(protocol);
-  localStorage.setItem(
-    key,
-    JSON.stringify({ ...draft, units: [...draft.units.slice(0, -1), unit, inHand(draft)] }),
-  );
+  const draft = readDraft(key, protocol) ?? emptyDraft(protocol);
+  DRAFTS.write(key, { ...draft, units: [...draft.units.slice(0, -1), unit, inHand(draft)] });
 }
 
-function readDraft(key: string): CountDraft | null {
-  const kept = localStorage.getItem(key);
-  return kept ? (JSON.parse(kept) as CountDraft) : null;
+const DRAFTS = keptHere<CountDraft>(
+  1,
+  z.object({
+    id: recordId,
+    protocol: z.enum(PROTOCOLS),
+    units: z.array(z.object({ counts: z.record(z.string(), z.number()) })).min(1),
+    added: z.array(z.string()),
+  }),
+);
+
+/** A draft whose units are counted as the protocol counts today; null where there is none. */
+function readDraft(key: string, protocol: Protocol): CountDraft | null {
+  const draft = DRAFTS.read(key);
+  const items = Object.keys(PROTOCOL_SHAPES[protocol].items).sort().join();
+  const fits =
+    draft?.protocol === protocol &&
+    draft.units.every(({ counts }) => Object.keys(counts).sort().join() === items);
+  return fits ? draft : null;
 }

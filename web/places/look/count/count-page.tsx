@@ -11,6 +11,7 @@ import { useGuesses, useWatch } from '../../../api/queries.ts';
 import { keepRecord, putEntry, takeOutEntry } from '../../../outbox/use-outbox.ts';
 import { useNotices } from '../../../parts/notices.tsx';
 import { Answered, EmptyState } from '../../../parts/page.tsx';
+import { isForFocused } from '../../../parts/has-focus.ts';
 import { keysAreOff } from '../../../parts/shortcuts.tsx';
 import { markPage } from '../../../parts/still-here.ts';
 import { showDate } from '../../../show/dates.ts';
@@ -87,7 +88,7 @@ function Count({ picture, protocol, tags }: CountProps) {
     () => {
       if (!full) setDraft(nextUnit);
     },
-    keys,
+    { ...keys, ignoreEventWhen: isForFocused },
   );
 
   const finish = async (units: readonly Unit[]) => {

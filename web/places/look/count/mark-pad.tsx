@@ -1,5 +1,6 @@
 import { Check } from 'lucide-react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { isForFocused, letGo } from '../../../parts/has-focus.ts';
 import { keysAreOff } from '../../../parts/shortcuts.tsx';
 import { inHand, nextUnit, set } from './count-draft.ts';
 import type { PadProps } from './tally-pad.tsx';
@@ -20,19 +21,29 @@ export function MarkPad({ draft, items, unit, onChange, asleep }: PadProps) {
 function EitherPad({ item, onChange, asleep }: PadProps & { item: PadProps['items'][number] }) {
   const answer = (value: 0 | 1) => onChange((draft) => nextUnit(set(draft, item.id, value)));
   const keys = { enabled: () => !keysAreOff() && !asleep, preventDefault: true };
-  useHotkeys('space', () => answer(1), keys);
+  useHotkeys('space', () => answer(1), { ...keys, ignoreEventWhen: isForFocused });
   useHotkeys('n', () => answer(0), keys);
   return (
     <div className="grid grid-cols-2 gap-2.5 my-4">
       <button
         type="button"
         className="btn btn-outline btn-primary h-32 text-lg flex-col"
-        onClick={() => answer(0)}
+        onClick={(event) => {
+          letGo(event);
+          answer(0);
+        }}
       >
         Not {item.name.toLowerCase()}
         <span className="hidden md:inline font-normal text-sm soft">key n</span>
       </button>
-      <button type="button" className="btn btn-primary h-32 text-lg flex-col" onClick={() => answer(1)}>
+      <button
+        type="button"
+        className="btn btn-primary h-32 text-lg flex-col"
+        onClick={(event) => {
+          letGo(event);
+          answer(1);
+        }}
+      >
         {item.name}
         <span className="hidden md:inline font-normal text-sm opacity-80">{item.looks} · key space</span>
       </button>
@@ -49,7 +60,11 @@ function TickPad({ draft, items, unit, onChange, asleep }: PadProps) {
       const item = items.find(({ key }) => handler.keys?.includes(key));
       if (item) toggle(item.id);
     },
-    { enabled: () => !keysAreOff() && !asleep, preventDefault: true },
+    {
+      enabled: () => !keysAreOff() && !asleep,
+      preventDefault: true,
+      ignoreEventWhen: (event) => event.key === ' ' && isForFocused(event),
+    },
   );
   return (
     <>
@@ -59,7 +74,10 @@ function TickPad({ draft, items, unit, onChange, asleep }: PadProps) {
             key={id}
             type="button"
             aria-pressed={counts[id] === 1}
-            onClick={() => toggle(id)}
+            onClick={(event) => {
+              letGo(event);
+              toggle(id);
+            }}
             className={`sheet rounded-2xl! px-4 py-3 min-h-20 text-left flex justify-between gap-2 ${counts[id] === 1 ? 'border-primary! border-2! bg-(--husk-pale)! text-(--husk-deep)' : ''}`}
           >
             <span className="font-semibold">
@@ -76,7 +94,10 @@ function TickPad({ draft, items, unit, onChange, asleep }: PadProps) {
       <button
         type="button"
         className="btn btn-primary h-14 text-base w-full"
-        onClick={() => onChange(nextUnit)}
+        onClick={(event) => {
+          letGo(event);
+          onChange(nextUnit);
+        }}
       >
         {Object.values(counts).every((count) => count === 0) ? `None of these: next ${unit}` : `Next ${unit}`}
       </button>

@@ -1,5 +1,6 @@
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { ItemText } from '#knowledge';
+import { isForFocused, letGo } from '../../../parts/has-focus.ts';
 import { keysAreOff } from '../../../parts/shortcuts.tsx';
 import { add, type CountDraft, inHand, isUntouched, nextUnit, takeAway } from './count-draft.ts';
 
@@ -22,7 +23,11 @@ export function TallyPad({ draft, items, unit, onChange, asleep }: PadProps) {
       const item = items.find(({ key }) => key === handler.keys?.join('') || handler.keys?.includes(key));
       if (item) onChange((d) => add(d, item.id));
     },
-    { enabled: () => !keysAreOff() && !asleep, preventDefault: true },
+    {
+      enabled: () => !keysAreOff() && !asleep,
+      preventDefault: true,
+      ignoreEventWhen: (event) => event.key === ' ' && isForFocused(event),
+    },
   );
   return (
     <>
@@ -36,7 +41,10 @@ export function TallyPad({ draft, items, unit, onChange, asleep }: PadProps) {
               type="button"
               className="bg-base-200 text-3xl soft"
               aria-label={`one ${name.toLowerCase()} less`}
-              onClick={() => onChange((d) => takeAway(d, id))}
+              onClick={(event) => {
+                letGo(event);
+                onChange((d) => takeAway(d, id));
+              }}
             >
               −
             </button>
@@ -44,7 +52,10 @@ export function TallyPad({ draft, items, unit, onChange, asleep }: PadProps) {
               type="button"
               className="flex items-center justify-between gap-3 px-5 py-5 text-left"
               aria-label={`one ${name.toLowerCase()} more, now ${counts[id]}`}
-              onClick={() => onChange((d) => add(d, id))}
+              onClick={(event) => {
+                letGo(event);
+                onChange((d) => add(d, id));
+              }}
             >
               <span className="font-semibold text-[1.1rem]">
                 {name}
@@ -63,7 +74,10 @@ export function TallyPad({ draft, items, unit, onChange, asleep }: PadProps) {
           type="button"
           className="btn btn-outline btn-primary h-14 text-base"
           disabled={!untouched}
-          onClick={() => onChange(nextUnit)}
+          onClick={(event) => {
+            letGo(event);
+            onChange(nextUnit);
+          }}
         >
           Nothing here
         </button>
@@ -71,7 +85,10 @@ export function TallyPad({ draft, items, unit, onChange, asleep }: PadProps) {
           type="button"
           className="btn btn-primary h-14 text-base"
           disabled={untouched}
-          onClick={() => onChange(nextUnit)}
+          onClick={(event) => {
+            letGo(event);
+            onChange(nextUnit);
+          }}
         >
           Next {unit}
         </button>

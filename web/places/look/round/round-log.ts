@@ -1,7 +1,9 @@
 import { useSyncExternalStore } from 'react';
 import type { CivilDate } from '#core/calendar';
-import type { Stop } from '#core/records';
+import { z } from 'zod';
+import { civilDate, recordId, type Stop, stopRecord } from '#core/records';
 import { newId } from '../../../api/new-id.ts';
+import { keptHere } from '../../../parts/kept-here.ts';
 
 /** The round this device is on, with what it did; it outlives a closed tab and a lost signal. */
 export interface RoundInHand {
@@ -19,15 +21,24 @@ const KEY = 'juglans-round';
 const listeners = new Set<() => void>();
 let shown: { readonly text: string | null; readonly round: RoundInHand | null } = { text: null, round: null };
 
-function read(): RoundInHand | null {
+const ROUNDS = keptHere<RoundInHand>(
+  1,
+  z.object({
+    id: recordId,
+    startedOn: civilDate,
+    stops: z.array(stopRecord),
+    order: z.array(z.string()),
+  }),
+);
+
+export function roundInHand(): RoundInHand | null {
   const text = localStorage.getItem(KEY);
-  if (text !== shown.text) shown = { text, round: text === null ? null : (JSON.parse(text) as RoundInHand) };
+  if (text !== shown.text) shown = { text, round: ROUNDS.read(KEY) };
   return shown.round;
 }
 
 function write(round: RoundInHand | null): void {
-  if (round) localStorage.setItem(KEY, JSON.stringify(round));
-  else localStorage.removeItem(KEY);
+  ROUNDS.write(KEY, round);
   listeners.forEach((listener) => listener());
 }
 
@@ -35,7 +46,7 @@ export const useRoundInHand = (): RoundInHand | null =>
   useSyncExternalStore((listener) => {
     listeners.add(listener);
     return () => listeners.delete(listener);
-  }, read);
+  }, roundInHand);
 
 /** Begins a round, or joins one begun elsewhere. */
 export function takeUpRound(
@@ -49,7 +60,7 @@ export function takeUpRound(
 }
 
 export function logStop(stop: Stop): void {
-  const round = read();
+  const round = roundInHand();
   if (round?.id === stop.roundId) write({ ...round, stops: [...round.stops, stop] });
 }
 
