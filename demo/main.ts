@@ -5,6 +5,7 @@ import { createApp } from '#server/app';
 import { listen } from '#server/listen';
 import { openRunning, refuseOpenDoor } from '#server/running';
 import { watchedFolder } from '#server/sources/watched-folder';
+import { holdRecords } from '#server/store/hold-records';
 import { openStore } from '#server/store/store';
 import { OPENING_DAY, passDays, seedFallowBank } from './seed.ts';
 import { gardenStation, STATION_TO, sunroomLogger } from './stations.ts';
@@ -19,6 +20,7 @@ async function main(): Promise<void> {
   if (process.argv.includes('--fresh'))
     for (const old of [file, `${file}-wal`, `${file}-shm`, join(folder, 'weather-in')])
       rmSync(old, { force: true, recursive: true });
+  holdRecords(file);
   const isNew = !existsSync(file);
   const store = openStore(file, join(root, 'server/migrations'));
   refuseOpenDoor(process.env.HOST ?? '127.0.0.1', store);

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import ICAL from 'ical.js';
 import { addDays } from '#core/calendar';
 import { openFallowBank } from '#demo/opened';
-import type { CalendarEntry } from './answers/calendar-answer.ts';
+import { calendarFile, type CalendarEntry } from './answers/calendar-answer.ts';
 import type { createApp } from './app.ts';
 import type { Store } from './store/store.ts';
 
@@ -76,4 +76,16 @@ test('the secret address answers, a guessed, an old or a closed one does not', a
   await app.request('/api/calendar', { method: 'DELETE' });
   expect((await app.request(second)).status).toBe(404);
   expect((await app.request('/api/calendar/.ics')).status).toBe(404);
+});
+
+test('the file keeps to RFC 5545: lines end, and a name may hold whatever a garden is called', () => {
+  const file = calendarFile(
+    { ...store.garden()!, name: 'Up, down; left\\right' },
+    [{ id: 'a:b', title: 'One, two', from: '2026-05-29', to: '2026-05-30', text: 'x; y' }],
+    new Date(Date.UTC(2026, 4, 29)),
+  );
+  expect(file.endsWith('END:VCALENDAR\r\n')).toBe(true);
+  expect(file.replaceAll('\r\n', '')).not.toMatch(/[\r\n]/);
+  expect(file).toContain('NAME:Juglans\\, Up\\, down\\; left\\\\right\r\n');
+  expect(() => ICAL.parse(file)).not.toThrow();
 });

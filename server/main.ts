@@ -9,6 +9,7 @@ import { PASSPHRASE_KEY } from './security/guard.ts';
 import { hashPassphrase, LONGEST_PASSPHRASE, SHORTEST_PASSPHRASE } from './security/passphrase.ts';
 import { watchedFolder } from './sources/watched-folder.ts';
 import { NewerDatabaseError } from './store/database.ts';
+import { holdRecords, RecordsInUseError } from './store/hold-records.ts';
 import { openStore, type Store } from './store/store.ts';
 
 /**
@@ -21,8 +22,10 @@ async function main(): Promise<void> {
   const host = process.env.HOST ?? '127.0.0.1';
   const port = Number(process.env.PORT ?? 4173);
   const data = process.env.DATA ?? join(root, 'data');
-  const store = openOrSay(join(data, 'juglans.sqlite'), join(root, 'server/migrations'));
-  if (process.argv.includes('--set-passphrase')) return setPassphrase(store);
+  // A passphrase is set beside a program that runs, which asks for it anew each time.
+  const settingPassphrase = process.argv.includes('--set-passphrase');
+  const store = openOrSay(join(data, 'juglans.sqlite'), join(root, 'server/migrations'), !settingPassphrase);
+  if (settingPassphrase) return setPassphrase(store);
   refuseOpenDoor(host, store);
   const clock = systemClock(() => store.garden()?.timeZone ?? 'UTC');
   const logError = (error: unknown) => log.error(withoutContent(error));
@@ -56,12 +59,14 @@ async function main(): Promise<void> {
   log.info(`Juglans is at ${address}`);
 }
 
-function openOrSay(file: string, migrations: string): Store {
+function openOrSay(file: string, migrations: string, alone: boolean): Store {
   try {
+    if (alone) holdRecords(file);
     return openStore(file, migrations);
   } catch (error) {
     const code = (error as { code?: string }).code ?? '';
-    if (error instanceof NewerDatabaseError) throw new StartError(error.message);
+    if (error instanceof NewerDatabaseError || error instanceof RecordsInUseError)
+      throw new StartError(error.message);
     if (/^SQLITE_(NOTADB|CORRUPT)/.test(code))
       throw new StartError(
         `The records in ${file} are damaged (${code}). Nothing was changed. Put a backup in their place: see docs/running.md, "When something is wrong".`,

@@ -11,6 +11,11 @@ test('what is typed never becomes a formula; numbers stay numbers, and all reads
       ['@sum(a)', 0],
       ['-dash', 2],
       ['plain, "quoted"\nline', 1],
+      ['=cmd()\nand more', 1],
+      ['  =1', 2],
+      ['\t=1', 3],
+      ['\n@x', 4],
+      ['a\n=1', 5],
     ],
   );
   const { data } = Papa.parse<string[]>(csv, { skipEmptyLines: true });
@@ -21,6 +26,11 @@ test('what is typed never becomes a formula; numbers stay numbers, and all reads
     ["'@sum(a)", '0'],
     ["'-dash", '2'],
     ['plain, "quoted"\nline', '1'],
+    ["'=cmd()\nand more", '1'],
+    ["'  =1", '2'],
+    ["'\t=1", '3'],
+    ["'\n@x", '4'],
+    ['a\n=1', '5'],
   ]);
 });
 

@@ -1,5 +1,8 @@
 import Papa from 'papaparse';
 
+/** How a spreadsheet knows a formula; further lines of the cell and spaces before it change nothing. */
+const FORMULA = /^\s*[=+\-@]|^[\t\r\n]/;
+
 /**
  * Any table as CSV with a header. Text that a spreadsheet would run as a formula is quoted so that it
  * stays text; numbers stay numbers.
@@ -11,7 +14,7 @@ export function writeTableCsv(
   return (
     Papa.unparse(
       { fields: [...fields], data: rows.map((row) => row.map((cell) => cell ?? '')) },
-      { newline: '\n', escapeFormulae: true },
+      { newline: '\n', escapeFormulae: FORMULA },
     ) + '\n'
   );
 }

@@ -113,7 +113,7 @@ function expected(
 /** The entries as an iCalendar file (RFC 5545). `stampedAt` is when it was made. */
 export function calendarFile(garden: Garden, entries: readonly CalendarEntry[], stampedAt: Date): string {
   const calendar = ical({
-    name: `Juglans, ${garden.name}`,
+    name: asText(`Juglans, ${garden.name}`),
     method: ICalCalendarMethod.PUBLISH,
     prodId: { company: 'Juglans', product: 'Juglans', language: 'EN' },
   });
@@ -129,7 +129,11 @@ export function calendarFile(garden: Garden, entries: readonly CalendarEntry[], 
       stamp: stampedAt,
     });
   }
-  return calendar.toString();
+  // Every line ends, the last too.
+  return `${calendar.toString()}\r\n`;
 }
+
+/** Text as RFC 5545 (3.3.11) writes it; the library does so for entries, and takes a calendar's name as it is. */
+const asText = (text: string) => text.replace(/[\\;,]/g, '\\$&').replace(/\r?\n/g, '\\n');
 
 const asDay = (date: CivilDate) => new Date(`${date}T00:00:00Z`);

@@ -1,4 +1,4 @@
-import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync } from 'node:fs';
+import { chmodSync, copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
 
@@ -21,9 +21,11 @@ interface Migration {
  * @throws NewerDatabaseError when the file comes from a later version.
  */
 export function openDatabase(path: string, migrationsFolder: string, upTo = Infinity): Db {
-  if (path !== ':memory:') mkdirSync(dirname(path), { recursive: true });
+  if (path !== ':memory:') mkdirSync(dirname(path), { recursive: true, mode: 0o700 });
   const existed = path !== ':memory:' && existsSync(path);
   const db = new Database(path);
+  // What a garden holds is nobody else's on a shared computer; what lies beside it takes the same rights.
+  if (path !== ':memory:') chmodSync(path, 0o600);
   db.pragma('journal_mode = WAL');
   db.pragma('synchronous = FULL');
   db.pragma('foreign_keys = ON');
