@@ -1,3 +1,4 @@
+export { solarNoonHour } from './solar-noon.ts';
 export { sunTimes, type SunTimes } from './sun-times.ts';
 export { sprayLimits, type LimitsOf, type SprayLimits } from './limits.ts';
 export {

@@ -1,4 +1,4 @@
-import type { CivilDate } from '#core/calendar';
+import { type CivilDate, daysBetween, type Hemisphere, hemisphereOf, seasonStart } from '#core/calendar';
 import type { RateUnit } from '#core/materials';
 import type { LevelRange, Measure, Protocol, Share } from '#core/sampling';
 import { compareCounts, hendersonTilton, type Change } from '#core/seasons';
@@ -99,7 +99,7 @@ export function seasonsAnswer(
           ),
       };
     }),
-    untreated: untreatedComparison(picture, pictures),
+    untreated: untreatedComparison(picture, pictures, hemisphereOf(store.garden()!.latitudeDeg)),
   };
 }
 
@@ -107,15 +107,15 @@ export function seasonsAnswer(
 function untreatedComparison(
   picture: WatchPicture,
   all: readonly WatchPicture[],
+  hemisphere: Hemisphere,
 ): UntreatedComparison | null {
   const [first, last] = [picture.samples[0], picture.samples.at(-1)];
   if (!first || !last || first === last || picture.sprays.length === 0 || !picture.watch.targetId)
     return null;
   for (const other of all) {
-    if (other === picture || other.watch.targetId !== picture.watch.targetId || other.sprays.length > 0)
-      continue;
-    const before = sampleNear(other, first);
-    const after = sampleNear(other, last);
+    if (other === picture || other.watch.targetId !== picture.watch.targetId || wasTreated(other)) continue;
+    const before = sampleNear(other, first, hemisphere);
+    const after = sampleNear(other, last, hemisphere);
     if (!before || !after || before === after) continue;
     return {
       plantName: other.plant.name,
@@ -132,11 +132,21 @@ function untreatedComparison(
   return null;
 }
 
-/** A count of the other plant in the same year that may be compared with `sample`. */
-function sampleNear(other: WatchPicture, sample: SummedSample): SummedSample | undefined {
-  return other.samples.find(
-    (candidate) =>
-      candidate.on.slice(0, 4) === sample.on.slice(0, 4) &&
-      compareCounts(seasonCount(candidate), seasonCount(sample)).kind !== 'not-comparable',
-  );
+/** By a spray or by hand. */
+const wasTreated = ({ sprays, handwork }: WatchPicture) => sprays.length > 0 || handwork.length > 0;
+
+/** The count of the other plant nearest in time, of the same season, that may be compared with `sample`. */
+function sampleNear(
+  other: WatchPicture,
+  sample: SummedSample,
+  hemisphere: Hemisphere,
+): SummedSample | undefined {
+  const daysOff = ({ on }: SummedSample) => Math.abs(daysBetween(on, sample.on));
+  return other.samples
+    .filter(
+      (candidate) =>
+        seasonStart(candidate.on, hemisphere) === seasonStart(sample.on, hemisphere) &&
+        compareCounts(seasonCount(candidate), seasonCount(sample)).kind !== 'not-comparable',
+    )
+    .sort((a, b) => daysOff(a) - daysOff(b))[0];
 }

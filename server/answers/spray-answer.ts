@@ -7,6 +7,7 @@ import {
   type ForecastHours,
   goodStretches,
   type GoodStretch,
+  solarNoonHour,
   sprayHours,
   sprayLimits,
   type SprayDay,
@@ -102,25 +103,6 @@ function hoursAhead({ forecast, measured }: SeasonWeather, garden: Garden): Fore
   return forecastHours(
     [yesterday, ...forecast],
     garden.latitudeDeg,
-    solarNoonHour(garden, forecast[0]!.date),
+    solarNoonHour(garden.timeZone, garden.longitudeDeg, forecast[0]!.date),
   );
-}
-
-/**
- * Clock hour at which the sun stands highest, from longitude and the zone's offset; the equation of
- * time is left out.
- */
-function solarNoonHour(garden: Garden, date: CivilDate): number {
-  const noonUtc = new Date(`${date}T12:00:00Z`);
-  const parts = new Intl.DateTimeFormat('en-GB', {
-    timeZone: garden.timeZone,
-    hour: '2-digit',
-    minute: '2-digit',
-    hourCycle: 'h23',
-    day: '2-digit',
-  }).formatToParts(noonUtc);
-  const part = (type: string) => Number(parts.find((entry) => entry.type === type)!.value);
-  const dayShift = part('day') - noonUtc.getUTCDate();
-  const offsetHours = part('hour') + part('minute') / 60 - 12 + 24 * Math.sign(dayShift);
-  return 12 + offsetHours - garden.longitudeDeg / 15;
 }

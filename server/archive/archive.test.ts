@@ -301,6 +301,13 @@ describe('what is no whole, sound archive is refused and changes nothing', () =>
         await day('2026-02-20', { max_c: 900 }),
         await day('2026-02-20', { hours_c: '[1]' }),
         await day('2026-02-20', { rain_mm: -1 }),
+        await day('2026-02-20', { hours_c: JSON.stringify(Array(24).fill(9999)) }),
+        await zipOf({
+          'records/station.jsonl': Buffer.from(`${JSON.stringify(station)}\n`),
+          'records/station_day.jsonl': Buffer.from(
+            `{"station_id":"${station.id}","date":"2026-02-20","min_c":4,"max_c":9,"rain_mm":1e999}\n`,
+          ),
+        }),
       ])
         await refusedBy(bad, /no garden has had/);
       await refusedBy(await zipOf({ 'records/station.jsonl': Buffer.from('not json\n') }), /damaged/);
@@ -310,6 +317,34 @@ describe('what is no whole, sound archive is refused and changes nothing', () =>
     180_000,
   );
 });
+
+test.each([
+  [
+    'a spray of a product that is not there',
+    `UPDATE spray SET parts = json_set(parts, '$[0].productId', '${v7()}')`,
+    /names a product/,
+  ],
+  [
+    'a place read from a thermometer that is not there',
+    `UPDATE place SET stand_in_ids = '["${v7()}"]'`,
+    /names a thermometer/,
+  ],
+  [
+    'a history numbered to its end',
+    `INSERT INTO change_log VALUES (2000000000000, '2026-05-29T00:00:00Z', 'plant', 'x', 'changed', '{}')`,
+    /not numbered as a history is/,
+  ],
+])(
+  'an archive with %s is refused',
+  async (_, spoil, why) => {
+    const source = fallowBank();
+    source.db.exec(spoil);
+    const file = join(folder, 'spoilt.zip');
+    await writeArchive(source.db, file, '2026-05-29');
+    await expect(reading(file)).rejects.toThrow(why);
+  },
+  60_000,
+);
 
 test('cells that a spreadsheet would run stay text', async () => {
   const store = fallowBank();

@@ -39,6 +39,17 @@ const HOST_IDS = new Set(HOSTS.map(({ id }) => id)),
   MATERIAL_IDS = new Set(MATERIALS.map(({ id }) => id)),
   TARGET_IDS = new Set(TARGETS.map(({ id }) => id));
 
+const MOST_CHANGES = 1e12;
+/** As a file of weather is held to. */
+const MOST_RAIN_MM = 2000;
+const MOST_WIND_MS = 100;
+
+/** Earlier states are numbered upwards for good: one near the end of all numbers would be the last. */
+function checkNumbering({ db }: Store): void {
+  const odd = db.prepare('SELECT 1 FROM change_log WHERE seq < 1 OR seq > ?').get(MOST_CHANGES);
+  if (odd) throw new ArchiveError('Its history is not numbered as a history is.');
+}
+
 /**
  * Holds every record of a foreign database to the same rules as one that comes in by a form.
  * @throws ArchiveError naming the first that does not keep them.
@@ -80,6 +91,17 @@ export function checkRecords(store: Store): void {
     MATERIAL_IDS,
     [...products, ...store.localAdvice.all()].map(({ materialId }) => materialId),
   );
+  checkReferences(
+    'product',
+    new Set(products.map(({ id }) => id)),
+    store.allSprays().flatMap(({ parts }) => parts.map(({ productId }) => productId)),
+  );
+  checkReferences(
+    'thermometer',
+    new Set(stations.map(({ id }) => id)),
+    places.flatMap(({ standInIds }) => standInIds),
+  );
+  checkNumbering(store);
   check('station', stationRecord, stations);
   check('place', placeRecord, places);
   check('plant', plantRecord, plants);
@@ -121,11 +143,13 @@ function checkDays({ db }: Store): void {
   for (const table of ['station_day', 'forecast_day']) {
     const hours =
       table === 'station_day'
-        ? "OR (hours_c IS NOT NULL AND (json_type(hours_c) <> 'array' OR json_array_length(hours_c) <> 24))"
+        ? `OR (hours_c IS NOT NULL AND (json_type(hours_c) <> 'array' OR json_array_length(hours_c) <> 24
+            OR EXISTS (SELECT 1 FROM json_each(hours_c) WHERE type NOT IN ('integer', 'real')
+              OR value NOT BETWEEN ${COLDEST_PLAUSIBLE_C} AND ${HOTTEST_PLAUSIBLE_C})))`
         : '';
     const { n } = db
       .prepare(
-        `SELECT count(*) AS n FROM ${table} WHERE date IS NOT strftime('%Y-%m-%d', date) OR min_c < ${COLDEST_PLAUSIBLE_C} OR max_c > ${HOTTEST_PLAUSIBLE_C} OR rain_mm < 0 OR wind_ms < 0 ${hours}`,
+        `SELECT count(*) AS n FROM ${table} WHERE date IS NOT strftime('%Y-%m-%d', date) OR min_c < ${COLDEST_PLAUSIBLE_C} OR max_c > ${HOTTEST_PLAUSIBLE_C} OR rain_mm NOT BETWEEN 0 AND ${MOST_RAIN_MM} OR wind_ms NOT BETWEEN 0 AND ${MOST_WIND_MS} ${hours}`,
       )
       .get() as { n: number };
     if (n > 0) throw new ArchiveError(`It holds ${n} days of weather that no garden has had.`);
