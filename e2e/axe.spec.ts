@@ -101,11 +101,12 @@ async function seriousOn(page: Page, where: string, runOnly: RunOptions['runOnly
     );
 }
 
-/** Colours on their way from one theme to the other are nobody's fault. */
+/** Colours on their way from one theme to the other are nobody's fault: they are set at their end. */
 const whenStill = (page: Page) =>
-  page.evaluate(() =>
-    Promise.allSettled(document.getAnimations().map(({ finished }) => finished)).then(() => {}),
-  );
+  page.evaluate(() => {
+    for (const animation of document.getAnimations())
+      if (animation.effect?.getComputedTiming().endTime !== Infinity) animation.finish();
+  });
 
 /** A page on a laptop and, laid out anew, on a phone; the dark theme changes colours and nothing else. */
 async function seriousEitherWay(page: Page, where: string): Promise<string[]> {

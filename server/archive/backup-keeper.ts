@@ -117,5 +117,6 @@ function troubleWords(error: unknown): string {
   const code = (error as { code?: string }).code ?? '';
   if (code === 'ENOSPC' || code === 'SQLITE_FULL') return 'the disk is full';
   if (code === 'EACCES' || code === 'EROFS' || code === 'EPERM') return 'the folder cannot be written to';
+  if (code === 'EEXIST' || code === 'ENOTDIR') return 'a file lies where the folder should be';
   return error instanceof Error ? error.message : 'it is not known why';
 }
