@@ -70,6 +70,10 @@ export function EmptyState({
   );
 }
 
+/** Whether the server gave no answer of its own; a refusal is one. */
+const isSilent = (error: Error) =>
+  !(error instanceof ApiProblem) || error.status === 0 || error.status >= 500;
+
 /** An answer is shown that could not be asked for again. */
 function Stale({ since }: { since: number }) {
   return (
@@ -98,7 +102,7 @@ export function Answered<T>({
   if (question.data !== undefined)
     return (
       <>
-        {question.error && <Stale since={question.dataUpdatedAt} />}
+        {question.error && isSilent(question.error) && <Stale since={question.dataUpdatedAt} />}
         {children(question.data)}
       </>
     );
