@@ -8,6 +8,8 @@ export interface OneRecord {
   /** Where it is kept and, if `called`, taken out. */
   readonly address: string;
   readonly record: { readonly id: string } & Readonly<Record<string, unknown>>;
+  /** A change of it that is no less allowed. */
+  readonly edit: Readonly<Record<string, unknown>>;
   /** The fields that name another record, and what that is called where it is missing. */
   readonly refersTo: Readonly<Record<string, string>>;
   /** The fields that may not lie ahead of the garden's day. */
@@ -31,6 +33,35 @@ export const EVERY = {
   tag: id(11),
 };
 
+const EDITS: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
+  station: { name: 'Wall' },
+  place: { minOffsetC: -2 },
+  plant: { note: 'older' },
+  plant_move: { movedOn: '2020-02-29' },
+  watch: { note: 'by the gate' },
+  watch_clock: { startValue: '04-01' },
+  inspection: { coversTurned: 4 },
+  tag: { label: 'blue' },
+  product: { name: 'Soap' },
+  sprayer: { reachM: 3 },
+  spray: { note: 'calm' },
+  round: { note: 'short' },
+  stop: { note: 'windy' },
+  sample: { note: 'low down' },
+  tape: { crawlers: 8 },
+  trap: { caught: 3 },
+  device: { label: 'C' },
+  sighting: { what: 'first-males' },
+  handwork: { minutes: 30 },
+  growth: { note: 'south side' },
+  care: { note: 'a can' },
+  guess: { guess: 24 },
+  local_advice: { says: 'mild in May' },
+  reading: { highC: 16 },
+  weather_fix: { why: 'by the wall' },
+  paired_reading: { highC: 17 },
+};
+
 /** The smallest garden that has a place for every kind of record. */
 export const EVERY_GARDEN = blankGarden({ name: 'Every', latitudeDeg: 45, longitudeDeg: 0, timeZone: 'UTC' });
 
@@ -51,7 +82,15 @@ export function everyRecord(today: CivilDate): OneRecord[] {
     }: Partial<Pick<OneRecord, 'refersTo' | 'days' | 'called'>> = {},
   ): OneRecord => {
     const ownId = typeof record.id === 'string' ? record.id : id(number++);
-    return { table, address: `/${at}/${ownId}`, record: { ...record, id: ownId }, refersTo, days, called };
+    return {
+      table,
+      address: `/${at}/${ownId}`,
+      record: { ...record, id: ownId },
+      edit: EDITS[table]!,
+      refersTo,
+      days,
+      called,
+    };
   };
   const counts = { live: 2, dead: 1, holed: 0 };
   return [

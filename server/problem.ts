@@ -14,6 +14,8 @@ export interface ProblemBody {
   readonly status: number;
   readonly detail?: string;
   readonly errors?: readonly FieldError[];
+  /** The record as it stands, where another edit came first. */
+  readonly meanwhile?: object;
 }
 
 /** An answer that is not what was asked for, in words for the person who asked. */
@@ -21,11 +23,18 @@ export class Problem extends Error {
   override readonly name = 'Problem';
   readonly status: ContentfulStatusCode;
   readonly errors: readonly FieldError[];
+  readonly meanwhile: object | undefined;
 
-  constructor(status: ContentfulStatusCode, title: string, errors: readonly FieldError[] = []) {
+  constructor(
+    status: ContentfulStatusCode,
+    title: string,
+    errors: readonly FieldError[] = [],
+    meanwhile?: object,
+  ) {
     super(title);
     this.status = status;
     this.errors = errors;
+    this.meanwhile = meanwhile;
   }
 }
 
@@ -35,6 +44,7 @@ export function problemResponse(context: Context, problem: Problem) {
     title: problem.message,
     status: problem.status,
     ...(problem.errors.length > 0 ? { errors: problem.errors } : {}),
+    ...(problem.meanwhile === undefined ? {} : { meanwhile: problem.meanwhile }),
   };
   return context.body(JSON.stringify(body), problem.status, { 'content-type': 'application/problem+json' });
 }

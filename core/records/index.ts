@@ -14,6 +14,7 @@ export {
   type Plant,
   type Station,
 } from './garden.ts';
+export { meet, ownFields, versionOf, type Meeting } from './meeting.ts';
 export {
   photoRecord,
   SPOT_KINDS,

@@ -286,7 +286,7 @@ describe('what is no whole, sound archive is refused and changes nothing', () =>
             `${JSON.stringify({ id: v7(), name: 'S', kind: 'oracle' })}\n`,
           ),
         }),
-        /does not hold what such a record holds: station/,
+        /does not hold what such a record holds: thermometer/,
       );
       const station = { id: v7(), name: 'S', kind: 'logger' };
       const day = (date: string, more = {}) =>

@@ -1,37 +1,9 @@
 import type { z } from 'zod';
-import {
-  careRecord,
-  clockRecord,
-  deviceRecord,
-  gardenRecord,
-  growthRecord,
-  guessRecord,
-  handworkRecord,
-  inspectionRecord,
-  localAdviceRecord,
-  monthlyNormals,
-  moveRecord,
-  pairedReadingRecord,
-  photoRecord,
-  placeRecord,
-  plantRecord,
-  productRecord,
-  readingRecord,
-  roundRecord,
-  sampleRecord,
-  sightingRecord,
-  sprayerRecord,
-  sprayRecord,
-  stationRecord,
-  stopRecord,
-  tagRecord,
-  tapeRecord,
-  trapRecord,
-  watchRecord,
-  weatherFixRecord,
-} from '#core/records';
+import { gardenRecord, monthlyNormals } from '#core/records';
+import { keysOf } from '#core/tables';
 import { COLDEST_PLAUSIBLE_C, HOTTEST_PLAUSIBLE_C } from '#core/weather';
 import { fieldWords, HOSTS, MATERIALS, TARGETS } from '#knowledge';
+import { KINDS } from '../store/kinds.ts';
 import type { Store } from '../store/store.ts';
 import { ArchiveError } from './archive-error.ts';
 
@@ -102,40 +74,10 @@ export function checkRecords(store: Store): void {
     places.flatMap(({ standInIds }) => standInIds),
   );
   checkNumbering(store);
-  check('station', stationRecord, stations);
-  check('place', placeRecord, places);
-  check('plant', plantRecord, plants);
-  check('product', productRecord, products);
   checkDays(store);
   const normals = store.normals();
   if (normals.length > 0) check('usual months', monthlyNormals, [{ normals }]);
-  check('sprayer', sprayerRecord, store.sprayers());
-  check('watch', watchRecord, watches);
-  check('advice', localAdviceRecord, store.localAdvice.all());
-  for (const { id } of plants) {
-    check('move', moveRecord, store.moves(id));
-  }
-  for (const { id } of watches) {
-    check('look', inspectionRecord, store.inspections(id));
-    check('count', sampleRecord, store.samples(id));
-    check('tape', tapeRecord, store.tapes(id));
-    check('photo', photoRecord, store.photos(id));
-  }
-  check('spray', sprayRecord, store.allSprays());
-  check('trap', trapRecord, store.traps.all());
-  check('device', deviceRecord, store.devices.all());
-  check('tag', tagRecord, store.tags.all());
-  check('round', roundRecord, store.rounds.all());
-  check('stop', stopRecord, store.stops.all());
-  check('growth stage', growthRecord, store.growth.all());
-  check('care', careRecord, store.care.all());
-  check('guess', guessRecord, store.guesses.all());
-  check('sighting', sightingRecord, store.sightings.all());
-  check('clock', clockRecord, store.clocks.all());
-  check('hand work', handworkRecord, store.handwork.all());
-  check('reading', readingRecord, store.readings.all());
-  check('weather fix', weatherFixRecord, store.fixes.all());
-  check('paired reading', pairedReadingRecord, store.pairs.all());
+  for (const kind of keysOf(KINDS)) check(KINDS[kind].called, KINDS[kind].schema, store.every(kind));
 }
 
 /** Days of weather are many and of one shape: looked through where they lie. */

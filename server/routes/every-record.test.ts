@@ -2,6 +2,7 @@ import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { join } from 'node:path';
 import { v7 } from 'uuid';
 import { addDays } from '#core/calendar';
+import { versionOf } from '#core/records';
 import { EVERY_GARDEN, everyRecord, type OneRecord } from '#demo/every-record';
 import { createApp } from '../app.ts';
 import { openStore, type Store } from '../store/store.ts';
@@ -23,12 +24,15 @@ beforeEach(() => {
 });
 afterEach(() => store.close());
 
-async function ask(method: string, address: string, body?: unknown) {
+async function ask(method: string, address: string, body?: unknown, seen?: string) {
   const response = await app.request(`/api${address}`, {
     method,
     ...(body === undefined
       ? {}
-      : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+      : {
+          body: JSON.stringify(body),
+          headers: { 'content-type': 'application/json', ...(seen ? { 'if-match': `"${seen}"` } : {}) },
+        }),
   });
   const text = await response.text();
   const { title = '', errors = [] } = (text && response.status >= 400 ? JSON.parse(text) : {}) as {
@@ -105,6 +109,36 @@ describe('is told at its field, and nothing is kept', () => {
     const refused = await ask('PUT', elsewhere, one.record);
     expect([refused.status, refused.told]).toEqual([422, ['id: differs from the address it was sent to']]);
   });
+});
+
+describe('edited from two tabs', () => {
+  test.each(named(RECORDS))('%s: what the first wrote is not wiped by the second, unseen', async (_, one) => {
+    await gardenWithout();
+    // Whatever order its fields come in.
+    const seen = versionOf(Object.fromEntries(Object.entries(one.record).reverse()));
+    const first = { ...one.record, ...one.edit };
+    expect((await ask('PUT', one.address, first, seen)).status).toBe(200);
+    const row = rowOf(one);
+    const second = await ask('PUT', one.address, one.record, seen);
+    expect([second.status, second.title]).toEqual([412, 'Meanwhile it was changed elsewhere.']);
+    expect((JSON.parse(second.text) as { meanwhile: object }).meanwhile).toEqual(first);
+    expect(rowOf(one)).toEqual(row);
+    // Knowing what stands there, it is kept, and what it replaced is in the history.
+    expect((await ask('PUT', one.address, one.record, versionOf(first))).status).toBe(200);
+    const history = await ask('GET', `/changes/${one.table}/${one.record.id}`);
+    expect((JSON.parse(history.text) as { changes: object[] }).changes).toHaveLength(2);
+  });
+
+  test.each(named(RECORDS.filter(({ called }) => called !== null)))(
+    '%s: what was taken out meanwhile does not come back by itself',
+    async (_, one) => {
+      await gardenWithout();
+      await ask('DELETE', one.address);
+      const late = await ask('PUT', one.address, one.record, versionOf(one.record));
+      expect([late.status, late.title]).toEqual([412, 'Meanwhile it was taken out elsewhere.']);
+      expect(rowOf(one)).toBeUndefined();
+    },
+  );
 });
 
 describe('taken out', () => {

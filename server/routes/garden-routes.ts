@@ -12,6 +12,7 @@ import {
   takenOut,
   type AppParts,
 } from '../context.ts';
+import { ifAsSeen } from '../if-as-seen.ts';
 import { fieldProblem, Problem } from '../problem.ts';
 import { jsonBody } from '../validate.ts';
 
@@ -24,7 +25,7 @@ export function gardenRoutes(parts: AppParts) {
     .get('/garden', (c) =>
       c.json({ garden: store.garden(), today: clock.today(), demo, canStep: clock.step !== undefined }),
     )
-    .put('/garden', jsonBody(gardenRecord), (c) => {
+    .put('/garden', jsonBody(gardenRecord), ifAsSeen(gardenRecord, store.garden), (c) => {
       store.putGarden(c.req.valid('json'));
       return c.json({ garden: store.garden() });
     })
@@ -41,7 +42,7 @@ export function gardenRoutes(parts: AppParts) {
     )
 
     .get('/places', (c) => c.json({ places: store.places() }))
-    .put('/places/:id', jsonBody(placeRecord), (c) => {
+    .put('/places/:id', jsonBody(placeRecord), ifAsSeen(placeRecord, store.place), (c) => {
       const place = c.req.valid('json');
       sameId(c.req.param('id'), place);
       if (place.stationId) refersTo(store.station(place.stationId), 'stationId', 'thermometer');
@@ -67,7 +68,7 @@ export function gardenRoutes(parts: AppParts) {
         })),
       });
     })
-    .put('/plants/:id', jsonBody(plantRecord), (c) => {
+    .put('/plants/:id', jsonBody(plantRecord), ifAsSeen(plantRecord, store.plant), (c) => {
       const plant = c.req.valid('json');
       sameId(c.req.param('id'), plant);
       if (!HOST_IDS.has(plant.hostId)) throw fieldProblem('hostId', 'choose one from the list');
@@ -91,7 +92,7 @@ export function gardenRoutes(parts: AppParts) {
       return c.json({ touching: store.touching(id) });
     })
 
-    .put('/moves/:id', jsonBody(moveRecord), (c) => {
+    .put('/moves/:id', jsonBody(moveRecord), ifAsSeen(moveRecord, store.move), (c) => {
       const move = c.req.valid('json');
       sameId(c.req.param('id'), move);
       refersTo(store.plant(move.plantId), 'plantId', 'plant');

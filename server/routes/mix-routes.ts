@@ -3,8 +3,6 @@ import { z } from 'zod';
 import { addDays, type CivilDate } from '#core/calendar';
 import { tankMeeting, worstOf } from '#core/materials';
 import {
-  handworkRecord,
-  localAdviceRecord,
   type Plant,
   productRecord,
   type SprayRecord,
@@ -29,6 +27,7 @@ import {
   takenOut,
   type AppParts,
 } from '../context.ts';
+import { ifAsSeen } from '../if-as-seen.ts';
 import { fieldProblem } from '../problem.ts';
 import type { AttachedWeather, LoggedSpray } from '../store/shelf-store.ts';
 import { jsonBody, query } from '../validate.ts';
@@ -49,7 +48,7 @@ export function mixRoutes(parts: AppParts) {
   return (
     new Hono()
       .get('/shelf', (c) => c.json({ products: store.products(), sprayers: store.sprayers() }))
-      .put('/products/:id', jsonBody(productRecord), (c) => {
+      .put('/products/:id', jsonBody(productRecord), ifAsSeen(productRecord, store.product), (c) => {
         const product = c.req.valid('json');
         sameId(c.req.param('id'), product);
         if (!MATERIAL_IDS.has(product.materialId))
@@ -59,7 +58,7 @@ export function mixRoutes(parts: AppParts) {
         store.putProduct(product);
         return c.json({ product });
       })
-      .put('/sprayers/:id', jsonBody(sprayerRecord), (c) => {
+      .put('/sprayers/:id', jsonBody(sprayerRecord), ifAsSeen(sprayerRecord, store.sprayer), (c) => {
         const sprayer = c.req.valid('json');
         sameId(c.req.param('id'), sprayer);
         store.putSprayer(sprayer);
@@ -68,7 +67,7 @@ export function mixRoutes(parts: AppParts) {
 
       .route(
         '/local-advice',
-        recordRoute(store, 'local_advice', localAdviceRecord, store.localAdvice, ({ materialId }) => {
+        recordRoute(store, 'local_advice', store.localAdvice, ({ materialId }) => {
           if (!MATERIAL_IDS.has(materialId)) throw fieldProblem('materialId', 'choose one from the list');
         }),
       )
@@ -92,13 +91,13 @@ export function mixRoutes(parts: AppParts) {
 
       .route(
         '/handwork',
-        recordRoute(store, 'handwork', handworkRecord, store.handwork, (work) => {
+        recordRoute(store, 'handwork', store.handwork, (work) => {
           refersTo(store.watch(work.watchId), 'watchId', 'watch');
           notInFuture(work.on, 'on', clock.today());
         }),
       )
 
-      .put('/sprays/:id', jsonBody(sprayRecord), (c) => {
+      .put('/sprays/:id', jsonBody(sprayRecord), ifAsSeen(sprayRecord, store.spray), (c) => {
         const spray = c.req.valid('json');
         sameId(c.req.param('id'), spray);
         return c.json({ spray: keepSpray(parts, spray) });

@@ -3,6 +3,7 @@ import { bodyLimit } from 'hono/body-limit';
 import { photoRecord } from '#core/records';
 import { orNotFound, notInFuture, refersTo, sameId, takenOut, type AppParts } from '../context.ts';
 import { checkPicture, MOST_PICTURE_BYTES, pictureProblem } from '../picture-check.ts';
+import { ifAsSeen } from '../if-as-seen.ts';
 import { Problem } from '../problem.ts';
 import { asProblem, jsonBody } from '../validate.ts';
 
@@ -51,7 +52,7 @@ export function photoRoutes({ store, clock }: AppParts) {
         return c.json({ photo });
       },
     )
-    .put('/photos/:id', jsonBody(photoRecord), (c) => {
+    .put('/photos/:id', jsonBody(photoRecord), ifAsSeen(photoRecord, store.photo), (c) => {
       const record = checked(c.req.param('id'), c.req.valid('json'));
       orNotFound(store.describePhoto(record) || null, 'photo');
       return c.json({ photo: orNotFound(store.photo(record.id), 'photo') });

@@ -1,25 +1,25 @@
 import { Hono } from 'hono';
-import type { z } from 'zod';
 import { sameId, takenOut } from '../context.ts';
-import type { KindTable } from '../store/kinds.ts';
+import { ifAsSeen } from '../if-as-seen.ts';
+import { schemaOf, type KindTable, type RecordOf } from '../store/kinds.ts';
 import type { RecordTable } from '../store/record-table.ts';
 import type { Store } from '../store/store.ts';
 import { jsonBody } from '../validate.ts';
 
 /**
- * Keeping and taking out the records of one table: PUT and DELETE at `/:id`. `check` refuses what
+ * Keeping and taking out the records of one kind: PUT and DELETE at `/:id`. `check` refuses what
  * each field allows but the garden does not.
  */
-export function recordRoute<Schema extends z.ZodType<{ id: string }>>(
+export function recordRoute<Kind extends KindTable>(
   store: Store,
-  kind: KindTable,
-  schema: Schema,
-  table: RecordTable<z.infer<Schema>>,
-  check: (record: z.infer<Schema>) => void,
+  kind: Kind,
+  table: RecordTable<RecordOf<Kind>>,
+  check: (record: RecordOf<Kind>) => void,
 ) {
+  const schema = schemaOf(kind);
   return new Hono()
-    .put('/:id', jsonBody(schema), (c) => {
-      const record = c.req.valid('json') as z.infer<Schema>;
+    .put('/:id', jsonBody(schema), ifAsSeen(schema, table.one), (c) => {
+      const record = c.req.valid('json');
       sameId(c.req.param('id'), record);
       check(record);
       table.put(record);

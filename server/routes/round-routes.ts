@@ -1,14 +1,4 @@
 import { Hono } from 'hono';
-import {
-  careRecord,
-  deviceRecord,
-  growthRecord,
-  guessRecord,
-  roundRecord,
-  stopRecord,
-  tagRecord,
-  trapRecord,
-} from '#core/records';
 import { roundAnswer, roundsAnswer } from '../answers/round-answer.ts';
 import { feedingAnswer } from '../answers/feeding-answer.ts';
 import { orNotFound, notInFuture, presentSeason, refersTo, type AppParts } from '../context.ts';
@@ -39,13 +29,13 @@ export function roundRoutes(parts: AppParts) {
       })
       .route(
         '/rounds',
-        recordRoute(store, 'round', roundRecord, store.rounds, (round) =>
+        recordRoute(store, 'round', store.rounds, (round) =>
           notInFuture(round.startedOn, 'startedOn', clock.today()),
         ),
       )
       .route(
         '/stops',
-        recordRoute(store, 'stop', stopRecord, store.stops, (stop) => {
+        recordRoute(store, 'stop', store.stops, (stop) => {
           refersTo(store.rounds.one(stop.roundId), 'roundId', 'round');
           ofPlant(stop);
           if (
@@ -57,27 +47,27 @@ export function roundRoutes(parts: AppParts) {
       )
       .route(
         '/traps',
-        recordRoute(store, 'trap', trapRecord, store.traps, (trap) => {
+        recordRoute(store, 'trap', store.traps, (trap) => {
           ofWatch(trap);
           notInFuture(trap.takenOff, 'takenOff', clock.today());
         }),
       )
       .route(
         '/devices',
-        recordRoute(store, 'device', deviceRecord, store.devices, (device) => {
+        recordRoute(store, 'device', store.devices, (device) => {
           ofWatch(device);
           notInFuture(device.hungOn, 'hungOn', clock.today());
         }),
       )
       .route(
         '/tags',
-        recordRoute(store, 'tag', tagRecord, store.tags, (tag) => {
+        recordRoute(store, 'tag', store.tags, (tag) => {
           ofWatch(tag);
           notInFuture(tag.taggedOn, 'taggedOn', clock.today());
         }),
       )
-      .route('/growth', recordRoute(store, 'growth', growthRecord, store.growth, ofPlant))
-      .route('/care', recordRoute(store, 'care', careRecord, store.care, ofPlant))
+      .route('/growth', recordRoute(store, 'growth', store.growth, ofPlant))
+      .route('/care', recordRoute(store, 'care', store.care, ofPlant))
       .get('/plants/:id/diary', (c) => {
         const { id } = orNotFound(store.plant(c.req.param('id')), 'plant');
         return c.json({ growth: store.growth.by('plant_id', id), care: store.care.by('plant_id', id) });
@@ -98,9 +88,7 @@ export function roundRoutes(parts: AppParts) {
       .get('/guesses', (c) => c.json({ guesses: store.guesses.all() }))
       .route(
         '/guesses',
-        recordRoute(store, 'guess', guessRecord, store.guesses, (guess) =>
-          notInFuture(guess.on, 'on', clock.today()),
-        ),
+        recordRoute(store, 'guess', store.guesses, (guess) => notInFuture(guess.on, 'on', clock.today())),
       )
   );
 }

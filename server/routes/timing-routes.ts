@@ -1,6 +1,5 @@
 import { Hono } from 'hono';
 import { z } from 'zod';
-import { clockRecord, sightingRecord } from '#core/records';
 import { clockAnswer } from '../answers/clock-answer.ts';
 import { dormantAnswer } from '../answers/dormant-answer.ts';
 import { futuresMaterial } from '../answers/futures-material.ts';
@@ -99,14 +98,14 @@ export function timingRoutes(parts: AppParts) {
     })
     .route(
       '/sightings',
-      recordRoute(store, 'sighting', sightingRecord, store.sightings, (sighting) => {
+      recordRoute(store, 'sighting', store.sightings, (sighting) => {
         watchOf(sighting.watchId, 'watchId');
         notInFuture(sighting.on, 'on', clock.today());
       }),
     )
     .route(
       '/watch-clocks',
-      recordRoute(store, 'watch_clock', clockRecord, store.clocks, (chosen) => {
+      recordRoute(store, 'watch_clock', store.clocks, (chosen) => {
         if (!store.watch(chosen.id)) throw fieldProblem('id', 'there is no such watch');
       }),
     );

@@ -15,6 +15,7 @@ import {
   takenOut,
   type AppParts,
 } from '../context.ts';
+import { ifAsSeen } from '../if-as-seen.ts';
 import { fieldProblem, Problem } from '../problem.ts';
 import { jsonBody, query } from '../validate.ts';
 
@@ -68,7 +69,7 @@ export function watchRoutes(parts: AppParts) {
         spread: spreadAnswer(store, reader, orNotFound(store.watch(c.req.param('id')), 'watch'), today),
       });
     })
-    .put('/watches/:id', jsonBody(watchRecord), (c) => {
+    .put('/watches/:id', jsonBody(watchRecord), ifAsSeen(watchRecord, store.watch), (c) => {
       const watch = c.req.valid('json');
       sameId(c.req.param('id'), watch);
       refersTo(store.plant(watch.plantId), 'plantId', 'plant');
@@ -82,23 +83,28 @@ export function watchRoutes(parts: AppParts) {
       return c.json({ watch });
     })
 
-    .put('/inspections/:id', jsonBody(inspectionRecord), (c) => {
-      const inspection = c.req.valid('json');
-      sameId(c.req.param('id'), inspection);
-      watchOf(inspection.watchId);
-      notInFuture(inspection.on, 'on', clock.today());
-      for (const [check, answer] of Object.entries(inspection.answers)) {
-        if (!CHECK_ANSWERS.get(check)?.has(answer)) {
-          throw new Problem(422, 'Something needs correcting before it can be kept.', [
-            { path: ['answers', check], message: 'is not an answer to that check' },
-          ]);
+    .put(
+      '/inspections/:id',
+      jsonBody(inspectionRecord),
+      ifAsSeen(inspectionRecord, store.inspection),
+      (c) => {
+        const inspection = c.req.valid('json');
+        sameId(c.req.param('id'), inspection);
+        watchOf(inspection.watchId);
+        notInFuture(inspection.on, 'on', clock.today());
+        for (const [check, answer] of Object.entries(inspection.answers)) {
+          if (!CHECK_ANSWERS.get(check)?.has(answer)) {
+            throw new Problem(422, 'Something needs correcting before it can be kept.', [
+              { path: ['answers', check], message: 'is not an answer to that check' },
+            ]);
+          }
         }
-      }
-      store.putInspection(inspection);
-      return c.json({ inspection });
-    })
+        store.putInspection(inspection);
+        return c.json({ inspection });
+      },
+    )
 
-    .put('/samples/:id', jsonBody(sampleRecord), (c) => {
+    .put('/samples/:id', jsonBody(sampleRecord), ifAsSeen(sampleRecord, store.sample), (c) => {
       const sample = c.req.valid('json');
       sameId(c.req.param('id'), sample);
       watchOf(sample.watchId);
@@ -117,7 +123,7 @@ export function watchRoutes(parts: AppParts) {
     })
     .delete('/samples/:id', (c) => c.json(takenOut(store, 'sample', c.req.param('id'))))
 
-    .put('/tapes/:id', jsonBody(tapeRecord), (c) => {
+    .put('/tapes/:id', jsonBody(tapeRecord), ifAsSeen(tapeRecord, store.tape), (c) => {
       const tape = c.req.valid('json');
       sameId(c.req.param('id'), tape);
       watchOf(tape.watchId);

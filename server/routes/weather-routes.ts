@@ -2,17 +2,10 @@ import { Hono } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
 import { writeDailyCsv } from '#core/formats';
 import { addDays } from '#core/calendar';
-import {
-  monthlyNormals,
-  pairedReadingRecord,
-  readingRecord,
-  stationRecord,
-  typedForecast,
-  weatherFixRecord,
-  weatherImport,
-} from '#core/records';
+import { monthlyNormals, stationRecord, typedForecast, weatherImport } from '#core/records';
 import { offsetLearned, stationCheck } from '../answers/station-check.ts';
 import { orNotFound, notInFuture, refersTo, sameId, type AppParts } from '../context.ts';
+import { ifAsSeen } from '../if-as-seen.ts';
 import { fieldProblem, Problem } from '../problem.ts';
 import { recordRoute } from './record-route.ts';
 import { jsonBody } from '../validate.ts';
@@ -24,7 +17,7 @@ const MOST_IMPORT_BYTES = 4_000_000;
 export function weatherRoutes({ store, clock, weatherFolder }: AppParts) {
   return new Hono()
     .get('/stations', (c) => c.json({ stations: store.stations() }))
-    .put('/stations/:id', jsonBody(stationRecord), (c) => {
+    .put('/stations/:id', jsonBody(stationRecord), ifAsSeen(stationRecord, store.station), (c) => {
       const station = c.req.valid('json');
       sameId(c.req.param('id'), station);
       store.putStation(station);
@@ -52,7 +45,7 @@ export function weatherRoutes({ store, clock, weatherFolder }: AppParts) {
     )
     .route(
       '/readings',
-      recordRoute(store, 'reading', readingRecord, store.readings, (reading) => {
+      recordRoute(store, 'reading', store.readings, (reading) => {
         refersTo(store.station(reading.stationId), 'stationId', 'thermometer');
         notInFuture(reading.readOn, 'readOn', clock.today());
         const twice = store.readings
@@ -70,7 +63,7 @@ export function weatherRoutes({ store, clock, weatherFolder }: AppParts) {
     )
     .route(
       '/weather-fixes',
-      recordRoute(store, 'weather_fix', weatherFixRecord, store.fixes, (fix) => {
+      recordRoute(store, 'weather_fix', store.fixes, (fix) => {
         refersTo(store.station(fix.stationId), 'stationId', 'thermometer');
       }),
     )
@@ -85,7 +78,7 @@ export function weatherRoutes({ store, clock, weatherFolder }: AppParts) {
     )
     .route(
       '/paired-readings',
-      recordRoute(store, 'paired_reading', pairedReadingRecord, store.pairs, (pair) => {
+      recordRoute(store, 'paired_reading', store.pairs, (pair) => {
         refersTo(store.place(pair.placeId), 'placeId', 'place');
         notInFuture(pair.on, 'on', clock.today());
       }),

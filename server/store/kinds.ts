@@ -1,3 +1,34 @@
+import type { z } from 'zod';
+import {
+  careRecord,
+  clockRecord,
+  deviceRecord,
+  growthRecord,
+  guessRecord,
+  handworkRecord,
+  inspectionRecord,
+  localAdviceRecord,
+  moveRecord,
+  pairedReadingRecord,
+  photoRecord,
+  placeRecord,
+  plantRecord,
+  productRecord,
+  readingRecord,
+  roundRecord,
+  sampleRecord,
+  sightingRecord,
+  sprayRecord,
+  sprayerRecord,
+  stationRecord,
+  stopRecord,
+  tagRecord,
+  tapeRecord,
+  trapRecord,
+  watchRecord,
+  weatherFixRecord,
+} from '#core/records';
+
 /** What becomes of a record that refers to one which is taken out. */
 export type WhenTakenOut =
   /** It is taken out too: it says nothing by itself. */
@@ -12,9 +43,11 @@ interface Reference {
   readonly then: WhenTakenOut;
 }
 
-interface Kind {
+interface Kind<Schema extends z.ZodType = z.ZodType> {
   /** What one is called where it is missing. */
   readonly called: string;
+  /** What one holds. */
+  readonly schema: Schema;
   /** The columns that name another record. */
   readonly references: Readonly<Record<string, Reference>>;
   /** Whose picture shows it: its own watch's, every watch's, or none. */
@@ -25,35 +58,38 @@ const holds = (to: string): Reference => ({ to, then: 'holds' });
 const ofWatch = { watch_id: holds('watch') };
 const ofPlant = { plant_id: holds('plant') };
 
-function kind(
+function kind<Schema extends z.ZodType<{ id: string }>>(
   called: string,
+  schema: Schema,
   references: Readonly<Record<string, Reference>> = {},
   showsIn: Kind['showsIn'] = 'none',
-): Kind {
-  return { called, references, showsIn };
+): Kind<Schema> {
+  return { called, schema, references, showsIn };
 }
 
 /**
- * Every kind of record that is kept one by one, by its table: from this follow what is kept of earlier
- * states, what goes with what, and which pictures are drawn anew. Weather, which comes by the thousand from
- * files, and what is counted up inside are not among them.
+ * Every kind of record that is kept one by one, by its table: from this follow what it may hold, whether it
+ * comes by a form or in an archive, what is kept of earlier states, what goes with what, and which pictures
+ * are drawn anew. Weather, which comes by the thousand from files, and what is counted up inside are not
+ * among them.
  */
 export const KINDS = {
-  station: kind('thermometer'),
-  place: kind('place', { station_id: holds('station') }),
-  plant: kind('plant', { place_id: holds('place') }, 'every-watch'),
-  plant_move: kind('move', { ...ofPlant, place_id: holds('place') }),
-  watch: kind('watch', { ...ofPlant, source_plant_id: holds('plant') }),
-  watch_clock: kind('chosen start', { id: holds('watch') }),
-  inspection: kind('check', ofWatch, 'its-watch'),
-  tag: kind('tag', ofWatch, 'its-watch'),
-  product: kind('product', {}, 'every-watch'),
-  sprayer: kind('sprayer'),
-  spray: kind('spray', { ...ofWatch, sprayer_id: holds('sprayer') }, 'its-watch'),
-  round: kind('round'),
-  stop: kind('stop', { ...ofPlant, ...ofWatch, round_id: { to: 'round', then: 'goes-with' } }),
+  station: kind('thermometer', stationRecord),
+  place: kind('place', placeRecord, { station_id: holds('station') }),
+  plant: kind('plant', plantRecord, { place_id: holds('place') }, 'every-watch'),
+  plant_move: kind('move', moveRecord, { ...ofPlant, place_id: holds('place') }),
+  watch: kind('watch', watchRecord, { ...ofPlant, source_plant_id: holds('plant') }),
+  watch_clock: kind('chosen start', clockRecord, { id: holds('watch') }),
+  inspection: kind('check', inspectionRecord, ofWatch, 'its-watch'),
+  tag: kind('tag', tagRecord, ofWatch, 'its-watch'),
+  product: kind('product', productRecord, {}, 'every-watch'),
+  sprayer: kind('sprayer', sprayerRecord),
+  spray: kind('spray', sprayRecord, { ...ofWatch, sprayer_id: holds('sprayer') }, 'its-watch'),
+  round: kind('round', roundRecord),
+  stop: kind('stop', stopRecord, { ...ofPlant, ...ofWatch, round_id: { to: 'round', then: 'goes-with' } }),
   sample: kind(
     'count',
+    sampleRecord,
     {
       ...ofWatch,
       round_id: { to: 'round', then: 'lets-go' },
@@ -62,19 +98,24 @@ export const KINDS = {
     },
     'its-watch',
   ),
-  tape: kind('tape', ofWatch, 'its-watch'),
-  trap: kind('trap reading', ofWatch, 'its-watch'),
-  device: kind('tape or trap', ofWatch, 'its-watch'),
-  sighting: kind('sighting', ofWatch, 'its-watch'),
-  handwork: kind('hand work', ofWatch, 'its-watch'),
-  photo: kind('photo', ofWatch),
-  growth: kind('growth stage', ofPlant, 'every-watch'),
-  care: kind('entry', ofPlant),
-  guess: kind('guess'),
-  local_advice: kind('advice'),
-  reading: kind('reading', { station_id: holds('station') }),
-  weather_fix: kind('fix', { station_id: holds('station') }),
-  paired_reading: kind('paired reading', { place_id: holds('place') }),
+  tape: kind('tape', tapeRecord, ofWatch, 'its-watch'),
+  trap: kind('trap reading', trapRecord, ofWatch, 'its-watch'),
+  device: kind('tape or trap', deviceRecord, ofWatch, 'its-watch'),
+  sighting: kind('sighting', sightingRecord, ofWatch, 'its-watch'),
+  handwork: kind('hand work', handworkRecord, ofWatch, 'its-watch'),
+  photo: kind('photo', photoRecord, ofWatch),
+  growth: kind('growth stage', growthRecord, ofPlant, 'every-watch'),
+  care: kind('entry', careRecord, ofPlant),
+  guess: kind('guess', guessRecord),
+  local_advice: kind('advice', localAdviceRecord),
+  reading: kind('reading', readingRecord, { station_id: holds('station') }),
+  weather_fix: kind('fix', weatherFixRecord, { station_id: holds('station') }),
+  paired_reading: kind('paired reading', pairedReadingRecord, { place_id: holds('place') }),
 } as const satisfies Readonly<Record<string, Kind>>;
 
 export type KindTable = keyof typeof KINDS;
+export type RecordOf<K extends KindTable> = z.infer<(typeof KINDS)[K]['schema']>;
+
+/** What a record of one kind holds. */
+export const schemaOf = <K extends KindTable>(kind: K): z.ZodType<RecordOf<K>> =>
+  KINDS[kind].schema as z.ZodType as z.ZodType<RecordOf<K>>;

@@ -111,6 +111,7 @@ export function shelfStore(db: Db) {
       sprays.by('watch_id', watchId).map(sprayOf),
     ),
     allSprays,
+    spray: sprays.one,
     spraysOfLoad: (loadId: string): readonly LoggedSpray[] => sprays.by('load_id', loadId).map(sprayOf),
     putSpray(spray: SprayRecord, weather: AttachedWeather | null): void {
       sprays.put({

@@ -9,11 +9,14 @@ export class ApiProblem extends Error {
   override readonly name = 'ApiProblem';
   readonly status: number;
   readonly errors: readonly FieldError[];
+  /** The record as it stands, where another edit came first. */
+  readonly meanwhile: unknown;
 
-  constructor(status: number, title: string, errors: readonly FieldError[]) {
+  constructor(status: number, title: string, errors: readonly FieldError[], meanwhile?: unknown) {
     super(title);
     this.status = status;
     this.errors = errors;
+    this.meanwhile = meanwhile;
   }
 }
 
@@ -34,5 +37,6 @@ export async function answer<T>(
     response.status,
     problem?.title ?? 'The server gave no answer that makes sense.',
     problem?.errors ?? [],
+    problem?.meanwhile,
   );
 }

@@ -1,7 +1,17 @@
 import { useQuery } from '@tanstack/react-query';
 import type { LeafState } from '#core/materials';
-import type { LocalAdvice, ProductRecord, Sprayer, SprayLoad, SprayRecord } from '#core/records';
+import {
+  productRecord,
+  sprayerRecord,
+  sprayRecord,
+  type LocalAdvice,
+  type ProductRecord,
+  type Sprayer,
+  type SprayLoad,
+  type SprayRecord,
+} from '#core/records';
 import { answer, api } from './client.ts';
+import { useEdit } from './edit.ts';
 import { at } from './queries.ts';
 import { useWrite } from './use-write.ts';
 
@@ -43,11 +53,17 @@ export const useChanges = (kind: string, id: string) =>
   });
 
 export const usePutProduct = () =>
-  useWrite((product: ProductRecord) => answer(api.products[':id'].$put({ ...at(product), json: product })));
+  useEdit(productRecord, (product: ProductRecord, seen) =>
+    api.products[':id'].$put({ ...at(product), json: product }, seen),
+  );
 export const usePutSprayer = () =>
-  useWrite((sprayer: Sprayer) => answer(api.sprayers[':id'].$put({ ...at(sprayer), json: sprayer })));
+  useEdit(sprayerRecord, (sprayer: Sprayer, seen) =>
+    api.sprayers[':id'].$put({ ...at(sprayer), json: sprayer }, seen),
+  );
 export const usePutSpray = () =>
-  useWrite((spray: SprayRecord) => answer(api.sprays[':id'].$put({ ...at(spray), json: spray })));
+  useEdit(sprayRecord, (spray: SprayRecord, seen) =>
+    api.sprays[':id'].$put({ ...at(spray), json: spray }, seen),
+  );
 export const useRemoveSpray = () =>
   useWrite((spray: SprayRecord) => answer(api.sprays[':id'].$delete(at(spray))));
 export const usePutLoad = () =>

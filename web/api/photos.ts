@@ -14,7 +14,9 @@ export const usePhotos = (watchId: string) =>
 export const photoAddress = (id: string): string => `/api/photos/${id}/image`;
 
 export const useDescribePhoto = () =>
-  useWrite((photo: PhotoRecord) => keepRecord(putEntry('photos', photo, 'marks and note of a photo')));
+  useWrite(({ from, to }: { from: PhotoRecord; to: PhotoRecord }) =>
+    keepRecord(putEntry('photos', to, 'marks and note of a photo', from)),
+  );
 
 /** Takes a photo out and gives what is needed to put it back: its record and its picture, held in memory. */
 export const useRemovePhoto = () =>

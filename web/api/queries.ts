@@ -1,6 +1,21 @@
 import { useQuery } from '@tanstack/react-query';
-import type { Garden, Inspection, Move, Place, Plant, Sample, Tape, Trap, Watch } from '#core/records';
+import {
+  gardenRecord,
+  placeRecord,
+  plantRecord,
+  watchRecord,
+  type Garden,
+  type Inspection,
+  type Move,
+  type Place,
+  type Plant,
+  type Sample,
+  type Tape,
+  type Trap,
+  type Watch,
+} from '#core/records';
 import { answer, api } from './client.ts';
+import { useEdit } from './edit.ts';
 import { useWrite } from './use-write.ts';
 
 export const useGarden = () => useQuery({ queryKey: ['garden'], queryFn: () => answer(api.garden.$get()) });
@@ -37,12 +52,13 @@ export const useSpread = (id: string) =>
 /** The address of a record. */
 export const at = (record: { id: string }) => ({ param: { id: record.id } });
 
-export const usePutGarden = () => useWrite((garden: Garden) => answer(api.garden.$put({ json: garden })));
+export const usePutGarden = () =>
+  useEdit(gardenRecord, (garden: Garden, seen) => api.garden.$put({ json: garden }, seen));
 export const useStep = () => useWrite((days: number) => answer(api.clock.step.$post({ json: { days } })));
 export const usePutPlace = () =>
-  useWrite((place: Place) => answer(api.places[':id'].$put({ ...at(place), json: place })));
+  useEdit(placeRecord, (place: Place, seen) => api.places[':id'].$put({ ...at(place), json: place }, seen));
 export const usePutPlant = () =>
-  useWrite((plant: Plant) => answer(api.plants[':id'].$put({ ...at(plant), json: plant })));
+  useEdit(plantRecord, (plant: Plant, seen) => api.plants[':id'].$put({ ...at(plant), json: plant }, seen));
 export const usePutMove = () =>
   useWrite((move: Move) => answer(api.moves[':id'].$put({ ...at(move), json: move })));
 export const useRemoveMove = () => useWrite((move: Move) => answer(api.moves[':id'].$delete(at(move))));
@@ -55,7 +71,7 @@ export const useRemoveTouch = () =>
     answer(api.plants[':id'].touching[':other'].$delete({ param: { id, other } })),
   );
 export const usePutWatch = () =>
-  useWrite((watch: Watch) => answer(api.watches[':id'].$put({ ...at(watch), json: watch })));
+  useEdit(watchRecord, (watch: Watch, seen) => api.watches[':id'].$put({ ...at(watch), json: watch }, seen));
 export const usePutInspection = () =>
   useWrite((seen: Inspection) => answer(api.inspections[':id'].$put({ ...at(seen), json: seen })));
 export const usePutSample = () =>

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
-import type { Sighting, WatchClock } from '#core/records';
+import { clockRecord, type Sighting, type WatchClock } from '#core/records';
 import type { ModelChoice } from '#server/answers/clock-answer';
 import { answer, api } from './client.ts';
+import { useEdit } from './edit.ts';
 import { at } from './queries.ts';
 import { useWrite } from './use-write.ts';
 
@@ -28,7 +29,9 @@ export const usePutSighting = () =>
 export const useRemoveSighting = () =>
   useWrite((sighting: Sighting) => answer(api.sightings[':id'].$delete(at(sighting))));
 export const usePutClock = () =>
-  useWrite((clock: WatchClock) => answer(api['watch-clocks'][':id'].$put({ ...at(clock), json: clock })));
+  useEdit(clockRecord, (clock: WatchClock, seen) =>
+    api['watch-clocks'][':id'].$put({ ...at(clock), json: clock }, seen),
+  );
 export const useRemoveClock = () =>
   useWrite((clock: { id: string }) => answer(api['watch-clocks'][':id'].$delete(at(clock))));
 

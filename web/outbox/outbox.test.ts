@@ -1,6 +1,8 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, test } from '@jest/globals';
+import { versionOf } from '#core/records';
 import {
+  differing,
   dropWaiting,
   isStuck,
   keepAndSend,
@@ -14,20 +16,35 @@ interface Request {
   readonly path: string;
   readonly number: number;
   readonly device: string;
+  readonly seen: string | undefined;
+  readonly json: string | undefined;
 }
 /** What the server does with an address: a status, nothing at all, or too long. */
-type Answer = number | 'unreachable' | 'too slow';
+type Answer = number | 'unreachable' | 'too slow' | { readonly stands: object | null };
 let answers: Map<string, Answer>;
 let asked: Request[];
 
 Object.assign(globalThis, {
   localStorage: { getItem: () => null, setItem: () => undefined },
-  fetch: (path: string, { headers }: { headers: Record<string, string> }) => {
-    asked.push({ path, number: Number(headers['entered-as']), device: headers['entered-by']! });
+  fetch: (path: string, { headers, body }: { headers: Record<string, string>; body?: string }) => {
+    const seen = headers['if-match'];
+    asked.push({
+      path,
+      number: Number(headers['entered-as']),
+      device: headers['entered-by']!,
+      seen,
+      json: body,
+    });
     const answer = answers.get(path) ?? 200;
     if (answer === 'unreachable') return Promise.reject(new TypeError('failed to fetch'));
     if (answer === 'too slow')
       return Promise.reject(Object.assign(new Error('too slow'), { name: 'TimeoutError' }));
+    if (typeof answer === 'object') {
+      const { stands } = answer;
+      const asItWas = seen === undefined || (stands !== null && seen === `"${versionOf(stands)}"`);
+      const problem = stands ? { title: 'changed', meanwhile: stands } : { title: 'taken out' };
+      return Promise.resolve(new Response(JSON.stringify(problem), { status: asItWas ? 200 : 412 }));
+    }
     return Promise.resolve(
       new Response(
         JSON.stringify({ title: `status ${answer}`, errors: [{ path: ['on'], message: 'is odd' }] }),
@@ -117,6 +134,49 @@ describe.each(['too slow', 503] as const)('an entry that fails: %s', (failure) =
     // It goes at last when nothing hinders it any more.
     answers.clear();
     await sendWaiting();
+    expect(waiting()).toEqual([]);
+  });
+});
+
+describe('an entry that meets another edit', () => {
+  const from = { id: 't', name: 'red', note: '' };
+  const change = (to: object) =>
+    keepAndSend({
+      method: 'PUT',
+      path: '/t',
+      label: 't',
+      json: JSON.stringify(to),
+      from: JSON.stringify(from),
+    });
+
+  test('of other fields is kept with it', async () => {
+    answers.set('/api/t', { stands: { ...from, note: 'theirs' } });
+    expect(await change({ ...from, name: 'blue' })).toBe('sent');
+    expect(JSON.parse(asked.at(-1)!.json!)).toEqual({ id: 't', name: 'blue', note: 'theirs' });
+    expect(waiting()).toEqual([]);
+  });
+
+  test('of the same waits with both, and the others go on', async () => {
+    answers.set('/api/t', { stands: { ...from, name: 'green', note: 'theirs' } });
+    expect(await change({ ...from, name: 'blue' })).toEqual({
+      refused: 'Meanwhile the same was changed elsewhere.',
+    });
+    expect(differing(waitingEntries()[0]!)).toEqual([{ field: 'name', here: 'blue', there: 'green' }]);
+    expect(await enter('/b')).toBe('sent');
+    // Mine is kept, knowing what stood there; the rest is as theirs.
+    await retryRefused(waitingEntries()[0]!.seq);
+    expect(JSON.parse(asked.at(-1)!.json!)).toEqual({ id: 't', name: 'blue', note: 'theirs' });
+    expect(waiting()).toEqual([]);
+  });
+
+  test('of what was taken out says so, and is kept only when asked', async () => {
+    answers.set('/api/t', { stands: null });
+    expect(await change({ ...from, name: 'blue' })).toEqual({
+      refused: 'Meanwhile it was taken out elsewhere.',
+    });
+    expect(differing(waitingEntries()[0]!)).toEqual([]);
+    await retryRefused(waitingEntries()[0]!.seq);
+    expect(asked.at(-1)!.seen).toBeUndefined();
     expect(waiting()).toEqual([]);
   });
 });

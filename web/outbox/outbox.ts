@@ -1,5 +1,7 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { meet } from '#core/records';
 import type { ProblemBody } from '#server/problem';
+import { asSeen } from '../api/as-seen.ts';
 import { deviceName, noteNumber } from './device-name.ts';
 
 /**
@@ -12,6 +14,8 @@ export interface Entry {
   /** What it is, for the person who waits: "10 twigs, West hedge". */
   readonly label: string;
   readonly json?: string;
+  /** The record as it was when it was changed, as JSON; none when it is new. */
+  readonly from?: string;
   /** A picture goes with its record. */
   readonly image?: Blob;
 }
@@ -20,6 +24,8 @@ export interface WaitingEntry extends Entry {
   readonly seq: number;
   /** Why the server would not take it; it waits for the person, the others go on. */
   readonly refused?: string;
+  /** What stands there, as JSON, where another edit of the same came first. */
+  readonly meanwhile?: string;
   /** How often it could not be sent although the server answers; then the others go on without it. */
   readonly failed?: number;
 }
@@ -35,7 +41,9 @@ type Sent =
   | { readonly kind: 'unreachable' }
   /** It took too long, or the server was in trouble over it. */
   | { readonly kind: 'failed' }
-  | { readonly kind: 'refused'; readonly title: string };
+  | { readonly kind: 'refused'; readonly title: string }
+  /** Another edit came first. */
+  | { readonly kind: 'met'; readonly meanwhile: object | null };
 
 const RETRY_MS = 8000;
 const GIVE_UP_MS = 10_000;
@@ -128,7 +136,12 @@ async function runSending(): Promise<void> {
       if (!isStuck({ ...next, failed })) break;
       continue;
     }
-    if (sent.kind === 'taken') await db.delete('waiting', next.seq);
+    if (sent.kind === 'met') {
+      const together = metOf(next, sent.meanwhile);
+      await db.put('waiting', together);
+      // Where both can be kept they are, at once.
+      if (together.refused === undefined) after = next.seq - 1;
+    } else if (sent.kind === 'taken') await db.delete('waiting', next.seq);
     else await db.put('waiting', { ...next, refused: sent.title });
     taken++;
     await refresh();
@@ -152,6 +165,7 @@ async function send(entry: WaitingEntry): Promise<Sent> {
   if (response.status === 401) return { kind: 'unreachable' };
   if (response.status >= 500) return { kind: 'failed' };
   const problem = (await response.json().catch(() => null)) as ProblemBody | null;
+  if (response.status === 412) return { kind: 'met', meanwhile: problem?.meanwhile ?? null };
   const details = problem?.errors?.map((error) => `${error.path.join(' ')}: ${error.message}`).join('; ');
   return {
     kind: 'refused',
@@ -159,11 +173,43 @@ async function send(entry: WaitingEntry): Promise<Sent> {
   };
 }
 
+/** An entry that met another edit: with both in it, or waiting for the person if both changed the same. */
+function metOf(entry: WaitingEntry, standing: object | null): WaitingEntry {
+  if (!standing) {
+    const { from: _, ...anew } = entry;
+    return { ...anew, refused: 'Meanwhile it was taken out elsewhere.' };
+  }
+  const { together, clashes } = meet(jsonObject(entry.from), jsonObject(entry.json), standing);
+  const met = { ...entry, json: JSON.stringify(together), from: JSON.stringify(standing) };
+  if (clashes.length === 0) return met;
+  return {
+    ...met,
+    refused: 'Meanwhile the same was changed elsewhere.',
+    meanwhile: met.from,
+  };
+}
+
+/** The fields in which an entry differs from what stands there, where another edit came first. */
+export function differing({ json, meanwhile }: WaitingEntry) {
+  if (meanwhile === undefined) return [];
+  const here: Readonly<Record<string, unknown>> = jsonObject(json);
+  const there: typeof here = jsonObject(meanwhile);
+  return Object.keys(here)
+    .filter((field) => JSON.stringify(here[field]) !== JSON.stringify(there[field]))
+    .map((field) => ({ field, here: here[field], there: there[field] }));
+}
+
+const jsonObject = (json: string | undefined) => JSON.parse(json ?? '{}') as Record<string, unknown>;
+
 function bodyOf(
-  { json, image, seq }: WaitingEntry,
+  { json, image, seq, from }: WaitingEntry,
   device: string,
 ): { body?: BodyInit; headers: Record<string, string> } {
-  const headers = { 'entered-by': device, 'entered-as': String(seq) };
+  const headers = {
+    'entered-by': device,
+    'entered-as': String(seq),
+    ...(from === undefined ? {} : asSeen(jsonObject(from))),
+  };
   if (json === undefined) return { headers };
   if (!image) return { body: json, headers: { ...headers, 'content-type': 'application/json' } };
   const form = new FormData();
@@ -183,7 +229,7 @@ export async function retryRefused(seq: number): Promise<void> {
   const db = await database();
   const entry = await db.get('waiting', seq);
   if (!entry) return;
-  const { refused: _, ...again } = entry;
+  const { refused: _, meanwhile: __, ...again } = entry;
   await db.put('waiting', again);
   await refresh();
   await sendWaiting();

@@ -23,7 +23,8 @@ export async function keepRecord(entry: Entry): Promise<'sent' | 'waiting'> {
   const ownEntry = waitingEntries().findLast(
     (waiting) => waiting.path === entry.path && waiting.refused !== undefined,
   );
-  if (ownEntry) await dropWaiting(ownEntry.seq);
+  // Where two edits meet, both are shown among what waits.
+  if (ownEntry && ownEntry.meanwhile === undefined) await dropWaiting(ownEntry.seq);
   throw new ApiProblem(422, result.refused, []);
 }
 
@@ -40,12 +41,19 @@ export function useWaitingRecord<T extends { readonly id: string }>(kind: string
 
 const recordPath = (kind: string, id: string) => `/${kind}/${id}`;
 
-/** The entry that puts a record. */
+/** The entry that puts a record; `from` is what it was when it was changed. */
 export const putEntry = <T extends { readonly id: string }>(
   kind: string,
   record: T,
   label: string,
-): Entry => ({ method: 'PUT', path: recordPath(kind, record.id), json: JSON.stringify(record), label });
+  from?: T,
+): Entry => ({
+  method: 'PUT',
+  path: recordPath(kind, record.id),
+  json: JSON.stringify(record),
+  label,
+  ...(from === undefined ? {} : { from: JSON.stringify(from) }),
+});
 
 /** The entry that takes it out again. */
 export const takeOutEntry = (kind: string, record: { readonly id: string }, label: string): Entry => ({

@@ -1,5 +1,7 @@
 import { CloudOff } from 'lucide-react';
-import { dropWaiting, isStuck, retryRefused, sendWaiting } from './outbox.ts';
+import { useNameOf } from '../api/name-of.ts';
+import { fieldName, shownValue } from '../parts/record-words.ts';
+import { differing, dropWaiting, isStuck, retryRefused, sendWaiting, type WaitingEntry } from './outbox.ts';
 import { useWaiting } from './use-outbox.ts';
 
 /** What was entered and not yet taken by the server; nothing when all is sent. */
@@ -29,6 +31,7 @@ export function WaitingBadge() {
             <span>
               {entry.label}
               {entry.refused && <b className="block text-error">{entry.refused}</b>}
+              <Met entry={entry} />
               {isStuck(entry) && (
                 <span className="block">tried {entry.failed} times; the others go on without it</span>
               )}
@@ -39,12 +42,12 @@ export function WaitingBadge() {
                 className="underline min-h-8"
                 onClick={() => void retryRefused(entry.seq)}
               >
-                Try again
+                {entry.meanwhile ? 'Keep what is here' : 'Try again'}
               </button>
             )}
             {(entry.refused || isStuck(entry)) && (
               <button type="button" className="underline min-h-8" onClick={() => void dropWaiting(entry.seq)}>
-                Give it up
+                {entry.meanwhile ? 'Keep what is there' : 'Give it up'}
               </button>
             )}
           </li>
@@ -54,5 +57,19 @@ export function WaitingBadge() {
         Send now
       </button>
     </details>
+  );
+}
+
+/** What is here and what stands there, where another edit of the same came first. */
+function Met({ entry }: { entry: WaitingEntry }) {
+  const nameOf = useNameOf();
+  return (
+    <>
+      {differing(entry).map(({ field, here, there }) => (
+        <span key={field} className="block">
+          {fieldName(field)}: {shownValue(here, nameOf)} here, {shownValue(there, nameOf)} there
+        </span>
+      ))}
+    </>
   );
 }

@@ -1,11 +1,14 @@
 import type { KindTable } from '#server/store/kinds';
 import { useChanges } from '../api/mixing.ts';
+import { useNameOf } from '../api/name-of.ts';
 import { showMoment } from '../show/dates.ts';
+import { fieldName, shownValue } from './record-words.ts';
 
 type Row = Readonly<Record<string, unknown>>;
 
 /** What stood in a record before, newest first: only the parts that were changed. */
 export function History({ kind, id }: { kind: KindTable; id: string }) {
+  const nameOf = useNameOf();
   const { changes = [], now = null } = useChanges(kind, id).data ?? {};
   if (changes.length === 0) return null;
   const states: readonly (Row | null)[] = [now, ...changes.map(({ before }) => before)];
@@ -23,7 +26,7 @@ export function History({ kind, id }: { kind: KindTable; id: string }) {
             <ul className="pl-4">
               {differing(change.before, states[i] ?? null).map(([column, value]) => (
                 <li key={column}>
-                  <span className="soft">{column.replaceAll('_', ' ')}:</span> {shown(value)}
+                  <span className="soft">{fieldName(column)}:</span> {shownValue(value, nameOf)}
                 </li>
               ))}
             </ul>
@@ -38,13 +41,4 @@ function differing(before: Row, after: Row | null): [string, unknown][] {
   return Object.entries(before).filter(
     ([column, value]) => column !== 'id' && (after === null || after[column] !== value),
   );
-}
-
-/** Longer things are cut: the whole stands in the archive. */
-const LONGEST = 200;
-
-function shown(value: unknown): string {
-  if (value === null || value === '') return 'nothing';
-  const text = String(value);
-  return text.length > LONGEST ? `${text.slice(0, LONGEST)}…` : text;
 }

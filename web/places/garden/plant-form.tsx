@@ -5,9 +5,11 @@ import type { z } from 'zod';
 import { plantRecord, type Place, type Plant } from '#core/records';
 import { fieldWords, hostById, HOSTS } from '#knowledge';
 import { usePutPlant } from '../../api/queries.ts';
+import { BothEdits } from '../../parts/both-edits.tsx';
 import { Field } from '../../parts/field.tsx';
 import { spreadProblem } from '../../parts/form-errors.ts';
 import { useNotices } from '../../parts/notices.tsx';
+import { useEditing } from '../../parts/use-editing.ts';
 import type { Show } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';
 import { numberOr } from '../../show/number-or.ts';
@@ -47,6 +49,7 @@ export function PlantForm({
     handleSubmit,
     setError,
     setValue,
+    reset,
     formState: { errors },
   } = useForm<TypedPlant, unknown, Plant>({
     // What is typed stays as typed; only its record, in metres, is judged.
@@ -58,12 +61,13 @@ export function PlantForm({
       if (isNew && event.target.value) setValue('edible', hostById(event.target.value).edible);
     },
   });
+  const edit = useEditing(put, isNew ? null : plant, (now) => reset(typedOf(now, show)));
   const save = handleSubmit(async (values) => {
     try {
-      await put.mutateAsync(values);
+      if (!(await edit.save(values))) return;
       say(
         isNew ? `${values.name} was added.` : `${values.name} was saved.`,
-        isNew ? undefined : () => put.mutate(plant),
+        isNew ? undefined : () => put.mutate({ from: values, to: plant }),
       );
       if (isNew) await navigate(`/garden/${values.id}`);
       setProblem(null);
@@ -83,6 +87,7 @@ export function PlantForm({
           {problem}
         </p>
       )}
+      <BothEdits edit={edit} />
       <Field label="Name" hint="as you call it" error={errors.name?.message}>
         <input className="input w-full" {...register('name')} />
       </Field>

@@ -7,9 +7,9 @@ import { usePlaces, usePlants, usePutMove, usePutPlant, useRemoveMove } from '..
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { Field } from '../../parts/field.tsx';
 import { History } from '../../parts/history.tsx';
-import { useNotices } from '../../parts/notices.tsx';
 import { useTakeOut } from '../../parts/use-take-out.ts';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
+import { useChange } from '../../parts/use-change.ts';
 import { showFullDate } from '../../show/dates.ts';
 import { useToday } from '../../show/use-show.ts';
 import { STATUS_WORDS } from '../look/status-words.ts';
@@ -218,8 +218,7 @@ function Moves({ plant, moves, places }: { plant: Plant; moves: readonly Move[];
 
 function Retiring({ plant }: { plant: Plant }) {
   const today = useToday();
-  const put = usePutPlant();
-  const { say } = useNotices();
+  const change = useChange(usePutPlant());
   const [why, setWhy] = useState('');
   if (plant.retiredOn) {
     return (
@@ -229,7 +228,9 @@ function Retiring({ plant }: { plant: Plant }) {
         <button
           type="button"
           className="link-husk block mt-2"
-          onClick={() => put.mutate({ ...plant, retiredOn: null, retiredWhy: '' })}
+          onClick={() =>
+            change(plant, { ...plant, retiredOn: null, retiredWhy: '' }, `${plant.name} is back.`)
+          }
         >
           It is back
         </button>
@@ -237,11 +238,10 @@ function Retiring({ plant }: { plant: Plant }) {
     );
   }
   const retire = () =>
-    put.mutate(
+    change(
+      plant,
       { ...plant, retiredOn: today, retiredWhy: why.trim() },
-      {
-        onSuccess: () => say(`${plant.name} is retired. Its history is kept.`, () => put.mutate(plant)),
-      },
+      `${plant.name} is retired. Its history is kept.`,
     );
   return (
     <details className="sheet p-4">

@@ -1,19 +1,19 @@
 import type { Plant } from '#core/records';
 import { useGarden, usePutPlant } from '../../api/queries.ts';
-import { useNotices } from '../../parts/notices.tsx';
 import { SchoolChoices } from '../../parts/school-choices.tsx';
+import { useChange } from '../../parts/use-change.ts';
 
 /** Where this plant is treated by another school than the garden. */
 export function PlantSchools({ plant }: { plant: Plant }) {
-  const put = usePutPlant();
-  const { say } = useNotices();
+  const change = useChange(usePutPlant());
   const wider = useGarden().data?.garden?.schools ?? {};
   const differs = Object.keys(plant.schools).length;
   const choose = (questionId: string, schoolId: string | null) => {
     const { [questionId]: _, ...rest } = plant.schools;
-    put.mutate(
+    change(
+      plant,
       { ...plant, schools: schoolId === null ? rest : { ...rest, [questionId]: schoolId } },
-      { onSuccess: () => say('The school is changed for this plant.', () => put.mutate(plant)) },
+      'The school is changed for this plant.',
     );
   };
   return (

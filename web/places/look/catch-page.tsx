@@ -190,8 +190,8 @@ function Hanging({ kind, picture }: { kind: Kind; picture: WatchPicture }) {
   const { say } = useNotices();
   const hanging = picture.hanging.filter((device) => device.kind === kind);
   const [label, setLabel] = useState(`${KIND_WORDS[kind].name} ${hanging.length + 1}`);
-  const keep = async (device: Device, said: string) => {
-    await keepRecord(putEntry('devices', device, `${device.label}, ${picture.plant.name}`)).then(
+  const keep = async (device: Device, said: string, from?: Device) => {
+    await keepRecord(putEntry('devices', device, `${device.label}, ${picture.plant.name}`, from)).then(
       () => say(said),
       (error: Error) => say(error.message),
     );
@@ -211,7 +211,9 @@ function Hanging({ kind, picture }: { kind: Kind; picture: WatchPicture }) {
             <button
               type="button"
               className="link-husk"
-              onClick={() => void keep({ ...device, takenDownOn: today }, `${device.label} is taken down.`)}
+              onClick={() =>
+                void keep({ ...device, takenDownOn: today }, `${device.label} is taken down.`, device)
+              }
             >
               take down<span className="sr-only"> {device.label}</span>
             </button>

@@ -91,10 +91,10 @@ function KeepName({
         answers: changed,
         coversTurned,
       });
-    if (rename) await putWatch.mutateAsync({ ...watch, ...name });
+    if (rename) await putWatch.mutateAsync({ from: watch, to: { ...watch, ...name } });
     say(
       rename ? 'The watch has its new name.' : 'What you saw is kept.',
-      rename ? () => putWatch.mutate(watch) : undefined,
+      rename ? () => putWatch.mutate({ from: { ...watch, ...name }, to: watch }) : undefined,
     );
     await navigate(`/look/${watch.id}`);
   };

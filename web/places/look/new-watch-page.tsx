@@ -98,15 +98,18 @@ function OpenWatch({ plantId, naming, answers, coversTurned }: OpenWatchProps) {
     for (const [i, targetId] of targetIds.entries()) {
       const watchId = i === 0 ? ids.watch : ids.second;
       await putWatch.mutateAsync({
-        id: watchId,
-        plantId,
-        openedOn: today,
-        targetId,
-        group: targetById(targetId).group,
-        note: '',
-        outcome: 'open',
-        outcomeOn: null,
-        sourcePlantId: null,
+        from: null,
+        to: {
+          id: watchId,
+          plantId,
+          openedOn: today,
+          targetId,
+          group: targetById(targetId).group,
+          note: '',
+          outcome: 'open',
+          outcomeOn: null,
+          sourcePlantId: null,
+        },
       });
       await putInspection.mutateAsync({
         id: i === 0 ? ids.inspection : ids.secondInspection,
@@ -121,14 +124,17 @@ function OpenWatch({ plantId, naming, answers, coversTurned }: OpenWatchProps) {
   };
   const open = async () => {
     await putWatch.mutateAsync({
-      id: ids.watch,
-      plantId,
-      openedOn: today,
-      ...name,
-      note: '',
-      outcome: noTrouble ? 'ruled-out' : 'open',
-      outcomeOn: noTrouble ? today : null,
-      sourcePlantId: null,
+      from: null,
+      to: {
+        id: ids.watch,
+        plantId,
+        openedOn: today,
+        ...name,
+        note: '',
+        outcome: noTrouble ? 'ruled-out' : 'open',
+        outcomeOn: noTrouble ? today : null,
+        sourcePlantId: null,
+      },
     });
     if (Object.keys(answers).length > 0)
       await putInspection.mutateAsync({

@@ -6,6 +6,7 @@ import { usePutSpray, useRemoveSpray, useShelf } from '../../api/mixing.ts';
 import { Choices } from '../../parts/field.tsx';
 import { optionsOf } from '../../parts/select-one.tsx';
 import { useTakeOut } from '../../parts/use-take-out.ts';
+import { useChange } from '../../parts/use-change.ts';
 import { showDate } from '../../show/dates.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
 import { COVERAGE_WORDS, STAGE_SEEN_WORDS } from './spray-words.ts';
@@ -84,7 +85,7 @@ function SprayRow({ spray, watchId }: { spray: LoggedSpray; watchId: string }) {
 
 /** What nobody has said yet of a spray; each goes away once answered. */
 function OpenQuestions({ spray }: { spray: SprayRecord }) {
-  const put = usePutSpray();
+  const change = useChange(usePutSpray());
   if (spray.coverage !== null && spray.stageSeen !== null) return null;
   return (
     <div className="mt-3 border-l-3 border-warning pl-3 flex flex-col gap-3">
@@ -93,7 +94,7 @@ function OpenQuestions({ spray }: { spray: SprayRecord }) {
           legend="How well did it cover?"
           value={null}
           options={optionsOf(COVERAGE_WORDS)}
-          onChange={(coverage) => put.mutate({ ...spray, coverage })}
+          onChange={(coverage) => change(spray, { ...spray, coverage }, 'The cover is noted.')}
         />
       )}
       {spray.stageSeen === null && (
@@ -101,7 +102,7 @@ function OpenQuestions({ spray }: { spray: SprayRecord }) {
           legend="What was there when you sprayed?"
           value={null}
           options={optionsOf(STAGE_SEEN_WORDS)}
-          onChange={(stageSeen) => put.mutate({ ...spray, stageSeen })}
+          onChange={(stageSeen) => change(spray, { ...spray, stageSeen }, 'What was there is noted.')}
         />
       )}
     </div>

@@ -11,6 +11,8 @@ import { Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { type Option, optionsOf, SelectOne } from '../../parts/select-one.tsx';
+import { BothEdits } from '../../parts/both-edits.tsx';
+import { useEditing } from '../../parts/use-editing.ts';
 import { showFullDate, showMoment } from '../../show/dates.ts';
 import { significant } from '../../show/units.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
@@ -49,15 +51,17 @@ function SprayForm({ spray, picture }: { spray: LoggedSpray; picture: WatchPictu
   const put = usePutSpray();
   const products = useShelf().data?.products ?? [];
   const { weather: _, ...record } = spray;
-  const [typed, setTyped] = useState({
-    on: spray.on,
-    ml: String(show.volumeNumber(spray.sprayMl)),
-    amounts: spray.parts.map(({ productAmount }) => significant(productAmount, 1)),
-    coverage: spray.coverage ?? ('' as const),
-    stageSeen: spray.stageSeen ?? ('' as const),
-    note: spray.note,
-    againstLabel: spray.againstLabel,
+  const typedOf = (now: SprayRecord) => ({
+    on: now.on,
+    ml: String(show.volumeNumber(now.sprayMl)),
+    amounts: now.parts.map(({ productAmount }) => significant(productAmount, 1)),
+    coverage: now.coverage ?? ('' as const),
+    stageSeen: now.stageSeen ?? ('' as const),
+    note: now.note,
+    againstLabel: now.againstLabel,
   });
+  const [typed, setTyped] = useState(() => typedOf(spray));
+  const edit = useEditing<SprayRecord>(put, record, (now) => setTyped(typedOf(now)));
   const messages = new Map(
     put.error instanceof ApiProblem
       ? put.error.errors.map((error) => [error.path.join('.'), error.message])
@@ -74,8 +78,8 @@ function SprayForm({ spray, picture }: { spray: LoggedSpray; picture: WatchPictu
       stageSeen: typed.stageSeen || null,
       parts: record.parts.map((part, i) => ({ ...part, productAmount: numberOf(typed.amounts[i]!) })),
     };
-    await put.mutateAsync(changed);
-    say('The spray was put right.', () => put.mutate(record));
+    if (!(await edit.save(changed))) return;
+    say('The spray was put right.', () => put.mutate({ from: changed, to: record }));
     await navigate(`/look/${picture.watch.id}`);
   };
   return (
@@ -93,6 +97,7 @@ function SprayForm({ spray, picture }: { spray: LoggedSpray; picture: WatchPictu
             void save().catch(() => undefined);
           }}
         >
+          <BothEdits edit={edit} />
           <Field label="Sprayed on" error={messages.get('on')}>
             <input
               type="date"

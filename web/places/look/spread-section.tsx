@@ -3,7 +3,7 @@ import type { SpreadReason } from '#core/decide';
 import type { WatchPicture } from '#server/answers/watch-picture';
 import { usePlants, usePutWatch, useSpread } from '../../api/queries.ts';
 import { Field } from '../../parts/field.tsx';
-import { useNotices } from '../../parts/notices.tsx';
+import { useChange } from '../../parts/use-change.ts';
 
 const REASON_WORDS: Readonly<Record<SpreadReason, string>> = {
   source: 'it may have come from there',
@@ -20,13 +20,10 @@ export function SpreadSection({ picture: { watch, plant } }: { picture: WatchPic
   const plants = usePlants().data ?? [];
   const spread = useSpread(watch.id).data;
   const put = usePutWatch();
-  const { say } = useNotices();
   const others = plants.filter((entry) => entry.id !== plant.id && entry.retiredOn === null);
+  const change = useChange(put);
   const name = (sourcePlantId: string | null) =>
-    put.mutate(
-      { ...watch, sourcePlantId },
-      { onSuccess: () => say('The source is noted.', () => put.mutate(watch)) },
-    );
+    change(watch, { ...watch, sourcePlantId }, 'The source is noted.');
   return (
     <section aria-label="Where from, where to">
       <h2 className="mb-2">Where from, where to</h2>

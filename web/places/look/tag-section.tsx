@@ -114,9 +114,13 @@ function LostTag({ tags, plantName }: { tags: readonly Tag[]; plantName: string 
   const lose = () => {
     const tag = tags.find(({ id }) => id === tagId);
     if (!tag) return;
-    void keepRecord(putEntry('tags', { ...tag, lostOn: today }, `tag ${tag.label} lost, ${plantName}`)).then(
+    const lost = { ...tag, lostOn: today };
+    void keepRecord(putEntry('tags', lost, `tag ${tag.label} lost, ${plantName}`, tag)).then(
       () =>
-        say(`Tag ${tag.label} is gone.`, () => void keepRecord(putEntry('tags', tag, `tag ${tag.label}`))),
+        say(
+          `Tag ${tag.label} is gone.`,
+          () => void keepRecord(putEntry('tags', tag, `tag ${tag.label}`, lost)),
+        ),
       (error: Error) => say(error.message),
     );
   };

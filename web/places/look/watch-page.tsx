@@ -7,10 +7,10 @@ import type { WatchPicture } from '#server/answers/watch-picture';
 import { useNow, usePutWatch, useRemoveSample, useWatch } from '../../api/queries.ts';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { History } from '../../parts/history.tsx';
-import { useNotices } from '../../parts/notices.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
 import { useTakeOut } from '../../parts/use-take-out.ts';
 import { Reason } from '../../parts/reason.tsx';
+import { useChange } from '../../parts/use-change.ts';
 import { showDate, showFullDate } from '../../show/dates.ts';
 import { showMeasure, unitWords } from '../../show/measures.ts';
 import { showShare } from '../../show/units.ts';
@@ -245,17 +245,12 @@ function Seen({ picture }: { picture: WatchPicture }) {
 
 function Outcome({ watch }: { watch: Watch }) {
   const today = useToday();
-  const put = usePutWatch();
-  const { say } = useNotices();
+  const change = useChange(usePutWatch());
   const end = (outcome: 'closed' | 'ruled-out') =>
-    put.mutate(
+    change(
+      watch,
       { ...watch, outcome, outcomeOn: today },
-      {
-        onSuccess: () =>
-          say(outcome === 'closed' ? 'The watch is closed.' : 'The suspicion is ruled out.', () =>
-            put.mutate(watch),
-          ),
-      },
+      outcome === 'closed' ? 'The watch is closed.' : 'The suspicion is ruled out.',
     );
   if (watch.outcome !== 'open') {
     return (
@@ -265,7 +260,9 @@ function Outcome({ watch }: { watch: Watch }) {
         <button
           type="button"
           className="link-husk"
-          onClick={() => put.mutate({ ...watch, outcome: 'open', outcomeOn: null })}
+          onClick={() =>
+            change(watch, { ...watch, outcome: 'open', outcomeOn: null }, 'The watch is open again.')
+          }
         >
           Open it again
         </button>

@@ -16,6 +16,8 @@ import { LineFields } from './line-fields.tsx';
 import { numeric, textOrNone } from './typed-number.ts';
 import { numberOr } from '../../show/number-or.ts';
 import { wordedResolver } from '../../parts/worded-resolver.ts';
+import { BothEdits } from '../../parts/both-edits.tsx';
+import { useEditing } from '../../parts/use-editing.ts';
 
 const EDIBLE = new Set(HOSTS.filter(({ edible }) => edible).map(({ id }) => id));
 
@@ -92,6 +94,7 @@ function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolea
     handleSubmit,
     setError,
     setValue,
+    reset,
     control,
     formState: { errors },
   } = form;
@@ -106,10 +109,11 @@ function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolea
     material.usual,
     EDIBLE,
   );
+  const edit = useEditing(put, isNew ? null : product, (now) => reset(now));
   const save = handleSubmit(async (values) => {
     try {
-      await put.mutateAsync(values);
-      say(`${values.name} was kept.`, isNew ? undefined : () => put.mutate(product));
+      if (!(await edit.save(values))) return;
+      say(`${values.name} was kept.`, isNew ? undefined : () => put.mutate({ from: values, to: product }));
       await navigate('/mix/shelf');
     } catch (error) {
       setProblem(spreadProblem(error, setError, ['name', 'materialId', 'strengthPercent']));
@@ -127,6 +131,7 @@ function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolea
           {problem}
         </p>
       )}
+      <BothEdits edit={edit} />
       <div className="sheet p-5 grid gap-4 md:grid-cols-3 mb-5">
         <Field label="Name" error={errors.name?.message}>
           <input className="input w-full" {...register('name')} />

@@ -11,6 +11,9 @@ import { useShow, useToday } from '../../show/use-show.ts';
 import { RATE_UNITS } from './mix-words.ts';
 import { numberOr } from '../../show/number-or.ts';
 import { wordedResolver } from '../../parts/worded-resolver.ts';
+import { BothEdits } from '../../parts/both-edits.tsx';
+import { useEditing } from '../../parts/use-editing.ts';
+import { useChange } from '../../parts/use-change.ts';
 
 const KIND_WORDS: Readonly<Record<Sprayer['kind'], string>> = {
   tank: 'pump or knapsack tank',
@@ -46,13 +49,8 @@ export function SprayerList({ sprayers }: { sprayers: readonly Sprayer[] }) {
 function SprayerRow({ sprayer, onEdit }: { sprayer: Sprayer; onEdit: () => void }) {
   const show = useShow();
   const today = useToday();
-  const put = usePutSprayer();
-  const { say } = useNotices();
-  const rinse = () =>
-    put.mutate(
-      { ...sprayer, rinsedOn: today },
-      { onSuccess: () => say(`${sprayer.name} is rinsed.`, () => put.mutate(sprayer)) },
-    );
+  const change = useChange(usePutSprayer());
+  const rinse = () => change(sprayer, { ...sprayer, rinsedOn: today }, `${sprayer.name} is rinsed.`);
   return (
     <div className="flex flex-wrap justify-between gap-x-4 gap-y-1">
       <span>
@@ -124,6 +122,7 @@ function SprayerForm({ sprayer, onDone }: { sprayer: Sprayer | null; onDone: () 
     register,
     handleSubmit,
     setError,
+    reset,
     control,
     formState: { errors },
   } = useForm<Typed, unknown, Sprayer>({
@@ -145,12 +144,13 @@ function SprayerForm({ sprayer, onDone }: { sprayer: Sprayer | null; onDone: () 
     defaultValues: typedOf(sprayer, show.volumeNumber, show.lengthNumber),
   });
   const kind = useWatch({ control, name: 'kind' });
+  const edit = useEditing(put, sprayer, (now) => reset(typedOf(now, show.volumeNumber, show.lengthNumber)));
   const save = handleSubmit(async (record) => {
     try {
-      await put.mutateAsync(record);
+      if (!(await edit.save(record))) return;
       say(
         sprayer ? `${record.name} was saved.` : `${record.name} was added.`,
-        sprayer ? () => put.mutate(sprayer) : undefined,
+        sprayer ? () => put.mutate({ from: record, to: sprayer }) : undefined,
       );
       onDone();
     } catch (error) {
@@ -164,6 +164,7 @@ function SprayerForm({ sprayer, onDone }: { sprayer: Sprayer | null; onDone: () 
           {problem}
         </p>
       )}
+      <BothEdits edit={edit} />
       <div className="grid sm:grid-cols-2 gap-3">
         <Field label="Name" error={errors.name?.message}>
           <input className="input w-full" {...register('name')} />

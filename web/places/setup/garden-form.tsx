@@ -10,6 +10,8 @@ import { Field } from '../../parts/field.tsx';
 import { spreadProblem } from '../../parts/form-errors.ts';
 import { useNotices } from '../../parts/notices.tsx';
 import { wordedResolver } from '../../parts/worded-resolver.ts';
+import { BothEdits } from '../../parts/both-edits.tsx';
+import { useEditing } from '../../parts/use-editing.ts';
 
 const SYSTEMS: readonly { id: MeasureSystem; name: string }[] = [
   { id: 'metric', name: 'metric' },
@@ -64,10 +66,12 @@ export function GardenForm({ garden }: { garden: Garden | null }) {
     handleSubmit,
     setError,
     setValue,
+    reset,
     control,
     formState: { errors },
   } = useForm<Garden>({ resolver: wordedResolver(gardenRecord), defaultValues: garden ?? firstGuess() });
   const system = useWatch({ control, name: 'measureSystem' }) ?? 'metric';
+  const edit = useEditing(put, garden, (now) => reset(now));
   const save = handleSubmit(async (values) => {
     try {
       if (!garden) {
@@ -77,20 +81,23 @@ export function GardenForm({ garden }: { garden: Garden | null }) {
           kind: 'thermometer',
         });
         await putPlace.mutateAsync({
-          id: firstIds.place,
-          name: 'Outdoors',
-          kind: 'outdoors',
-          stationId: firstIds.station,
-          minOffsetC: 0,
-          maxOffsetC: 0,
-          standInIds: [],
+          from: null,
+          to: {
+            id: firstIds.place,
+            name: 'Outdoors',
+            kind: 'outdoors',
+            stationId: firstIds.station,
+            minOffsetC: 0,
+            maxOffsetC: 0,
+            standInIds: [],
+          },
         });
       }
-      await put.mutateAsync(values);
+      if (!(await edit.save(values))) return;
       setProblem(null);
       say(
         garden ? 'The garden was saved.' : `${values.name} is set up. Add its plants next.`,
-        garden ? () => put.mutate(garden) : undefined,
+        garden ? () => put.mutate({ from: values, to: garden }) : undefined,
       );
       if (!garden) await navigate('/garden');
     } catch (error) {
@@ -104,6 +111,7 @@ export function GardenForm({ garden }: { garden: Garden | null }) {
           {problem}
         </p>
       )}
+      <BothEdits edit={edit} />
       <div className="sm:col-span-2">
         <Field label="Name" error={errors.name?.message}>
           <input className="input w-full" {...register('name')} />

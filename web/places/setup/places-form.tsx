@@ -8,6 +8,8 @@ import { Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered } from '../../parts/page.tsx';
 import { type Option, SelectOne } from '../../parts/select-one.tsx';
+import { BothEdits } from '../../parts/both-edits.tsx';
+import { useEditing } from '../../parts/use-editing.ts';
 import { useShow } from '../../show/use-show.ts';
 import { OffsetLesson } from './offset-lesson.tsx';
 
@@ -70,10 +72,15 @@ function PlaceForm({
   const put = usePutPlace();
   const { say } = useNotices();
   const perDegree = show.temperatureUnit === '°F' ? 1.8 : 1;
+  const offsetsOf = ({ minOffsetC, maxOffsetC }: Place) => ({
+    min: String(round(minOffsetC * perDegree)),
+    max: String(round(maxOffsetC * perDegree)),
+  });
   const [draft, setDraft] = useState(place);
-  const [offsets, setOffsets] = useState({
-    min: String(round(place.minOffsetC * perDegree)),
-    max: String(round(place.maxOffsetC * perDegree)),
+  const [offsets, setOffsets] = useState(() => offsetsOf(place));
+  const edit = useEditing(put, isNew ? null : place, (now) => {
+    setDraft(now);
+    setOffsets(offsetsOf(now));
   });
   const messages = new Map(
     put.error instanceof ApiProblem
@@ -82,13 +89,12 @@ function PlaceForm({
   );
   const celsius = (text: string) =>
     text.trim() === '' ? Number.NaN : Number(text.replace(',', '.').replace('−', '-')) / perDegree;
-  const save = () =>
-    put.mutate(
-      { ...draft, minOffsetC: celsius(offsets.min), maxOffsetC: celsius(offsets.max) },
-      {
-        onSuccess: () => say(`${draft.name} was saved.`, isNew ? undefined : () => put.mutate(place)),
-      },
-    );
+  const save = async () => {
+    const kept = { ...draft, minOffsetC: celsius(offsets.min), maxOffsetC: celsius(offsets.max) };
+    // What is refused is told beside its field.
+    if (!(await edit.save(kept).catch(() => null))) return;
+    say(`${draft.name} was saved.`, isNew ? undefined : () => put.mutate({ from: kept, to: place }));
+  };
   return (
     <form
       noValidate
@@ -96,9 +102,10 @@ function PlaceForm({
       aria-label={place.name || 'Another place'}
       onSubmit={(event) => {
         event.preventDefault();
-        save();
+        void save();
       }}
     >
+      <BothEdits edit={edit} />
       <Field label="Name" error={messages.get('name')}>
         <input
           className="input w-full"

@@ -1,8 +1,8 @@
 import type { Garden } from '#core/records';
 import { useGarden, usePutGarden } from '../../api/queries.ts';
-import { useNotices } from '../../parts/notices.tsx';
 import { Answered } from '../../parts/page.tsx';
 import { SchoolChoices } from '../../parts/school-choices.tsx';
+import { useChange } from '../../parts/use-change.ts';
 
 /** Where practitioners disagree: which school this garden follows. */
 export function SchoolsForm() {
@@ -14,12 +14,12 @@ export function SchoolsForm() {
 }
 
 function Schools({ garden }: { garden: Garden }) {
-  const put = usePutGarden();
-  const { say } = useNotices();
+  const change = useChange(usePutGarden());
   const choose = (questionId: string, schoolId: string | null) =>
-    put.mutate(
+    change(
+      garden,
       { ...garden, schools: { ...garden.schools, [questionId]: schoolId! } },
-      { onSuccess: () => say('The school is changed.', () => put.mutate(garden)) },
+      'The school is changed.',
     );
   return <SchoolChoices own={garden.schools} wider={null} onChoose={choose} />;
 }

@@ -37,14 +37,20 @@ export function ClockStartForm({ picture }: { picture: WatchPicture }) {
       return kept
         ? remove.mutate(
             { id },
-            { onSuccess: () => say('The clock starts as the figures say.', () => put.mutate(kept)) },
+            {
+              onSuccess: () =>
+                say('The clock starts as the figures say.', () => put.mutate({ from: null, to: kept })),
+            },
           )
         : undefined;
+    const chosen = { id, startKind: kind, startValue: kind === 'date' || kind === 'stage' ? value : null };
     put.mutate(
-      { id, startKind: kind, startValue: kind === 'date' || kind === 'stage' ? value : null },
+      { from: kept, to: chosen },
       {
         onSuccess: () =>
-          say('The clock starts as you chose.', kept ? () => put.mutate(kept) : () => remove.mutate({ id })),
+          say('The clock starts as you chose.', () =>
+            kept ? put.mutate({ from: chosen, to: kept }) : remove.mutate({ id }),
+          ),
       },
     );
   };

@@ -73,7 +73,10 @@ function PhotoView({ photo }: { photo: Photo }) {
   const keep = (changed: Partial<PhotoRecord>) => {
     const record = { ...marks, ...changed };
     setJustMarked(record);
-    describe.mutate(record, { onError: (error) => say(error.message), onSettled: () => setJustMarked(null) });
+    describe.mutate(
+      { from: marks, to: record },
+      { onError: (error) => say(error.message), onSettled: () => setJustMarked(null) },
+    );
   };
   const place = ({ x, y }: Point) => {
     if (tool === 'scale') setEnds(ends.length === 1 ? [...ends, { x, y }] : [{ x, y }]);

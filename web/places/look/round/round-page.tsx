@@ -95,9 +95,10 @@ function OnTheWay({ round, states }: { round: RoundInHand; states: readonly Stop
   const done = states.filter((state) => state.done.length > 0).length;
   const next = nextStop(states);
   const finish = async () => {
-    const finished: Round = { id: round.id, startedOn: round.startedOn, finishedOn: today, note: '' };
+    const begun: Round = { id: round.id, startedOn: round.startedOn, finishedOn: null, note: '' };
+    const finished = { ...begun, finishedOn: today };
     try {
-      const sent = await keepRecord(putEntry('rounds', finished, 'the round finished'));
+      const sent = await keepRecord(putEntry('rounds', finished, 'the round finished', begun));
       layRoundDown();
       await navigate(sent === 'sent' ? `/look/round/${round.id}` : '/look');
       if (sent === 'waiting') say('The round is finished on this device; its summary comes once it is sent.');

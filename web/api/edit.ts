@@ -1,0 +1,71 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import type { z } from 'zod';
+import { meet, ownFields } from '#core/records';
+import { asSeen } from './as-seen.ts';
+import { answer, ApiProblem } from './client.ts';
+
+/** A record as it was seen, null when it is new, and as it shall be. */
+export interface Edit<T> {
+  readonly from: T | null;
+  readonly to: T;
+}
+
+/** Another edit of the same fields came first. */
+export class MetError<T extends object> extends ApiProblem {
+  /** What was to be kept: mine where both changed a field, theirs where only they did. */
+  readonly mine: T;
+  /** What stands there now. */
+  readonly theirs: T;
+  readonly clashes: readonly (keyof T & string)[];
+
+  constructor(mine: T, theirs: T, clashes: readonly (keyof T & string)[]) {
+    super(
+      412,
+      'Meanwhile the same was changed elsewhere. Look at what stands there now before you change it.',
+      [],
+    );
+    this.mine = mine;
+    this.theirs = theirs;
+    this.clashes = clashes;
+  }
+}
+
+type Send<T> = (
+  record: T,
+  options?: { headers: Record<string, string> },
+) => Promise<{ ok: boolean; status: number; json(): Promise<unknown> }>;
+
+/**
+ * Keeps an edit, and with it what was changed elsewhere meanwhile in other fields.
+ * @returns the record as it was kept
+ * @throws MetError where both changed the same
+ */
+export async function keepEdit<T extends object>(
+  schema: z.ZodType<T>,
+  send: Send<T>,
+  { from, to }: Edit<T>,
+): Promise<T> {
+  for (let seen = from, record = to; ;) {
+    try {
+      await answer(send(record, seen === null ? undefined : { headers: asSeen(ownFields(seen, schema)) }));
+      return record;
+    } catch (error) {
+      if (!(error instanceof ApiProblem) || error.meanwhile === undefined || seen === null) throw error;
+      const theirs = error.meanwhile as T;
+      const { together, clashes } = meet(seen, record, theirs);
+      if (clashes.length > 0) throw new MetError(together, theirs, clashes);
+      seen = theirs;
+      record = together;
+    }
+  }
+}
+
+/** Edits of one kind of record; whatever became of one, everything shown is asked for anew. */
+export function useEdit<T extends object>(schema: z.ZodType<T>, send: Send<T>) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (edit: Edit<T>) => keepEdit(schema, send, edit),
+    onSuccess: () => client.invalidateQueries(),
+    onError: (error) => (error instanceof MetError ? client.invalidateQueries() : undefined),
+  });
+}

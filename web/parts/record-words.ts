@@ -1,0 +1,23 @@
+/** How a record's field and its value are told where no form stands around them. */
+
+/** "placeId" and "place_id" are both "place". */
+export const fieldName = (field: string): string =>
+  field
+    .replace(/(.)(Id|_id)$/, '$1')
+    .replace(/_day$/, '')
+    .replace(/([a-z])([A-Z])/g, '$1 $2')
+    .replaceAll('_', ' ')
+    .toLowerCase();
+
+/** Longer things are cut: the whole stands in the archive. */
+const LONGEST = 200;
+
+/** `nameOf` knows what records are called, by id. */
+export function shownValue(value: unknown, nameOf: (id: string) => string | undefined): string {
+  if (value === null || value === undefined || value === '') return 'nothing';
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (typeof value === 'string') return cut(nameOf(value) ?? value);
+  return cut(JSON.stringify(value));
+}
+
+const cut = (text: string) => (text.length > LONGEST ? `${text.slice(0, LONGEST)}…` : text);

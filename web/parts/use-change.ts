@@ -1,0 +1,16 @@
+import type { Edit } from '../api/edit.ts';
+import { useNotices } from './notices.tsx';
+
+export interface Editing<T> {
+  mutateAsync(edit: Edit<T>): Promise<T>;
+}
+
+/** Changes a record with one tap: says so and offers to take it back, or says why it was not kept. */
+export function useChange<T>(put: Editing<T>): (from: T, to: T, said: string) => void {
+  const { say } = useNotices();
+  const failed = (error: Error) => say(error.message);
+  return (from, to, said) =>
+    void put
+      .mutateAsync({ from, to })
+      .then(() => say(said, () => void put.mutateAsync({ from: to, to: from }).catch(failed)), failed);
+}
