@@ -91,3 +91,42 @@ test('a product is added with its label line, mistakes told beside their fields'
   await page.getByText('Changed once: what stood here before').click();
   await expect(page.getByRole('group', { name: 'Earlier states' })).toContainText('name: Winter oil');
 });
+
+test('two windows on one plant: neither wipes what the other wrote', async ({ page, context, demo }) => {
+  const other = await context.newPage();
+  for (const tab of [page, other]) {
+    await tab.goto(`${demo.address}/garden/${KUMQUAT}`);
+    await expect(tab.getByLabel('Height')).toHaveValue('0.9');
+  }
+  const save = (tab: typeof page) => tab.getByRole('button', { name: 'Save', exact: true }).click();
+  // Different fields are both kept, and the form shows both.
+  await page.getByLabel('Height').fill('1.2');
+  await save(page);
+  await expect(page.getByText('Kumquat was saved.')).toBeVisible();
+  await other.getByLabel('Spread').fill('0.75');
+  await save(other);
+  await expect(other.getByText('Kumquat was saved.')).toBeVisible();
+  await expect(other.getByLabel('Height')).toHaveValue('1.2');
+
+  // The same field is asked about.
+  await page.getByLabel('Height').fill('1.3');
+  await save(page);
+  await expect(page.getByText('Kumquat was saved.').last()).toBeVisible();
+  await expect(page.getByLabel('Spread')).toHaveValue('0.75');
+  await other.getByLabel('Height').fill('1.4');
+  await save(other);
+  const met = other.getByRole('alert').filter({ hasText: 'changed elsewhere' });
+  await expect(met).toContainText('height, m: 1.4 here, 1.3 there');
+  await expect(met).toBeInViewport();
+  await met.getByRole('button', { name: 'Take what is there' }).click();
+  await expect(other.getByLabel('Height')).toHaveValue('1.3');
+  await other.getByLabel('Height').fill('1.5');
+  await page.getByLabel('Height').fill('1.6');
+  await save(other);
+  await expect(other.getByText('Kumquat was saved.').last()).toBeVisible();
+  await save(page);
+  await page.getByRole('button', { name: 'Keep what is here' }).click();
+  await expect(page.getByText('What is here was kept.')).toBeVisible();
+  await page.getByText(/Changed 5 times/).click();
+  await expect(page.getByText('height, m: 1.5')).toBeVisible();
+});

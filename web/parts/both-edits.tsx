@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import { useNameOf } from '../api/name-of.ts';
 import { useNotices } from './notices.tsx';
 import { fieldName, shownValue } from './record-words.ts';
@@ -7,6 +8,11 @@ import type { Edited } from './use-editing.ts';
 export function BothEdits<T extends object>({ edit: { met, keepMine, takeTheirs } }: { edit: Edited<T> }) {
   const nameOf = useNameOf();
   const { say } = useNotices();
+  const panel = useRef<HTMLDivElement>(null);
+  // It stands above the form, and the button that brought it about may be far below.
+  useEffect(() => {
+    if (met) panel.current?.focus();
+  }, [met]);
   if (!met) return null;
   const keep = () =>
     void keepMine().then(
@@ -14,7 +20,12 @@ export function BothEdits<T extends object>({ edit: { met, keepMine, takeTheirs 
       (error: Error) => say(error.message),
     );
   return (
-    <div role="alert" className="col-span-full border-l-3 border-warning pl-3 flex flex-col gap-2">
+    <div
+      ref={panel}
+      tabIndex={-1}
+      role="alert"
+      className="col-span-full border-l-3 border-warning pl-3 flex flex-col gap-2"
+    >
       <b className="font-semibold">
         Meanwhile the same was changed elsewhere, in another window or on another device.
       </b>

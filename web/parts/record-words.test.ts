@@ -4,7 +4,7 @@ import { fieldName, shownValue } from './record-words.ts';
 test('fields are told in words, by whichever name they go', () => {
   expect(
     ['placeId', 'place_id', 'harvestFrom', 'min_offset_c', 'note', 'id', 'on_day'].map(fieldName),
-  ).toEqual(['place', 'place', 'harvest from', 'min offset c', 'note', 'id', 'on']);
+  ).toEqual(['place', 'place', 'harvest from', 'min offset, °C', 'note', 'id', 'on']);
 });
 
 test('values are told in words, records by their names, and long ones are cut', () => {

@@ -7,7 +7,10 @@ export const fieldName = (field: string): string =>
     .replace(/_day$/, '')
     .replace(/([a-z])([A-Z])/g, '$1 $2')
     .replaceAll('_', ' ')
-    .toLowerCase();
+    .toLowerCase()
+    .replace(/ (m|ml|mm|c|percent|deg)$/, (_, unit: string) => `, ${UNITS[unit] ?? unit}`);
+
+const UNITS: Readonly<Record<string, string>> = { c: '°C', percent: '%', deg: '°' };
 
 /** Longer things are cut: the whole stands in the archive. */
 const LONGEST = 200;
