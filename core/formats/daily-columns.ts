@@ -1,3 +1,7 @@
+import { decimal } from './cells.ts';
+import { nearlyAll } from './nearly-all.ts';
+import { windUnitOf, type WindUnit } from './wind-unit.ts';
+
 /** Which column of a weather table holds what, and how it is written. Column numbers from 0. */
 export interface ColumnMapping {
   readonly date: number;
@@ -7,6 +11,8 @@ export interface ColumnMapping {
   readonly wind: number | null;
   readonly temperatureUnit: 'C' | 'F';
   readonly rainUnit: 'mm' | 'in';
+  /** Null when nobody said: then the wind stays unknown. */
+  readonly windUnit: WindUnit | null;
   readonly dateOrder: DateOrder;
 }
 
@@ -22,6 +28,7 @@ export interface MappingGuess {
   readonly wind: number | null;
   readonly temperatureUnit: 'C' | 'F' | null;
   readonly rainUnit: 'mm' | 'in';
+  readonly windUnit: WindUnit | null;
   readonly dateOrder: DateOrder | null;
 }
 
@@ -45,14 +52,16 @@ export function guessMapping(header: readonly string[], rows: readonly (readonly
   const minTemperature = find(/\bt?min/) ?? find(/\blow/);
   const maxTemperature = find(/\bt?max/) ?? find(/\bhigh/);
   const rain = find(/rain|precip|prcp/);
+  const wind = find(/\bwind/);
   return {
     date,
     minTemperature,
     maxTemperature,
     rain,
-    wind: find(/\bwind/),
+    wind,
     temperatureUnit: guessUnit(words, rows, minTemperature, maxTemperature),
     rainUnit: rain !== null && /\b(in|inch|inches)\b/.test(words[rain]!) ? 'in' : 'mm',
+    windUnit: wind === null ? null : windUnitOf(words[wind]!),
     dateOrder: date === null ? null : guessDateOrder(rows.map((row) => row[date] ?? '')),
   };
 }
@@ -60,7 +69,7 @@ export function guessMapping(header: readonly string[], rows: readonly (readonly
 /** The order dates are written in; null when every slashed date could be read both ways. */
 export function guessDateOrder(values: readonly string[]): DateOrder | null {
   const filled = values.map((value) => value.trim()).filter(Boolean);
-  if (filled.length > 0 && filled.every((value) => ISO.test(value))) return 'iso';
+  if (nearlyAll(filled, (value) => ISO.test(value))) return 'iso';
   const pairs = filled.flatMap((value) => {
     const match = SLASHED.exec(value);
     return match ? [[Number(match[1]), Number(match[2])] as const] : [];
@@ -87,7 +96,7 @@ function guessUnit(
  */
 export function guessUnitOf(name: string, cells: readonly string[]): 'C' | 'F' | null {
   if (/°\s*f|\bf\b|fahrenheit|\(f\)/.test(name)) return 'F';
-  const values = cells.map(Number).filter(Number.isFinite);
+  const values = cells.flatMap((cell) => decimal(cell) ?? []);
   const beyondCelsius = values.filter((value) => value > SURELY_FAHRENHEIT_ABOVE).length;
   // A slipped point or two is a spike in °C; more of them are another unit.
   if (/°\s*c|\bc\b|celsius|\(c\)/.test(name))

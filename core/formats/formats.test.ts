@@ -19,6 +19,7 @@ const MAPPING: ColumnMapping = {
   wind: null,
   temperatureUnit: 'C',
   rainUnit: 'mm',
+  windUnit: null,
   dateOrder: 'iso',
 };
 
@@ -35,6 +36,7 @@ describe('guessing the columns', () => {
       wind: null,
       temperatureUnit: 'F',
       rainUnit: 'in',
+      windUnit: null,
       dateOrder: 'iso',
     });
   });
@@ -51,6 +53,8 @@ describe('guessing the columns', () => {
 
   test.each<[string[], string | null]>([
     [['2026-05-01', '2026-05-02T00:00'], 'iso'],
+    [['2026-05-01', '2026-05-02', '2026-05-03', 'Made by the station'], 'iso'],
+    [['2026-05-01', 'Made by the station'], null],
     [['1/5/2026', '13/5/2026'], 'day-first'],
     [['5/1/2026', '5/13/2026'], 'month-first'],
     [['1/5/2026', '2/5/2026'], null],
@@ -59,6 +63,45 @@ describe('guessing the columns', () => {
   ])('date order of %j is %s', (values, order) => {
     expect(guessDateOrder(values)).toBe(order);
   });
+});
+
+describe('wind', () => {
+  const wind = (head: string, value: string) => {
+    const { header, rows } = readTable(`date,min °C,max °C,${head}\n2026-05-01,4,12,${value}\n`);
+    const mapping = guessMapping(header, rows) as ColumnMapping;
+    return { unit: mapping.windUnit, windMs: readDailyRows(rows, mapping).days[0]!.windMs };
+  };
+
+  test.each([
+    ['Wind (km/h)', '18', 'km/h', 5],
+    ['wind_kmh', '18', 'km/h', 5],
+    ['Wind kph', '18', 'km/h', 5],
+    ['Wind speed mph', '10', 'mph', 4.47],
+    ['wind knots', '10', 'knots', 5.14],
+    ['Wind kn', '10', 'knots', 5.14],
+    ['Wind m/s', '5', 'm/s', 5],
+    ['wind_ms', '5', 'm/s', 5],
+  ] as const)('%s of %s is in %s, %s m/s', (head, value, unit, ms) => {
+    expect(wind(head, value)).toEqual({ unit, windMs: ms });
+  });
+
+  test('of no named unit is asked for, and unknown until it is told', () => {
+    expect(wind('Wind', '18')).toEqual({ unit: null, windMs: null });
+  });
+
+  test('faster than any is a fault in its unit, not in m/s', () => {
+    const rows = [['2026-05-01', '4', '12', '0', '150']];
+    const read = (windUnit: ColumnMapping['windUnit']) =>
+      readDailyRows(rows, { ...MAPPING, wind: 4, windUnit });
+    expect(read('km/h').days[0]!.windMs).toBe(41.67);
+    expect(read('m/s').problems).toEqual([{ line: 2, fault: { kind: 'not-a-speed', text: '150' } }]);
+  });
+});
+
+test('empty cells of a column in °F do not make it one in °C', () => {
+  const cells = [...Array.from({ length: 300 }, (_, i) => String(35 + (i % 15))), ''];
+  const rows = cells.map((cell, i) => [dateOfDayNumber(20000 + i), cell, cell]);
+  expect(guessMapping(['date', 'low', 'high'], rows).temperatureUnit).toBeNull();
 });
 
 describe('reading rows', () => {

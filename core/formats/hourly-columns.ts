@@ -1,4 +1,6 @@
 import { type DateOrder, guessDateOrder, guessUnitOf } from './daily-columns.ts';
+import { nearlyAll } from './nearly-all.ts';
+import { windUnitOf, type WindUnit } from './wind-unit.ts';
 
 /** Which column of a logger's table holds what. Column numbers from 0. */
 export interface HourlyMapping {
@@ -10,6 +12,8 @@ export interface HourlyMapping {
   readonly wind: number | null;
   readonly temperatureUnit: 'C' | 'F';
   readonly rainUnit: 'mm' | 'in';
+  /** Null when nobody said: then the wind stays unknown. */
+  readonly windUnit: WindUnit | null;
   readonly dateOrder: DateOrder;
 }
 
@@ -34,11 +38,9 @@ export function guessHourly(
     return column < 0 ? null : column;
   };
   const sample = rows.slice(0, 200);
-  const clocked = header.findIndex(
-    (_, i) => sample.length > 0 && sample.every((row) => CLOCK.test(row[i] ?? '')),
-  );
+  const clocked = header.findIndex((_, i) => nearlyAll(sample, (row) => CLOCK.test(row[i] ?? '')));
   if (clocked < 0) return null;
-  const holdsDate = sample.every((row) => /\d{4}/.test(row[clocked] ?? ''));
+  const holdsDate = nearlyAll(sample, (row) => /\d{4}/.test(row[clocked] ?? ''));
   const time = holdsDate ? clocked : find(/\b(date|day)\b/, clocked);
   const temperature = find(/temp|°\s*[cf]\b/, clocked);
   if (time === null || temperature === null) return null;
@@ -46,17 +48,19 @@ export function guessHourly(
   if (sample.length < FEWEST_ROWS_A_DAY || new Set(dates).size > sample.length / FEWEST_ROWS_A_DAY + 1)
     return null;
   const rain = find(/rain|precip/);
+  const wind = find(/\bwind/);
   return {
     time,
     clock: holdsDate ? null : clocked,
     temperature,
     rain,
-    wind: find(/\bwind/),
+    wind,
     temperatureUnit: guessUnitOf(
       words[temperature]!,
       rows.map((row) => row[temperature] ?? ''),
     ),
     rainUnit: rain !== null && /\b(in|inch|inches)\b/.test(words[rain]!) ? 'in' : 'mm',
+    windUnit: wind === null ? null : windUnitOf(words[wind]!),
     dateOrder: guessDateOrder(dates),
   };
 }

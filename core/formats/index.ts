@@ -13,5 +13,6 @@ export { type RowFault, type RowProblem } from './row-fault.ts';
 export { readTable, type TextTable } from './table.ts';
 export { writeDailyCsv } from './write-daily.ts';
 export { readUnattended } from './unattended.ts';
+export { WIND_UNITS, type WindUnit } from './wind-unit.ts';
 export { fileStart } from './file-start.ts';
 export { writeTableCsv } from './write-table.ts';

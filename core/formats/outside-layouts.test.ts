@@ -99,6 +99,7 @@ describe('hourly loggers', () => {
       wind: null,
       temperatureUnit: 'C',
       rainUnit: 'mm',
+      windUnit: null,
       dateOrder: 'iso',
     });
     const { days, problems } = readHourlyRows(rows, guess as HourlyMapping);
@@ -149,6 +150,21 @@ describe('hourly loggers', () => {
       { line: 24, fault: { kind: 'too-few-hours', date: '2026-05-02', hours: 20 } },
       { line: 44, fault: { kind: 'too-few-hours', date: '2026-05-03', hours: 3 } },
     ]);
+  });
+
+  test("a note at the foot does not hide what the file is, and is told at its line; a logger's wind too", () => {
+    const { header, rows } = readTable(
+      [
+        'Timestamp,Temperature (°C),Rain mm,Wind km/h',
+        ...day('2026-05-01', all).map((line) => `${line},36`),
+        'End of log,,,',
+      ].join('\n'),
+    );
+    const guess = guessHourly(header, rows)!;
+    expect(guess).toMatchObject({ time: 0, dateOrder: 'iso', temperatureUnit: 'C', windUnit: 'km/h' });
+    const { days, problems } = readHourlyRows(rows, guess as HourlyMapping);
+    expect(days).toMatchObject([{ date: '2026-05-01', minC: 5, maxC: 15, windMs: 10 }]);
+    expect(problems).toEqual([{ line: 26, fault: { kind: 'not-a-day-so-ordered', text: 'End of log' } }]);
   });
 
   test('a table of days is not taken for one', () => {

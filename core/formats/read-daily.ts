@@ -2,6 +2,7 @@ import type { CivilDate } from '#core/calendar';
 import { COLDEST_PLAUSIBLE_C, HOTTEST_PLAUSIBLE_C, type WeatherDay } from '#core/weather';
 import { clip, decimal, MM_PER_INCH, readDate, toCelsius } from './cells.ts';
 import type { ColumnMapping } from './daily-columns.ts';
+import { WIND_UNITS } from './wind-unit.ts';
 import { isFault, type RowFault, type RowProblem } from './row-fault.ts';
 
 export interface ReadDays {
@@ -71,7 +72,12 @@ function readRow(row: readonly string[], mapping: ColumnMapping): WeatherDay | R
     HIGHEST_PLAUSIBLE_RAIN_MM,
   );
   if (rain === undefined) return { kind: 'not-an-amount', text: clip(row[mapping.rain!] ?? '') };
-  const wind = optional(row, mapping.wind, 1, HIGHEST_PLAUSIBLE_WIND_MS);
+  const wind = optional(
+    row,
+    mapping.windUnit === null ? null : mapping.wind,
+    mapping.windUnit === null ? 1 : WIND_UNITS[mapping.windUnit],
+    HIGHEST_PLAUSIBLE_WIND_MS,
+  );
   if (wind === undefined) return { kind: 'not-a-speed', text: clip(row[mapping.wind!] ?? '') };
   return { date, minC, maxC, rainMm: rain, windMs: wind };
 }

@@ -3,6 +3,7 @@ import { COLDEST_PLAUSIBLE_C, daysFromHours, HOTTEST_PLAUSIBLE_C, type HourReadi
 import { clip, decimal, MM_PER_INCH, readDate, toCelsius } from './cells.ts';
 import { dateText, type HourlyMapping } from './hourly-columns.ts';
 import type { ReadDays } from './read-daily.ts';
+import { WIND_UNITS } from './wind-unit.ts';
 import { isFault, type RowFault, type RowProblem } from './row-fault.ts';
 
 /**
@@ -52,7 +53,7 @@ function readRow(row: readonly string[], mapping: HourlyMapping): HourReading | 
     hour,
     temperatureC,
     rainMm: amount(mapping.rain, mapping.rainUnit === 'in' ? MM_PER_INCH : 1),
-    windMs: amount(mapping.wind, 1),
+    windMs: mapping.windUnit === null ? null : amount(mapping.wind, WIND_UNITS[mapping.windUnit]),
   };
 }
 

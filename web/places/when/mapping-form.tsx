@@ -1,4 +1,5 @@
-import type { HourlyGuess, MappingGuess, TextTable } from '#core/formats';
+import { WIND_UNITS, type HourlyGuess, type MappingGuess, type TextTable } from '#core/formats';
+import { keysOf } from '#core/tables';
 import { Choices, Field } from '../../parts/field.tsx';
 
 interface MappingFormProps {
@@ -13,7 +14,7 @@ const COLUMNS = [
   { key: 'minTemperature', label: 'Minimum', needed: true },
   { key: 'maxTemperature', label: 'Maximum', needed: true },
   { key: 'rain', label: 'Rain', needed: false },
-  { key: 'wind', label: 'Wind, m/s', needed: false },
+  { key: 'wind', label: 'Wind', needed: false },
 ] as const;
 
 /** What each column holds; what the file itself does not settle is asked. */
@@ -42,7 +43,7 @@ const HOURLY_COLUMNS = [
   { key: 'clock', label: 'Time of its own', needed: false },
   { key: 'temperature', label: 'Temperature', needed: true },
   { key: 'rain', label: 'Rain', needed: false },
-  { key: 'wind', label: 'Wind, m/s', needed: false },
+  { key: 'wind', label: 'Wind', needed: false },
 ] as const;
 
 /** The same for a logger's table, a line an hour. */
@@ -117,7 +118,7 @@ function Columns<Key extends string, Mapping extends Units & Readonly<Record<Key
   );
 }
 
-type Units = Pick<MappingGuess, 'temperatureUnit' | 'dateOrder' | 'rain' | 'rainUnit'>;
+type Units = Pick<MappingGuess, 'temperatureUnit' | 'dateOrder' | 'rain' | 'rainUnit' | 'wind' | 'windUnit'>;
 
 /** What columns alone do not tell: units and the order of dates. */
 function UnitChoices<Mapping extends Units>({
@@ -159,6 +160,14 @@ function UnitChoices<Mapping extends Units>({
             { id: 'mm', label: 'mm' },
             { id: 'in', label: 'inches' },
           ]}
+        />
+      )}
+      {mapping.wind !== null && (
+        <Choices
+          legend={`Wind in${mapping.windUnit === null ? ' (the file leaves it open: left out until you say)' : ''}`}
+          value={mapping.windUnit}
+          onChange={(windUnit) => onMapping({ ...mapping, windUnit })}
+          options={keysOf(WIND_UNITS).map((unit) => ({ id: unit, label: unit }))}
         />
       )}
     </div>
