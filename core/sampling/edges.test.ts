@@ -50,13 +50,34 @@ describe('a share over units that hold several', () => {
     expect(clusteredShare([{ hits: 0, outOf: 0 }])).toBeNull();
   });
 
-  test('of one unit, or of units alike, is a plain share', () => {
-    expect(clusteredShare([{ hits: 3, outOf: 10 }])).toMatchObject({ ...wilson(3, 10), designEffect: 1 });
+  test('of one unit is one look, however many it holds', () => {
+    const one = { ...wilson(0.3, 1), outOf: 10, designEffect: 1 };
+    expect(clusteredShare([{ hits: 3, outOf: 10 }])).toMatchObject(one);
+    // Units that hold nothing are none.
+    expect(
+      clusteredShare([
+        { hits: 3, outOf: 10 },
+        { hits: 0, outOf: 0 },
+      ]),
+    ).toMatchObject(one);
+  });
+
+  test('of few units that happen to agree is no surer than of few units', () => {
     const alike = clusteredShare([
       { hits: 3, outOf: 10 },
       { hits: 3, outOf: 10 },
     ])!;
-    expect(alike).toMatchObject({ ...wilson(6, 20), outOf: 20, designEffect: 1 });
+    expect(alike).toMatchObject({ value: 0.3, outOf: 20, designEffect: 1 });
+    // t with 1 free is 12.7062: 20 items count as 20 / (12.7062/1.95996)² = 0.4759.
+    const effective = 20 / (12.7062047 / 1.959964) ** 2;
+    expect(alike.low).toBeCloseTo(wilson(0.3 * effective, effective).low, 6);
+    expect(alike.high).toBeCloseTo(wilson(0.3 * effective, effective).high, 6);
+    // One unit a little off changes little: agreement is no cliff.
+    const nearly = clusteredShare([
+      { hits: 3, outOf: 10 },
+      { hits: 4, outOf: 10 },
+    ])!;
+    expect(nearly.high - nearly.low).toBeCloseTo(alike.high - alike.low, 1);
   });
 
   test('of few units that differ is widened by how far they differ, and by how little few tell', () => {
@@ -113,6 +134,14 @@ describe('a mean', () => {
     const none = meanArea(Array<number>(20).fill(0));
     expect(none).toMatchObject({ value: 0, low: 0, units: 20, logStandardError: null });
     expect(none.high).toBeCloseTo(wilson(0, 20).high * 2, 9);
+  });
+
+  test('of leaf area that happens to agree is no surer than each leaf was judged', () => {
+    const alike = meanArea([10, 10, 10]);
+    // ln 2/√12 = 0.20010, over √3: 0.115525; t with 2 free 4.30265.
+    expect(alike.logStandardError).toBeCloseTo(0.115525, 5);
+    expect(alike.low).toBeCloseTo(10 / Math.exp(4.3026527 * 0.115525), 3);
+    expect(alike.high).toBeCloseTo(10 * Math.exp(4.3026527 * 0.115525), 3);
   });
 
   test('of leaf area is bounded by the whole leaf, and its ends lie about it', () => {

@@ -10,9 +10,16 @@ import { t95For } from './spread.ts';
 const OVERLOOKED_PERCENT = 2;
 
 /**
+ * Standard deviation of the logarithm of one leaf's area as it is judged: pictures of a key that each show
+ * twice the last leave half a doubling open either way (a flat spread over ln 2; the key's steps are a rule
+ * of thumb, grade C).
+ */
+const JUDGED_LOG_DEVIATION = Math.LN2 / Math.sqrt(12);
+
+/**
  * Mean share of leaf area affected, in per cent (0–100), with a 95 % interval. Shares of area are
- * not binomial: the interval comes from the leaves' own scatter, symmetric on the logarithm, with
- * Student's t. When no leaf showed anything the upper bound is Wilson's for the share of leaves,
+ * not binomial: the interval comes from the leaves' own scatter, never less than that of judging them,
+ * symmetric on the logarithm, with Student's t. When no leaf showed anything the upper bound is Wilson's for the share of leaves,
  * each taken to hide {@link OVERLOOKED_PERCENT} %.
  * @throws RangeError for fewer than 2 leaves or a share outside 0–100.
  */
@@ -24,7 +31,8 @@ export function meanArea(percents: readonly number[]): MeanCount {
   const value = mean([...percents]);
   if (value === 0)
     return { value, low: 0, high: wilson(0, units).high * OVERLOOKED_PERCENT, units, logStandardError: null };
-  const logStandardError = Math.sqrt(sampleVariance([...percents]) / units) / value;
+  const scatter = Math.max(Math.sqrt(sampleVariance([...percents])) / value, JUDGED_LOG_DEVIATION);
+  const logStandardError = scatter / Math.sqrt(units);
   const factor = Math.exp(t95For(percents) * logStandardError);
   return { value, low: value / factor, high: Math.min(100, value * factor), units, logStandardError };
 }

@@ -28,7 +28,10 @@ export function wilson(hits: number, outOf: number): Estimate {
 /**
  * Share over units that each hold several items (holed covers among a twig's covers): the ratio of
  * the sums, with Wilson's interval at the effective number of items. The design effect is the
- * ratio estimator's variance between units over the binomial one (Cochran 1977), at least 1.
+ * ratio estimator's variance between units over the binomial one (Cochran 1977), at least 1. It is itself
+ * estimated from few units, so Student's t with one degree of freedom less than there are units stands in
+ * place of the normal's z, also where the units happen to agree: that few are alike does not say that all
+ * are. The items of a single unit count as one look.
  * Returns null when there are no items.
  */
 export function clusteredShare(
@@ -38,8 +41,8 @@ export function clusteredShare(
   if (outOf === 0) return null;
   const hits = units.reduce((sum, unit) => sum + unit.hits, 0);
   const designEffect = Math.max(1, ratioVariance(units, hits / outOf, outOf) / binomialVariance(hits, outOf));
-  // A design effect from few units is itself a guess: Student's t in place of the normal's z.
-  const owned = designEffect > 1 ? designEffect * (qt(0.975, units.length - 1) / Z95) ** 2 : 1;
+  const holding = units.filter((unit) => unit.outOf > 0).length;
+  const owned = holding > 1 ? designEffect * (qt(0.975, holding - 1) / Z95) ** 2 : outOf;
   return { ...wilson(hits / owned, outOf / owned), outOf, designEffect };
 }
 
