@@ -1,6 +1,6 @@
 import { defineConfig } from 'vite';
 
-/** The programs that run under Node: the server on a person's own records, and the demo. */
+/** The programs that run under Node: the server on a person's own records, the demo, and what reads files for both. */
 export default defineConfig({
   build: {
     ssr: true,
@@ -8,6 +8,12 @@ export default defineConfig({
     emptyOutDir: true,
     target: 'node20',
     minify: false,
-    rollupOptions: { input: { main: 'server/main.ts', demo: 'demo/main.ts' } },
+    rollupOptions: {
+      input: {
+        main: 'server/main.ts',
+        demo: 'demo/main.ts',
+        'weather-file-worker': 'server/sources/weather-file-worker.ts',
+      },
+    },
   },
 });

@@ -9,7 +9,7 @@ const CLIENTS = 20;
 const SECONDS = Number(process.env.LOAD_SECONDS ?? 60);
 /** Every fifth request writes. */
 const WRITE_EVERY = 5;
-const PAGES = [
+export const PAGES = [
   '/api/now',
   '/api/plants',
   '/api/watches',
@@ -98,7 +98,7 @@ async function run(
   );
 }
 
-function addressOf(child: ChildProcess): Promise<string> {
+export function addressOf(child: ChildProcess): Promise<string> {
   return new Promise((resolve, reject) => {
     child.stdout!.on('data', (text: Buffer) => {
       const address = /http:\/\/[\d.:]+/.exec(String(text));

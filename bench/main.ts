@@ -7,6 +7,7 @@ import { benchImport } from './import.ts';
 import { benchLoad } from './load.ts';
 import { benchNaming } from './naming.ts';
 import { benchServer } from './server-start.ts';
+import { benchWhileReading } from './while-reading.ts';
 
 await benchAccumulate();
 await benchNaming();
@@ -16,4 +17,5 @@ await benchServer();
 await benchBigGarden();
 await benchArchive();
 await benchLoad();
+await benchWhileReading();
 benchFirstPage();

@@ -4,6 +4,7 @@ import { pino } from 'pino';
 import { createApp } from '#server/app';
 import { listen } from '#server/listen';
 import { openRunning, refuseOpenDoor } from '#server/running';
+import { readApart } from '#server/sources/read-apart';
 import { watchedFolder } from '#server/sources/watched-folder';
 import { holdRecords } from '#server/store/hold-records';
 import { openStore } from '#server/store/store';
@@ -28,7 +29,13 @@ async function main(): Promise<void> {
   if (isNew || store.garden() === null) seedFallowBank(store, sources);
   const clock = steppedClock(store, OPENING_DAY, STATION_TO);
   const logError = (error: unknown) => log.error(error);
-  const weatherFolder = watchedFolder(store, clock, join(folder, 'weather-in'), logError);
+  const weatherFolder = watchedFolder(
+    store,
+    clock,
+    join(folder, 'weather-in'),
+    readApart(join(root, 'dist/server/weather-file-worker.js')),
+    logError,
+  );
   weatherFolder.start();
   const running = openRunning({
     store,

@@ -97,13 +97,13 @@ export function bringTapes(
  * What happens in the made-up garden when its day moves on: weather comes in, the sunroom's logger
  * drops its file into the folder (or tells its days itself where there is none), tapes are changed.
  */
-export function passDays(
+export async function passDays(
   store: Store,
   sources: readonly WeatherSource[],
   folder: WatchedFolder | null,
   from: CivilDate,
   to: CivilDate,
-): void {
+): Promise<void> {
   if (folder) {
     dropLoggerFile(
       folder.folder,
@@ -111,7 +111,7 @@ export function passDays(
       from,
       to,
     );
-    folder.readNow();
+    await folder.readNow();
   }
   store.db.transaction(() => {
     bringWeather(

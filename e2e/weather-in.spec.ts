@@ -1,4 +1,5 @@
-import { writeFile } from 'node:fs/promises';
+import { mkdir, writeFile } from 'node:fs/promises';
+import { join } from 'node:path';
 import { expect } from '@playwright/test';
 import { STATION, test } from './server.ts';
 
@@ -143,4 +144,28 @@ test("a max–min thermometer is read each morning, ten rows of forecast typed, 
   await house.getByRole('button', { name: 'Use these' }).click();
   await house.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Cold house was saved.')).toBeVisible();
+});
+
+test("a logger's years of hours come in by the folder while the pages answer; what is no file is told", async ({
+  page,
+  demo,
+}) => {
+  const { folder } = (await (await page.request.get(`${demo.address}/api/weather-files`)).json()) as {
+    folder: string;
+  };
+  const lines = ['Time,Temp °C'];
+  for (let day = Date.UTC(2004, 0, 1); day < Date.UTC(2010, 0, 1); day += 86_400_000)
+    for (let hour = 0; hour < 24; hour++)
+      lines.push(
+        `${new Date(day).toISOString().slice(0, 10)} ${String(hour).padStart(2, '0')}:00,${5 + hour}`,
+      );
+  lines.push('End of log');
+  await mkdir(join(folder, 'sunroom-logger-old.csv'));
+  await writeFile(join(folder, 'sunroom-logger-2009.csv'), lines.join('\n'));
+  await page.goto(`${demo.address}/when/stations`);
+  const list = page.getByRole('region', { name: 'Watched folder' });
+  await expect(list.getByText('not read: it is a folder')).toBeVisible();
+  await expect(list.getByText('2192 days added, 1 rows could not be used')).toBeVisible();
+  await page.reload();
+  await expect(list.getByText('2192 days added')).toBeVisible();
 });

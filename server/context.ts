@@ -26,7 +26,7 @@ export interface AppParts {
   /** The real time, ms since 1970; tests pass their own. */
   readonly now?: () => number;
   /** Called after the clock was stepped, to bring in what happened meanwhile. */
-  readonly onStep?: (from: CivilDate, to: CivilDate) => void;
+  readonly onStep?: (from: CivilDate, to: CivilDate) => Promise<void>;
 }
 
 /** The home network's door, with the app behind it already known. */

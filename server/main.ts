@@ -7,6 +7,7 @@ import { listen } from './listen.ts';
 import { openRunning, refuseOpenDoor, StartError } from './running.ts';
 import { PASSPHRASE_KEY } from './security/guard.ts';
 import { hashPassphrase, LONGEST_PASSPHRASE, SHORTEST_PASSPHRASE } from './security/passphrase.ts';
+import { readApart } from './sources/read-apart.ts';
 import { watchedFolder } from './sources/watched-folder.ts';
 import { NewerDatabaseError } from './store/database.ts';
 import { holdRecords, RecordsInUseError } from './store/hold-records.ts';
@@ -33,6 +34,7 @@ async function main(): Promise<void> {
     store,
     clock,
     process.env.WEATHER_FOLDER ?? join(data, 'weather-in'),
+    readApart(join(root, 'dist/server/weather-file-worker.js')),
     logError,
   );
   weatherFolder.start();

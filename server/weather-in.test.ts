@@ -1,7 +1,9 @@
-import { afterAll, beforeAll, expect, test } from '@jest/globals';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { execFileSync } from 'node:child_process';
+import { mkdirSync, mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { setImmediate as nextTurn } from 'node:timers/promises';
 import { v7 } from 'uuid';
 import { addDays } from '#core/calendar';
 import { writeDailyCsv } from '#core/formats';
@@ -11,7 +13,8 @@ import { seasonReader } from './answers/plant-season.ts';
 import { blankGarden } from '#core/records';
 import { simulateDays } from '#simulated';
 import { createApp } from './app.ts';
-import { watchedFolder } from './sources/watched-folder.ts';
+import { watchedFolder, type WatchedFolder } from './sources/watched-folder.ts';
+import { readWeatherFile } from './sources/weather-file.ts';
 import { openStore, type Store } from './store/store.ts';
 
 const [SHED, ROOF, OUTSIDE] = [v7(), v7(), v7()];
@@ -45,6 +48,17 @@ afterAll(() => {
   rmSync(folder, { recursive: true });
 });
 
+const watching = (where: string) =>
+  watchedFolder(
+    store,
+    clock,
+    where,
+    (asked, onShare) => Promise.resolve(readWeatherFile(asked, onShare)),
+    (error) => {
+      throw error;
+    },
+  );
+
 const send = (method: string, path: string, body?: unknown) =>
   Promise.resolve(
     app.request(`/api${path}`, {
@@ -56,17 +70,15 @@ const send = (method: string, path: string, body?: unknown) =>
 test(
   "a folder's files go to the station they are named for, once, and a doubtful one is refused with its " +
     'reason',
-  () => {
-    const watched = watchedFolder(store, clock, folder, (error) => {
-      throw error;
-    });
+  async () => {
+    const watched = watching(folder);
     writeFileSync(
       join(folder, 'shed-wall-2026.csv'),
       writeDailyCsv(days.filter(({ date }) => date < '2026-05-01')),
     );
     writeFileSync(join(folder, 'kitchen.csv'), writeDailyCsv(days.slice(0, 5)));
     writeFileSync(join(folder, 'shed-wall-odd.csv'), Buffer.from([0, 1, 2, 3]));
-    watched.readNow();
+    await watched.readNow();
     const outcome = (name: string) => store.weatherFiles().find((file) => file.name === name)!.outcome;
     expect(outcome('shed-wall-2026.csv')).toMatchObject({
       kind: 'read',
@@ -88,7 +100,7 @@ test(
       .filter(({ date }) => date >= '2026-05-01')
       .map((day) => ({ ...day, minC: day.minC * 1.8 + 32, maxC: day.maxC * 1.8 + 32 }));
     writeFileSync(join(folder, 'shed-wall-may.csv'), writeDailyCsv(inFahrenheit));
-    watched.readNow();
+    await watched.readNow();
     expect(outcome('shed-wall-may.csv')).toMatchObject({
       kind: 'refused',
       reason: expect.stringContaining('°F') as unknown,
@@ -97,10 +109,129 @@ test(
       join(folder, 'shed-wall-may.csv'),
       writeDailyCsv(days.filter(({ date }) => date >= '2026-05-01' && date < '2026-05-12')),
     );
-    watched.readNow();
+    await watched.readNow();
     expect(outcome('shed-wall-may.csv')).toMatchObject({ kind: 'read', added: 11 });
   },
 );
+
+describe('what lies in the folder and is no file', () => {
+  const odd = mkdtempSync(join(tmpdir(), 'juglans-odd-'));
+  afterAll(() => rmSync(odd, { recursive: true }));
+
+  test('is told, and neither stops nor holds up those behind it', async () => {
+    mkdirSync(join(odd, 'roof-a.csv'));
+    symlinkSync(join(odd, 'nowhere'), join(odd, 'roof-b.csv'));
+    symlinkSync(join(odd, 'roof-c.csv'), join(odd, 'roof-c.csv'));
+    execFileSync('mkfifo', [join(odd, 'roof-d.csv')]);
+    writeFileSync(join(odd, 'roof-e.csv'), '');
+    writeFileSync(join(odd, 'roof-f.txt'), writeDailyCsv(days.slice(0, 3)));
+    writeFileSync(join(odd, 'roof.jpg'), 'no table');
+    const watched = watching(odd);
+    await watched.readNow();
+    const outcomes = () =>
+      Object.fromEntries(
+        store
+          .weatherFiles()
+          .filter(({ name }) => name.startsWith('roof'))
+          .map(({ name, outcome }) => [
+            name,
+            outcome.kind === 'refused' ? outcome.reason : `${outcome.added} days`,
+          ]),
+      );
+    expect(outcomes()).toEqual({
+      'roof-a.csv': 'it is a folder',
+      'roof-b.csv': 'it is a link that leads nowhere',
+      'roof-c.csv': 'it cannot be opened (ELOOP)',
+      'roof-d.csv': 'it is no file',
+      'roof-e.csv': expect.stringContaining('column') as unknown,
+      'roof-f.txt': '3 days',
+    });
+    // What could not be read is read once it can be.
+    writeFileSync(join(odd, 'nowhere'), writeDailyCsv(days.slice(3, 5)));
+    await watched.readNow();
+    expect(outcomes()['roof-b.csv']).toBe('2 days');
+  });
+
+  test('a folder that is gone, and a reading that fails, are told in the log and nothing else', async () => {
+    const logged: unknown[] = [];
+    const failing = watchedFolder(
+      store,
+      clock,
+      odd,
+      () => Promise.reject(new Error('no thread')),
+      (error) => logged.push(error),
+    );
+    writeFileSync(join(odd, 'roof-g.csv'), writeDailyCsv(days.slice(5, 6)));
+    await failing.readNow();
+    expect(logged).toEqual([new Error('no thread')]);
+    expect(failing.reading()).toBeNull();
+    await watching(odd).readNow();
+    expect(store.weatherFiles().find(({ name }) => name === 'roof-g.csv')!.outcome).toMatchObject({
+      added: 1,
+    });
+    const gone = mkdtempSync(join(tmpdir(), 'juglans-gone-'));
+    const watched = watching(gone);
+    rmSync(gone, { recursive: true });
+    await watched.readNow();
+  });
+
+  test('readings asked for at once follow each other, and tell how far they are', async () => {
+    const told: number[] = [];
+    let open = 0;
+    const watched: WatchedFolder = watchedFolder(
+      store,
+      clock,
+      odd,
+      async (asked, onShare) => {
+        expect(++open).toBe(1);
+        await nextTurn();
+        const read = readWeatherFile(asked, (share) => {
+          onShare(share);
+          told.push(watched.reading()!.share);
+        });
+        open--;
+        return read;
+      },
+      (error) => {
+        throw error;
+      },
+    );
+    for (const [i, name] of ['roof-h.csv', 'roof-i.csv'].entries())
+      writeFileSync(join(odd, name), writeDailyCsv(days.slice(6 + i, 7 + i)));
+    await Promise.all([watched.readNow(), watched.readNow(), watched.readNow()]);
+    expect(told).toEqual([0, 0]);
+    expect(watched.reading()).toBeNull();
+  });
+
+  test('one that is being read when the program ends is read the next time, from where it was', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'juglans-ended-'));
+    writeFileSync(join(folder, 'roof-all.csv'), writeDailyCsv(days));
+    const before = store.rawDays(ROOF, '0001-01-01', '9999-12-31').length;
+    const ended = watchedFolder(
+      store,
+      clock,
+      folder,
+      (asked) => Promise.resolve(readWeatherFile(asked)),
+      (error) => {
+        throw error;
+      },
+    );
+    const reading = ended.readNow();
+    // The first days are written; the rest has its turn later.
+    while (store.rawDays(ROOF, '0001-01-01', '9999-12-31').length === before) await nextTurn();
+    await Promise.all([ended.close(), reading]);
+    const half = store.rawDays(ROOF, '0001-01-01', '9999-12-31').length;
+    expect(half).toBeLessThan(days.length);
+    expect(store.weatherFiles().some(({ name }) => name === 'roof-all.csv')).toBe(false);
+    await watching(folder).readNow();
+    expect(store.weatherFiles().find(({ name }) => name === 'roof-all.csv')!.outcome).toMatchObject({
+      added: days.length - half,
+      unchanged: half,
+    });
+    rmSync(folder, { recursive: true });
+    store.db.prepare('DELETE FROM station_day WHERE station_id = ?').run(ROOF);
+  });
+});
 
 test('where the own station is silent another stands in, and that is told', () => {
   store.writeDays(

@@ -17,7 +17,7 @@ const HIGHEST_PLAUSIBLE_RAIN_MM = 2000;
 const HIGHEST_PLAUSIBLE_WIND_MS = 100;
 
 /** Rows between two words of progress. */
-const ROWS_A_STEP = 1000;
+export const ROWS_A_STEP = 1000;
 
 /**
  * Reads the rows below the header. Nothing is guessed: a row with a doubt is a problem, not a day.

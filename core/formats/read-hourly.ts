@@ -2,19 +2,24 @@ import type { CivilDate } from '#core/calendar';
 import { COLDEST_PLAUSIBLE_C, daysFromHours, HOTTEST_PLAUSIBLE_C, type HourReading } from '#core/weather';
 import { clip, decimal, MM_PER_INCH, readDate, toCelsius } from './cells.ts';
 import { dateText, type HourlyMapping } from './hourly-columns.ts';
-import type { ReadDays } from './read-daily.ts';
+import { ROWS_A_STEP, type ReadDays } from './read-daily.ts';
 import { WIND_UNITS } from './wind-unit.ts';
 import { isFault, type RowFault, type RowProblem } from './row-fault.ts';
 
 /**
  * Reads a logger's rows into days with their hours. A day with too few hours to tell its minimum
- * and maximum is told as a problem of its first line.
+ * and maximum is told as a problem of its first line. `onShare` is told the share of rows read, now and then.
  */
-export function readHourlyRows(rows: readonly (readonly string[])[], mapping: HourlyMapping): ReadDays {
+export function readHourlyRows(
+  rows: readonly (readonly string[])[],
+  mapping: HourlyMapping,
+  onShare: (share: number) => void = () => {},
+): ReadDays {
   const problems: RowProblem[] = [];
   const lineOf = new Map<CivilDate, number>();
   const readings: HourReading[] = [];
   rows.forEach((row, i) => {
+    if (i % ROWS_A_STEP === 0) onShare(i / rows.length);
     if (row.every((cell) => cell.trim() === '')) return;
     const line = i + 2;
     const read = readRow(row, mapping);

@@ -26,6 +26,9 @@ const TABLES = [...ARCHIVED, PICTURES];
 /** Earlier states are numbered per installation: they are replaced or left, never mixed. */
 const NOT_MERGED: ReadonlySet<string> = new Set(['change_log']);
 
+/** Files the garden that was here had read: another has not, and reads them again. */
+const READ_FILES = 'weather_file';
+
 /** Runs some work with the archive's records beside our own, as `incoming`. */
 function beside<T>(store: Store, file: string, work: () => T): T {
   store.db.prepare('ATTACH ? AS incoming').run(file);
@@ -77,7 +80,7 @@ export function takeIn(store: Store, file: string, how: TakeIn): void {
       store.withoutChangeLog(how === 'replace', () =>
         store.db.transaction(() => {
           if (how === 'replace')
-            for (const table of [...TABLES].reverse()) store.db.exec(`DELETE FROM main.${table}`);
+            for (const table of [...TABLES, READ_FILES].reverse()) store.db.exec(`DELETE FROM main.${table}`);
           for (const table of TABLES)
             if (how === 'replace' || !NOT_MERGED.has(table)) copy(store, table, how);
           if ((store.db.pragma('main.foreign_key_check') as unknown[]).length > 0)

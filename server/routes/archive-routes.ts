@@ -127,6 +127,7 @@ export function archiveRoutes(parts: AppParts, quiet: Quiet) {
           return copy;
         });
         discard(id);
+        void parts.weatherFolder?.readNow();
         return c.json({ before });
       },
     )

@@ -32,11 +32,11 @@ export function gardenRoutes(parts: AppParts) {
     .post(
       '/clock/step',
       jsonBody(z.object({ days: z.number().int().min(1, 'at least a day').max(31, 'at most 31 days') })),
-      (c) => {
+      async (c) => {
         if (!clock.step) throw new Problem(409, "Only the made-up garden's day can be moved.");
         const from = clock.today();
         clock.step(c.req.valid('json').days);
-        onStep?.(from, clock.today());
+        await onStep?.(from, clock.today());
         return c.json({ today: clock.today() });
       },
     )

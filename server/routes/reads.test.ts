@@ -70,7 +70,10 @@ describe('the garden', () => {
         store,
         clock: { today: () => today, step: (days) => void (today = addDays(today, days)) },
         demo: true,
-        onStep: (from, to) => steps.push([from, to]),
+        onStep: (from, to) => {
+          steps.push([from, to]);
+          return Promise.resolve();
+        },
       },
       null,
       (error) => {

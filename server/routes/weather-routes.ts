@@ -87,7 +87,11 @@ export function weatherRoutes({ store, clock, weatherFolder }: AppParts) {
       c.json({ learned: offsetLearned(store, orNotFound(store.place(c.req.param('id')), 'place')) }),
     )
     .get('/weather-files', (c) =>
-      c.json({ folder: weatherFolder?.folder ?? null, files: store.weatherFiles() }),
+      c.json({
+        folder: weatherFolder?.folder ?? null,
+        reading: weatherFolder?.reading() ?? null,
+        files: store.weatherFiles(),
+      }),
     )
     .get('/normals', (c) => c.json({ normals: store.normals() }))
     .put('/normals', jsonBody(monthlyNormals), (c) => {

@@ -61,13 +61,23 @@ export function weatherStore(db: Db) {
     const row = selectDay.get(stationId, date) as DayRow | undefined;
     return row && dayOf(row);
   };
+  const addDay = db.prepare(
+    `INSERT INTO station_day (station_id, date, min_c, max_c, rain_mm, wind_ms, hours_c)
+     VALUES (@stationId, @date, @minC, @maxC, @rainMm, @windMs, @hoursC) ON CONFLICT DO NOTHING`,
+  );
+  const rowOf = (stationId: string, entry: WeatherDay) => ({
+    stationId,
+    ...entry,
+    hoursC: entry.hoursC ? JSON.stringify(entry.hoursC) : null,
+  });
   const writeDays = (stationId: string, days: readonly WeatherDay[]) => {
-    db.transaction(() =>
-      days.forEach((entry) =>
-        insertDay.run({ stationId, ...entry, hoursC: entry.hoursC ? JSON.stringify(entry.hoursC) : null }),
-      ),
-    )();
+    db.transaction(() => days.forEach((entry) => insertDay.run(rowOf(stationId, entry))))();
   };
+  /** Adds days that are not there; those that are stay as they are. Says how many were added. */
+  const addDays = (stationId: string, days: readonly WeatherDay[]): number =>
+    db.transaction(() =>
+      days.reduce((added, entry) => added + addDay.run(rowOf(stationId, entry)).changes, 0),
+    )();
 
   const readingTable = recordTable<Reading>(
     db,
@@ -108,6 +118,7 @@ export function weatherStore(db: Db) {
   return {
     day,
     writeDays,
+    addDays,
     stations: (): StationSummary[] =>
       db
         .prepare(

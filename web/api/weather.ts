@@ -11,6 +11,10 @@ import { answer, api } from './client.ts';
 import { at } from './queries.ts';
 import { useWrite } from './use-write.ts';
 
+/** How often a file that is being read is asked after, and one that may come. */
+const READING_MS = 1000,
+  WAITING_MS = 4000;
+
 export const useStations = () =>
   useQuery({
     queryKey: ['stations'],
@@ -39,7 +43,11 @@ export const useStationCheck = (stationId: string) =>
       answer(api.stations[':id'].check.$get({ param: { id: stationId } })).then((body) => body.check),
   });
 export const useWeatherFiles = () =>
-  useQuery({ queryKey: ['weather-files'], queryFn: () => answer(api['weather-files'].$get()) });
+  useQuery({
+    queryKey: ['weather-files'],
+    queryFn: () => answer(api['weather-files'].$get()),
+    refetchInterval: ({ state }) => (state.data?.reading ? READING_MS : WAITING_MS),
+  });
 export const useOffset = (placeId: string) =>
   useQuery({
     queryKey: ['places', placeId, 'offset'],

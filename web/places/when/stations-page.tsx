@@ -164,6 +164,17 @@ function WatchedFolder({ stations }: { stations: Stations }) {
         <summary className="link-husk list-none inline-block">Where that is</summary>
         <code className="break-all">{files.folder}</code>
       </details>
+      {files.reading && (
+        <p className="text-sm mt-3" role="status">
+          <b className="font-semibold">{files.reading.name}</b> is being read
+          <progress
+            className="progress progress-primary w-full"
+            max={1}
+            value={files.reading.share}
+            aria-label={`Reading ${files.reading.name}`}
+          />
+        </p>
+      )}
       <ul className="text-sm mt-3 flex flex-col gap-2 empty:hidden">
         {files.files.slice(0, SHOWN_FILES).map((file) => (
           <li key={file.name}>
