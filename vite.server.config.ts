@@ -1,6 +1,9 @@
 import { defineConfig } from 'vite';
 
-/** The programs that run under Node: the server on a person's own records, the demo, and what reads files for both. */
+/**
+ * The programs that run under Node: the server on a person's own records, the demo, and what reads files
+ * for both.
+ */
 export default defineConfig({
   build: {
     ssr: true,

@@ -6,6 +6,7 @@ import { compress } from 'hono/compress';
 import { etag } from 'hono/etag';
 import { HTTPException } from 'hono/http-exception';
 import type { AppParts } from './context.ts';
+import { DAMAGED, onlyBringingIn, tellsOfDamage } from './damage.ts';
 import { inOrderEntered } from './in-order-entered.ts';
 import { Problem, problemResponse } from './problem.ts';
 import { quiet, type Quiet } from './quiet.ts';
@@ -29,7 +30,7 @@ const LARGE_ADDRESS = /^\/api\/(stations\/[^/]+\/days|photos\/[^/]+\/image|archi
 /** Answers too large to be read through before they are sent, or named by what is in them. */
 const A_FILE = /^\/api\/(export\.zip|backups\/.+|photos\/[^/]+\/image|stations\/[^/]+\/days\.csv)$/;
 /** SQLite's words for a disk that is full, locked, unreadable or not to be written to. */
-const DISK_TROUBLE = /^SQLITE_(FULL|BUSY|LOCKED|READONLY|IOERR|CANTOPEN|CORRUPT|NOTADB)/;
+const DISK_TROUBLE = /^SQLITE_(FULL|BUSY|LOCKED|READONLY|IOERR|CANTOPEN)/;
 
 function api(parts: AppParts, quietly: Quiet) {
   return new Hono()
@@ -73,6 +74,7 @@ export function createApp(
     },
   });
   app.use('/api/*', (c, next) => (LARGE_ADDRESS.test(c.req.path) ? next() : smallBodies(c, next)));
+  if (parts.damage) app.use('/api/*', onlyBringingIn);
   const quietly = quiet();
   app.use('/api/*', quietly.refusing);
   app.use('/api/*', inOrderEntered(parts.store));
@@ -90,7 +92,10 @@ export function createApp(
     );
   }
   app.notFound((c) => problemResponse(c, new Problem(404, 'There is nothing at this address.')));
-  app.onError((error, c) => problemResponse(c, asProblem(error, logError)));
+  app.onError((error, c) => {
+    if (tellsOfDamage(error)) parts.onDamage?.();
+    return problemResponse(c, asProblem(error, logError));
+  });
   return app;
 }
 
@@ -146,6 +151,7 @@ function asProblem(error: Error, logError: (error: unknown) => void): Problem {
     );
   }
   logError(error);
+  if (tellsOfDamage(error)) return new Problem(503, DAMAGED);
   const code = (error as { code?: unknown }).code;
   if (typeof code === 'string' && DISK_TROUBLE.test(code)) {
     return new Problem(

@@ -4,6 +4,7 @@ import type { Garden } from '#core/records';
 import { seasonReader, type SeasonReader } from './answers/plant-season.ts';
 import type { BackupKeeper } from './archive/backup-keeper.ts';
 import type { Clock } from './clock.ts';
+import type { Damage } from './damage.ts';
 import type { Opened } from './home-network.ts';
 import { fieldProblem, Problem } from './problem.ts';
 import type { WatchedFolder } from './sources/watched-folder.ts';
@@ -25,6 +26,10 @@ export interface AppParts {
   readonly backups?: BackupKeeper;
   /** The real time, ms since 1970; tests pass their own. */
   readonly now?: () => number;
+  /** The records are damaged, and `store` is an empty one in their stead. */
+  readonly damage?: Damage;
+  /** Called when the records turn out to be damaged. */
+  readonly onDamage?: () => void;
   /** Called after the clock was stepped, to bring in what happened meanwhile. */
   readonly onStep?: (from: CivilDate, to: CivilDate) => Promise<void>;
 }

@@ -120,6 +120,11 @@ export function archiveRoutes(parts: AppParts, quiet: Quiet) {
       async (c) => {
         const id = c.req.param('id');
         const read = orNotFound(waiting.get(id), 'archive waiting');
+        if (parts.damage) {
+          await parts.damage.bringIn(read.file);
+          discard(id);
+          return c.json({ before: null });
+        }
         const before = await quiet.whileNothingIsWritten(async () => {
           // A copy of what is here first: whatever comes in can be undone.
           const copy = await copyOfAll();

@@ -25,7 +25,7 @@ const passphrase = z
 const said = z.object({ passphrase: z.string().max(LONGEST_PASSPHRASE, TOO_LONG) });
 
 /** Letting devices in and shutting them out. */
-export function doorRoutes({ store, network, now = Date.now }: AppParts) {
+export function doorRoutes({ store, network, damage, now = Date.now }: AppParts) {
   const guesses = throttle();
   const letIn = (c: Context) => {
     const old = getCookie(c, cookieName(c));
@@ -73,6 +73,7 @@ export function doorRoutes({ store, network, now = Date.now }: AppParts) {
       c.json({
         locked: Boolean(store.meta(PASSPHRASE_KEY)),
         letIn: !store.meta(PASSPHRASE_KEY) || askingDevice(store, c, now()) !== null,
+        damaged: damage !== undefined,
       }),
     )
     .post('/door', jsonBody(said), async (c) => {

@@ -87,13 +87,13 @@ export function watchedFolder(
     for (const name of readdirSync(folder)
       .filter((entry) => READABLE.test(entry))
       .sort()) {
-      const found = lookAt(join(folder, name));
+      const lying = lookAt(join(folder, name));
       const stampSeen = store.weatherFiles().find((file) => file.name === name)?.stamp;
-      if (!found || closing.signal.aborted || stampSeen === found.stamp) continue;
+      if (!lying || closing.signal.aborted || stampSeen === lying.stamp) continue;
       try {
         const outcome: FileOutcome =
-          'stats' in found ? await takeIn(name, found.stats) : { kind: 'refused', reason: found.reason };
-        store.putWeatherFile({ name, stamp: found.stamp, readOn: clock.today(), outcome });
+          'stats' in lying ? await takeIn(name, lying.stats) : { kind: 'refused', reason: lying.reason };
+        store.putWeatherFile({ name, stamp: lying.stamp, readOn: clock.today(), outcome });
       } catch (error) {
         // It is not noted, and is read again the next time.
         if (!closing.signal.aborted) logError(error);
