@@ -19,29 +19,31 @@ const FIRST_TAPES: readonly CivilDate[] = ['2024-05-13', '2025-05-13', '2026-05-
 
 /** Fills an empty store with Fallow Bank as it is on its opening day. */
 export function seedFallowBank(store: Store, sources: readonly WeatherSource[]): void {
-  store.db.transaction(() => {
-    store.putGarden(
-      blankGarden({
-        name: 'Fallow Bank',
-        latitudeDeg: 45,
-        longitudeDeg: -73,
-        timeZone: 'America/Toronto',
-        spoonIds: usualSpoonIds('metric'),
-      }),
-    );
-    store.putStation({ id: GARDEN_STATION, name: 'Garden station', kind: 'simulated' });
-    store.putStation({ id: SUNROOM_LOGGER, name: 'Sunroom logger', kind: 'logger' });
-    bringWeather(store, sources, STATION_FROM, OPENING_DAY);
-    PLACES.forEach(store.putPlace);
-    PLANTS.forEach(store.putPlant);
-    TOUCHING.forEach(([a, b]) => store.putTouch(a, b));
-    PRODUCTS.forEach(store.putProduct);
-    SPRAYERS.forEach(store.putSprayer);
-    ADVICE.forEach(store.localAdvice.put);
-    GROWTH.forEach(store.growth.put);
-    WATCHES.forEach((entry) => seedWatch(store, entry));
-    for (const first of FIRST_TAPES) bringTapes(store, sources, first, '2000-01-01', OPENING_DAY);
-  })();
+  store.withoutChangeLog(true, () =>
+    store.db.transaction(() => {
+      store.putGarden(
+        blankGarden({
+          name: 'Fallow Bank',
+          latitudeDeg: 45,
+          longitudeDeg: -73,
+          timeZone: 'America/Toronto',
+          spoonIds: usualSpoonIds('metric'),
+        }),
+      );
+      store.putStation({ id: GARDEN_STATION, name: 'Garden station', kind: 'simulated' });
+      store.putStation({ id: SUNROOM_LOGGER, name: 'Sunroom logger', kind: 'logger' });
+      bringWeather(store, sources, STATION_FROM, OPENING_DAY);
+      PLACES.forEach(store.putPlace);
+      PLANTS.forEach(store.putPlant);
+      TOUCHING.forEach(([a, b]) => store.putTouch(a, b));
+      PRODUCTS.forEach(store.putProduct);
+      SPRAYERS.forEach(store.putSprayer);
+      ADVICE.forEach(store.localAdvice.put);
+      GROWTH.forEach(store.growth.put);
+      WATCHES.forEach((entry) => seedWatch(store, entry));
+      for (const first of FIRST_TAPES) bringTapes(store, sources, first, '2000-01-01', OPENING_DAY);
+    })(),
+  );
 }
 
 function seedWatch(

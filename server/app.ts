@@ -32,7 +32,7 @@ const A_FILE = /^\/api\/(export\.zip|backups\/.+|photos\/[^/]+\/image|stations\/
 /** SQLite's words for a disk that is full, locked, unreadable or not to be written to. */
 const DISK_TROUBLE = /^SQLITE_(FULL|BUSY|LOCKED|READONLY|IOERR|CANTOPEN)/;
 
-function api(parts: AppParts, quietly: Quiet) {
+function api(parts: AppParts, quietly: Quiet, logError: LogError) {
   return new Hono()
     .route('/', doorRoutes(parts))
     .route('/', gardenRoutes(parts))
@@ -44,19 +44,24 @@ function api(parts: AppParts, quietly: Quiet) {
     .route('/', weatherRoutes(parts))
     .route('/', timingRoutes(parts))
     .route('/', calendarRoutes(parts))
-    .route('/', archiveRoutes(parts, quietly))
+    .route(
+      '/',
+      archiveRoutes(parts, quietly, (earlier) => createApp(earlier, null, logError)),
+    )
     .route('/', answerRoutes(parts));
 }
 
 export type Api = ReturnType<typeof api>;
 
+type LogError = (error: unknown) => void;
+
 /** The whole application over HTTP. `webFolder` holds the built interface; null serves the API alone. */
 export function createApp(
   parts: AppParts,
   webFolder: string | null,
-  logError: (error: unknown) => void,
+  logError: LogError,
   logRequest?: (entry: RequestEntry) => void,
-) {
+): Hono {
   const app = new Hono();
   if (logRequest) app.use(requestLog(logRequest));
   app.use(asErrors);
@@ -79,7 +84,7 @@ export function createApp(
   app.use('/api/*', quietly.refusing);
   app.use('/api/*', inOrderEntered(parts.store));
   app.get('/api/health', (c) => c.json({ ok: true }));
-  app.route('/api', api(parts, quietly));
+  app.route('/api', api(parts, quietly, logError));
   app.all('/api/*', () => {
     throw new Problem(404, 'There is nothing at this address.');
   });

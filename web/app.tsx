@@ -1,6 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useEffect } from 'react';
 import { Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
+import type { CivilDate } from '#core/calendar';
+import { isEarlierMoment } from './api/at-moment.ts';
 import { useDoor } from './api/door.ts';
 import { useGarden } from './api/queries.ts';
 import { forgetKeptAnswers } from './outbox/kept-answers.ts';
@@ -12,6 +14,7 @@ import { ClosedHeader, FootNav, ShellHeader } from './parts/shell-header.tsx';
 import { Shortcuts } from './parts/shortcuts.tsx';
 import { TroubleBoundary } from './parts/trouble-boundary.tsx';
 import { NowPage } from './places/now/now-page.tsx';
+import { showFullDate } from './show/dates.ts';
 
 const GardenPage = lazy(() =>
   import('./places/garden/garden-page.tsx').then((m) => ({ default: m.GardenPage })),
@@ -111,6 +114,9 @@ const NetworkPage = lazy(() =>
 const BackupsPage = lazy(() =>
   import('./places/setup/backups-page.tsx').then((m) => ({ default: m.BackupsPage })),
 );
+const DamagedPage = lazy(() =>
+  import('./places/setup/damaged-page.tsx').then((m) => ({ default: m.DamagedPage })),
+);
 const LoginPage = lazy(() => import('./places/setup/login-page.tsx').then((m) => ({ default: m.LoginPage })));
 const SetupPage = lazy(() => import('./places/setup/setup-page.tsx').then((m) => ({ default: m.SetupPage })));
 
@@ -180,6 +186,7 @@ function Frame() {
   if (door.isPending) return <ClosedHeader />;
   // Without an answer, as without a signal, what is kept on the device is shown.
   if (door.data?.locked && !door.data.letIn) return <Locked />;
+  if (door.data?.damaged) return <Damaged />;
   return <LetIn />;
 }
 
@@ -208,6 +215,44 @@ function Locked() {
   );
 }
 
+function Damaged() {
+  const client = useQueryClient();
+  // What was answered of the damaged records may be of any state; only the door and the backups are asked.
+  useEffect(() => {
+    client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] === 'garden' });
+  }, [client]);
+  return (
+    <>
+      <ClosedHeader />
+      <main id="main" className="px-4 md:px-7 py-5 max-w-[1400px]">
+        <Suspense
+          fallback={
+            <p className="soft" role="status">
+              Opening…
+            </p>
+          }
+        >
+          <DamagedPage />
+        </Suspense>
+      </main>
+    </>
+  );
+}
+
+/** What is shown is an earlier moment. */
+function EarlierMoment({ today }: { today: CivilDate | undefined }) {
+  if (!isEarlierMoment) return null;
+  return (
+    <p role="status" className="bg-(--honey-pale) text-(--honey-deep) px-4 md:px-7 py-2">
+      <b>The garden as it stood{today && ` on ${showFullDate(today)}`}.</b> Look at everything; nothing can be
+      changed here.{' '}
+      <a className="underline" href="/setup/backups">
+        Back to the garden of today
+      </a>
+    </p>
+  );
+}
+
 function LetIn() {
   const garden = useGarden();
   const { pathname } = useLocation();
@@ -219,6 +264,7 @@ function LetIn() {
       >
         Skip to the page
       </a>
+      <EarlierMoment today={garden.data?.today} />
       <ShellHeader />
       {garden.data?.garden && (
         <TroubleBoundary place={pathname}>

@@ -3,9 +3,10 @@ import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
+import { isEarlierMoment, PAGES_AT } from './api/at-moment.ts';
 import { ApiProblem } from './api/client.ts';
 import { App } from './app.tsx';
-import { answersKeptHere } from './outbox/kept-answers.ts';
+import { answersKeptHere, keepingNothing } from './outbox/kept-answers.ts';
 import { openWithoutServer } from './outbox/open-without-server.ts';
 import { onSent, startOutbox } from './outbox/outbox.ts';
 import { applyTheme } from './parts/theme.ts';
@@ -18,9 +19,9 @@ const KEPT_FOR_MS = 14 * 24 * 3600 * 1000;
 
 const client: QueryClient = new QueryClient({
   queryCache: new QueryCache({
-    // Shut out while in use: ask at the door.
+    // Shut out while in use, or the records turn out damaged: ask at the door.
     onError: (error, { queryKey }) => {
-      if (error instanceof ApiProblem && error.status === 401 && queryKey[0] !== 'door')
+      if (error instanceof ApiProblem && [401, 503].includes(error.status) && queryKey[0] !== 'door')
         void client.invalidateQueries({ queryKey: ['door'] });
     },
   }),
@@ -38,7 +39,8 @@ const client: QueryClient = new QueryClient({
   },
 });
 
-startOutbox();
+// What waits on this device is not for an earlier moment, nor are that moment's answers for this one.
+if (!isEarlierMoment) startOutbox();
 onSent(() => void client.invalidateQueries());
 openWithoutServer();
 
@@ -46,9 +48,13 @@ createRoot(document.getElementById('app')!).render(
   <StrictMode>
     <PersistQueryClientProvider
       client={client}
-      persistOptions={{ persister: answersKeptHere(), maxAge: KEPT_FOR_MS, buster: __BUILD__ }}
+      persistOptions={{
+        persister: isEarlierMoment ? keepingNothing : answersKeptHere(),
+        maxAge: KEPT_FOR_MS,
+        buster: __BUILD__,
+      }}
     >
-      <BrowserRouter>
+      <BrowserRouter basename={PAGES_AT}>
         <TroubleBoundary place="app">
           <App />
         </TroubleBoundary>

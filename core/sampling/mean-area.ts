@@ -19,8 +19,8 @@ const JUDGED_LOG_DEVIATION = Math.LN2 / Math.sqrt(12);
 /**
  * Mean share of leaf area affected, in per cent (0–100), with a 95 % interval. Shares of area are
  * not binomial: the interval comes from the leaves' own scatter, never less than that of judging them,
- * symmetric on the logarithm, with Student's t. When no leaf showed anything the upper bound is Wilson's for the share of leaves,
- * each taken to hide {@link OVERLOOKED_PERCENT} %.
+ * symmetric on the logarithm, with Student's t. When no leaf showed anything the upper bound is Wilson's
+ * for the share of leaves, each taken to hide {@link OVERLOOKED_PERCENT} %.
  * @throws RangeError for fewer than 2 leaves or a share outside 0–100.
  */
 export function meanArea(percents: readonly number[]): MeanCount {

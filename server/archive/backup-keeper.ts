@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import type { Clock } from '../clock.ts';
 import { oneAtATime } from '../one-at-a-time.ts';
 import type { Store } from '../store/store.ts';
+import { asItStood, type Moment } from './as-it-stood.ts';
 import { type ReadArchive, readArchive } from './read-archive.ts';
 import { newBackupName, readBackupName, toLetGo } from './rotation.ts';
 import { writeArchive } from './write-archive.ts';
@@ -23,6 +24,8 @@ export interface BackupKeeper {
   make(label?: string | null): Promise<Backup>;
   fileOf(name: string): string | null;
   read(file: string): Promise<ReadArchive>;
+  /** The garden as it stood at a moment, UTC in ISO 8601, by its change log. */
+  asItStood(at: string): Promise<Moment>;
   /** A place for a file that is being brought in. */
   workFile(name: string): string;
   lastTrouble(): string | null;
@@ -88,6 +91,7 @@ export function backupKeeper(
     list,
     make,
     read,
+    asItStood: (at) => asItStood(store, at, work, migrations),
     lastTrouble: () => trouble,
     idle: inTurn.idle,
     fileOf: (name) => (readBackupName(name) && existsSync(join(folder, name)) ? join(folder, name) : null),

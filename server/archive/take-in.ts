@@ -91,6 +91,7 @@ export function takeIn(store: Store, file: string, how: TakeIn): void {
       store.db.pragma('foreign_keys = ON');
     }
   });
+  if (how === 'replace') store.beginHistory();
   store.weatherChanged();
 }
 

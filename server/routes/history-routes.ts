@@ -2,6 +2,8 @@ import { Hono } from 'hono';
 import { z } from 'zod';
 import { orNotFound, type AppParts } from '../context.ts';
 import { isKeptKind } from '../store/change-log.ts';
+import { Problem } from '../problem.ts';
+import { BelongsToNothingError } from '../store/taking-out.ts';
 import { jsonBody } from '../validate.ts';
 
 /** What taking something out answered. */
@@ -14,5 +16,13 @@ export function historyRoutes({ store }: AppParts) {
       const { kind, id } = c.req.param();
       return c.json(store.changesOf(orNotFound(isKeptKind(kind) ? kind : null, 'kind of record'), id));
     })
-    .post('/undo', jsonBody(takenOutAs), (c) => c.json({ back: store.putBack(c.req.valid('json')) }));
+    .post('/undo', jsonBody(takenOutAs), (c) => {
+      try {
+        return c.json({ back: store.putBack(c.req.valid('json')) });
+      } catch (error) {
+        if (error instanceof BelongsToNothingError)
+          throw new Problem(409, `${error.message} Put that back first.`);
+        throw error;
+      }
+    });
 }

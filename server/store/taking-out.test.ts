@@ -122,6 +122,20 @@ describe('in a garden of every kind, taking one out', () => {
     expect(store.samples(EVERY.watch).find(({ id }) => id === twig!.id)!.roundId).toBe('other');
   });
 
+  test('what belonged to something taken out since waits for that, or comes back without it', () => {
+    const stop = store.takeOut('stop', idsOf('stop')[0]!)!;
+    const [twig] = store.samples(EVERY.watch).filter(({ roundId }) => roundId === EVERY.round);
+    const sample = store.takeOut('sample', twig!.id)!;
+    const round = store.takeOut('round', EVERY.round)!;
+    const before = everything();
+    expect(() => store.putBack(stop)).toThrow('The round this stop belonged to is taken out.');
+    expect(everything()).toEqual(before);
+    store.putBack(sample);
+    expect(store.sample(twig!.id)).toEqual({ ...twig, roundId: null });
+    store.putBack(round);
+    expect(store.putBack(stop)).toBe(1);
+  });
+
   test('what is not there is told, and several go in one', () => {
     expect(store.takeOut('tape', 'none')).toBeNull();
     const before = everything();

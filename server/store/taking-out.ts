@@ -21,6 +21,15 @@ export class StillHeldError extends Error {
   }
 }
 
+/** Something that cannot be put back, for what it belonged to is not there. */
+export class BelongsToNothingError extends Error {
+  override readonly name = 'BelongsToNothingError';
+
+  constructor(table: KindTable, to: KindTable) {
+    super(`The ${KINDS[to].called} this ${KINDS[table].called} belonged to is taken out.`);
+  }
+}
+
 interface Referrer {
   readonly table: KindTable;
   readonly column: string;
@@ -54,11 +63,25 @@ export function takingOut(db: Db) {
     return db.prepare(`DELETE FROM ${table} WHERE id = ?`).run(id).changes > 0;
   };
 
+  const isThere = (table: KindTable, id: unknown) =>
+    db.prepare(`SELECT 1 FROM ${table} WHERE id = ?`).get(id) !== undefined;
+  /** A row whose references lead somewhere: one that may be let go is. */
+  const leading = (table: KindTable, row: Readonly<Record<string, unknown>>) => {
+    const missing = Object.entries(KINDS[table].references).filter(
+      ([column, { to }]) => row[column] !== null && !isThere(to as KindTable, row[column]),
+    );
+    const held = missing.find(([, { then }]) => then !== 'lets-go');
+    if (held) throw new BelongsToNothingError(table, held[1].to as KindTable);
+    return { ...row, ...Object.fromEntries(missing.map(([column]) => [column, null])) };
+  };
+
   const putBackOne = ({ kind: table, before }: LoggedRow): void => {
-    const row = JSON.parse(before) as Readonly<Record<string, unknown>>;
+    const logged = JSON.parse(before) as Readonly<Record<string, unknown>>;
+    if (isThere(table, logged.id)) return;
+    const row = leading(table, logged);
     const columns = Object.keys(row);
     db.prepare(
-      `INSERT INTO ${table} (${columns.join(', ')}) VALUES (${columns.map(() => '?').join(', ')}) ON CONFLICT (id) DO NOTHING`,
+      `INSERT INTO ${table} (${columns.join(', ')}) VALUES (${columns.map(() => '?').join(', ')})`,
     ).run(...Object.values(row));
   };
   const linkAgain = ({ kind: table, before }: LoggedRow): void => {
@@ -84,6 +107,7 @@ export function takingOut(db: Db) {
     /**
      * Puts back what was taken out in one go; what is there again already stays as it is.
      * @returns how many records there are in it.
+     * @throws BelongsToNothingError, and nothing is put back, when what one belonged to is not there.
      */
     putBack: db.transaction(({ from, to }: TakenOut): number => {
       const logged = db

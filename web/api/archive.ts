@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import type { CivilDate } from '#core/calendar';
 import type { TakeIn } from '#server/archive/take-in';
 import { answer, api } from './client.ts';
 import { useWrite } from './use-write.ts';
@@ -9,6 +10,13 @@ export const useMakeBackup = () => useWrite(() => answer(api.backups.$post()).th
 export const useOpenBackup = () =>
   useWrite((name: string) =>
     answer(api.archive['of-backup'].$post({ json: { name } })).then((body) => body.archive),
+  );
+/** Opens the garden as it stood at the end of a day, by this device's clock. */
+export const useOpenDay = () =>
+  useWrite((on: CivilDate) =>
+    answer(api.archive['of-day'].$post({ json: { on, at: new Date(`${on}T23:59:59`).toISOString() } })).then(
+      (body) => body.archive,
+    ),
   );
 export const useTakeIn = () =>
   useWrite(({ id, how }: { id: string; how: TakeIn }) =>

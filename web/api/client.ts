@@ -1,8 +1,9 @@
+import { API_AT } from './at-moment.ts';
 import { hc } from 'hono/client';
 import type { Api } from '#server/app';
 import type { FieldError, ProblemBody } from '#server/problem';
 
-export const api = hc<Api>('/api');
+export const api = hc<Api>(API_AT);
 
 /** What the server would not do, with its messages for single fields. */
 export class ApiProblem extends Error {

@@ -1,3 +1,4 @@
+import { API_AT } from './at-moment.ts';
 import { useQuery } from '@tanstack/react-query';
 import type { PhotoRecord } from '#core/records';
 import { answer, api } from './client.ts';
@@ -11,7 +12,7 @@ export const usePhotos = (watchId: string) =>
       answer(api.watches[':id'].photos.$get({ param: { id: watchId } })).then((body) => body.photos),
   });
 
-export const photoAddress = (id: string): string => `/api/photos/${id}/image`;
+export const photoAddress = (id: string): string => `${API_AT}/photos/${id}/image`;
 
 export const useDescribePhoto = () =>
   useWrite(({ from, to }: { from: PhotoRecord; to: PhotoRecord }) =>

@@ -25,6 +25,12 @@ export const forgetKeptAnswers = () =>
     .then((db) => db.clear('answers'))
     .catch(() => undefined);
 
+export const keepingNothing: Persister = {
+  persistClient: () => undefined,
+  restoreClient: () => undefined,
+  removeClient: () => undefined,
+};
+
 /**
  * Keeps the server's answers on this device, so that pages seen before open without it. A browser
  * without a database simply keeps none.

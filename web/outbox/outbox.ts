@@ -2,6 +2,7 @@ import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import { meet } from '#core/records';
 import type { ProblemBody } from '#server/problem';
 import { asSeen } from '../api/as-seen.ts';
+import { isEarlierMoment } from '../api/at-moment.ts';
 import { deviceName, noteNumber } from './device-name.ts';
 
 /**
@@ -92,6 +93,7 @@ async function refresh(): Promise<void> {
  * Once this resolves the entry is safe here even if the page closes. Says whether the server has it.
  */
 export async function keepAndSend(entry: Entry): Promise<'sent' | 'waiting' | { readonly refused: string }> {
+  if (isEarlierMoment) return { refused: 'This is how it stood: nothing can be changed here.' };
   const db = await database();
   const seq = await db.add('waiting', entry);
   noteNumber(seq);

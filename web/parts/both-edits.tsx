@@ -38,7 +38,10 @@ export function BothEdits<T extends object>({ edit: { met, keepMine, takeTheirs 
           </li>
         ))}
       </ul>
-      <p className="soft text-sm">Whichever you take, the other stays in the earlier states.</p>
+      <p className="soft text-sm">
+        Keep what is here, and what is there stays among the earlier states. Take what is there, and what you
+        typed in these fields goes.
+      </p>
       <div className="flex flex-wrap gap-2">
         <button type="button" className="btn btn-sm" onClick={keep}>
           Keep what is here

@@ -10,6 +10,7 @@ import { Field } from '../../parts/field.tsx';
 import { spreadProblem } from '../../parts/form-errors.ts';
 import { useNotices } from '../../parts/notices.tsx';
 import { useEditing } from '../../parts/use-editing.ts';
+import { FormProblem } from '../../parts/form-problem.tsx';
 import type { Show } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';
 import { numberOr } from '../../show/number-or.ts';
@@ -82,11 +83,7 @@ export function PlantForm({
       noValidate
       className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3"
     >
-      {problem && (
-        <p role="alert" className="sm:col-span-full text-error font-semibold">
-          {problem}
-        </p>
-      )}
+      <FormProblem problem={problem} />
       <BothEdits edit={edit} />
       <Field label="Name" hint="as you call it" error={errors.name?.message}>
         <input className="input w-full" {...register('name')} />

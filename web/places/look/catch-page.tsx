@@ -11,6 +11,7 @@ import { keepRecord, putEntry, takeOutEntry } from '../../outbox/use-outbox.ts';
 import { Choices, Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
+import { FormProblem } from '../../parts/form-problem.tsx';
 import { showDate } from '../../show/dates.ts';
 import { useToday } from '../../show/use-show.ts';
 import { CatchLists } from './catch-lists.tsx';
@@ -145,11 +146,7 @@ function CatchForm({ kind, picture }: { kind: Kind; picture: WatchPicture }) {
   });
   return (
     <form noValidate onSubmit={(event) => void save(event)} className="sheet p-5 flex flex-col gap-4">
-      {problem && (
-        <p role="alert" className="text-error font-semibold">
-          {problem}
-        </p>
-      )}
+      <FormProblem problem={problem} />
       <Field label={words.count} error={errors.count?.message}>
         <input className="input input-lg w-full" inputMode="numeric" {...register('count')} />
       </Field>

@@ -18,6 +18,7 @@ import { numberOr } from '../../show/number-or.ts';
 import { wordedResolver } from '../../parts/worded-resolver.ts';
 import { BothEdits } from '../../parts/both-edits.tsx';
 import { useEditing } from '../../parts/use-editing.ts';
+import { FormProblem } from '../../parts/form-problem.tsx';
 
 const EDIBLE = new Set(HOSTS.filter(({ edible }) => edible).map(({ id }) => id));
 
@@ -126,11 +127,7 @@ function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolea
         title={isNew ? 'A new product' : product.name}
         lead="Name the active ingredient, not the brand, and copy the label's lines in its own words and units."
       />
-      {problem && (
-        <p role="alert" className="text-error font-semibold mb-3">
-          {problem}
-        </p>
-      )}
+      <FormProblem problem={problem} />
       <BothEdits edit={edit} />
       <div className="sheet p-5 grid gap-4 md:grid-cols-3 mb-5">
         <Field label="Name" error={errors.name?.message}>

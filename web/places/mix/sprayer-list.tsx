@@ -14,6 +14,7 @@ import { wordedResolver } from '../../parts/worded-resolver.ts';
 import { BothEdits } from '../../parts/both-edits.tsx';
 import { useEditing } from '../../parts/use-editing.ts';
 import { useChange } from '../../parts/use-change.ts';
+import { FormProblem } from '../../parts/form-problem.tsx';
 
 const KIND_WORDS: Readonly<Record<Sprayer['kind'], string>> = {
   tank: 'pump or knapsack tank',
@@ -159,11 +160,7 @@ function SprayerForm({ sprayer, onDone }: { sprayer: Sprayer | null; onDone: () 
   });
   return (
     <form noValidate className="flex flex-col gap-3" onSubmit={(event) => void save(event)}>
-      {problem && (
-        <p role="alert" className="text-error font-semibold">
-          {problem}
-        </p>
-      )}
+      <FormProblem problem={problem} />
       <BothEdits edit={edit} />
       <div className="grid sm:grid-cols-2 gap-3">
         <Field label="Name" error={errors.name?.message}>

@@ -1,3 +1,4 @@
+import { API_AT } from '../../api/at-moment.ts';
 import { Link } from 'react-router';
 import { HANDWORK, inSentence } from '#knowledge';
 import type { BookEntry } from '#server/answers/book-answer';
@@ -30,7 +31,7 @@ export function BookPage() {
                 title={`${entries.length} entries in the record book`}
                 lead="What was done, on what, with what, how much, and the weather of the day. Keep it as long as your rules ask."
               >
-                <a className="btn" href="/api/book.csv" download>
+                <a className="btn" href={`${API_AT}/book.csv`} download>
                   Export CSV
                 </a>
               </PageHead>

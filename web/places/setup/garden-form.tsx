@@ -12,6 +12,7 @@ import { useNotices } from '../../parts/notices.tsx';
 import { wordedResolver } from '../../parts/worded-resolver.ts';
 import { BothEdits } from '../../parts/both-edits.tsx';
 import { useEditing } from '../../parts/use-editing.ts';
+import { FormProblem } from '../../parts/form-problem.tsx';
 
 const SYSTEMS: readonly { id: MeasureSystem; name: string }[] = [
   { id: 'metric', name: 'metric' },
@@ -106,11 +107,7 @@ export function GardenForm({ garden }: { garden: Garden | null }) {
   });
   return (
     <form noValidate onSubmit={(event) => void save(event)} className="sheet p-5 grid gap-4 sm:grid-cols-2">
-      {problem && (
-        <p role="alert" className="sm:col-span-2 text-error font-semibold">
-          {problem}
-        </p>
-      )}
+      <FormProblem problem={problem} />
       <BothEdits edit={edit} />
       <div className="sm:col-span-2">
         <Field label="Name" error={errors.name?.message}>

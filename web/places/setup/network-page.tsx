@@ -12,6 +12,7 @@ import {
 import { Choices, Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
+import { FormProblem } from '../../parts/form-problem.tsx';
 import { showMoment } from '../../show/dates.ts';
 import { SetupNav } from './setup-nav.tsx';
 
@@ -153,11 +154,7 @@ function PassphraseForm({ isSet }: { isSet: boolean }) {
           />
         </Field>
       </div>
-      {problem && (
-        <p role="alert" className="text-error font-semibold">
-          {problem}
-        </p>
-      )}
+      <FormProblem problem={problem} />
       <div className="flex flex-wrap gap-3">
         <button type="submit" className="btn btn-primary" disabled={set.isPending}>
           {isSet ? 'Change it' : 'Set it'}

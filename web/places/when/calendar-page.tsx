@@ -1,3 +1,4 @@
+import { API_AT } from '../../api/at-moment.ts';
 import { useQuery } from '@tanstack/react-query';
 import { answer, api } from '../../api/client.ts';
 import { useWrite } from '../../api/use-write.ts';
@@ -29,7 +30,7 @@ function CalendarView({ calendar: { address, entries } }: { calendar: Calendar }
         title={`${ahead.length} ${ahead.length === 1 ? 'entry' : 'entries'} ahead`}
         lead="Windows, checks and sprays as whole days. When a date moves with the weather, the entry in your calendar moves with it instead of standing there twice."
       >
-        <a className="btn btn-primary" href="/api/calendar.ics" download>
+        <a className="btn btn-primary" href={`${API_AT}/calendar.ics`} download>
           Download the file
         </a>
       </PageHead>

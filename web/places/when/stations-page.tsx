@@ -1,3 +1,4 @@
+import { API_AT } from '../../api/at-moment.ts';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { fileStart } from '#core/formats';
@@ -87,7 +88,7 @@ function StationList({ stations, places }: { stations: Stations; places: readonl
                 Second look
               </Link>
               {station.days > 0 && (
-                <a className="btn btn-sm" href={`/api/stations/${station.id}/days.csv`} download>
+                <a className="btn btn-sm" href={`${API_AT}/stations/${station.id}/days.csv`} download>
                   Export CSV
                 </a>
               )}

@@ -10,6 +10,7 @@ import type { WatchPicture } from '#server/answers/watch-picture';
 import { useGuesses, useWatch } from '../../../api/queries.ts';
 import { keepRecord, putEntry, takeOutEntry } from '../../../outbox/use-outbox.ts';
 import { useNotices } from '../../../parts/notices.tsx';
+import { FormProblem } from '../../../parts/form-problem.tsx';
 import { Answered, EmptyState } from '../../../parts/page.tsx';
 import { isForFocused } from '../../../parts/has-focus.ts';
 import { keysAreOff } from '../../../parts/shortcuts.tsx';
@@ -216,11 +217,7 @@ function Count({ picture, protocol, tags }: CountProps) {
             </button>
           ))}
       </div>
-      {problem && (
-        <p role="alert" className="text-error font-semibold mt-2">
-          {problem}
-        </p>
-      )}
+      <FormProblem problem={problem} />
     </div>
   );
 }
