@@ -1,8 +1,10 @@
 import { type CivilDate, isCivilDate } from '#core/calendar';
 import { celsiusFromFahrenheit, typedNumber } from '#core/units';
-import type { DateOrder } from './daily-columns.ts';
 
 /** Reading single cells of weather tables, the same for days and hours. */
+
+/** Year first with dashes, day first with slashes, or month first with slashes. */
+export type DateOrder = 'iso' | 'day-first' | 'month-first';
 
 export const MM_PER_INCH = 25.4;
 

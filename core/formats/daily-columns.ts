@@ -1,4 +1,4 @@
-import { decimal } from './cells.ts';
+import { decimal, type DateOrder } from './cells.ts';
 import { nearlyAll } from './nearly-all.ts';
 import { windUnitOf, type WindUnit } from './wind-unit.ts';
 
@@ -15,9 +15,6 @@ export interface ColumnMapping {
   readonly windUnit: WindUnit | null;
   readonly dateOrder: DateOrder;
 }
-
-/** Year first with dashes, day first with slashes, or month first with slashes. */
-export type DateOrder = 'iso' | 'day-first' | 'month-first';
 
 /** What could be told from the table itself; null where a person must say. */
 export interface MappingGuess {

@@ -1,4 +1,5 @@
-import { type DateOrder, guessDateOrder, guessUnitOf } from './daily-columns.ts';
+import type { DateOrder } from './cells.ts';
+import { guessDateOrder, guessUnitOf } from './daily-columns.ts';
 import { nearlyAll } from './nearly-all.ts';
 import { windUnitOf, type WindUnit } from './wind-unit.ts';
 

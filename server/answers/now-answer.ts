@@ -3,6 +3,7 @@ import { byClosing, type DueItem } from '#core/decide';
 import type { SprayDay } from '#core/spray-hours';
 import type { Garden } from '#core/records';
 import type { LevelRange } from '#core/sampling';
+import type { DaysAhead } from '../store/days-ahead.ts';
 import type { Store } from '../store/store.ts';
 import { dormantAnswer, dormantItems } from './dormant-answer.ts';
 import type { SeasonReader } from './plant-season.ts';
@@ -37,6 +38,8 @@ export interface NowAnswer {
   readonly openWatches: number;
   /** Why the last backup could not be made; null when it could. */
   readonly backupTrouble: string | null;
+  /** Records of days that have not come by this computer's clock; null when there are none. */
+  readonly ahead: DaysAhead | null;
 }
 
 const NEWS_DAYS = 7;
@@ -67,6 +70,7 @@ export function nowAnswer(
       .slice(0, 5),
     openWatches: pictures.filter((picture) => picture.watch.outcome === 'open').length,
     backupTrouble,
+    ahead: store.daysAhead(today),
   };
 }
 

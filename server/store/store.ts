@@ -1,5 +1,6 @@
 import { changeLog } from './change-log.ts';
 import { openDatabase, type Db } from './database.ts';
+import { daysAhead } from './days-ahead.ts';
 import { deliveryStore, type DeliveryStore } from './delivery-store.ts';
 import { gardenStore, type GardenStore } from './garden-store.ts';
 import type { KindTable } from './kinds.ts';
@@ -43,7 +44,8 @@ export interface Store
     WatchVersions,
     ReturnType<typeof metaStore>,
     ReturnType<typeof changeLog>,
-    ReturnType<typeof takingOut> {
+    ReturnType<typeof takingOut>,
+    ReturnType<typeof daysAhead> {
   readonly db: Db;
   /** All records of a kind. */
   every(kind: KindTable): readonly object[];
@@ -79,6 +81,7 @@ export function openStore(path: string, migrationsFolder: string): Store {
     ...watchVersions(db),
     ...changeLog(db),
     ...takingOut(db),
+    ...daysAhead(db),
   };
   const every = everyOf(parts);
   return {

@@ -7,7 +7,7 @@ import { BeadScale } from '../../parts/bead-scale.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { Reason } from '../../parts/reason.tsx';
 import { WindowBar } from '../../parts/window-bar.tsx';
-import { showDate, showDistance } from '../../show/dates.ts';
+import { showDate, showDistance, showFullDate } from '../../show/dates.ts';
 import { closingWords, dueWords, headline } from './due-words.ts';
 import { nextGoodHours, SprayHoursGrid } from './spray-hours-grid.tsx';
 
@@ -41,6 +41,16 @@ function Now({ now }: { now: NowAnswer }) {
             <Link className="link-husk" to="/setup/backups">
               See to the backups
             </Link>
+          </p>
+        )}
+        {now.ahead && (
+          <p role="alert" className="sheet p-4 mb-4 border-warning!">
+            <span className="font-semibold">
+              By this computer's clock it is {showFullDate(now.today)}, yet{' '}
+              {now.ahead.records === 1 ? 'one record is' : `${now.ahead.records} records are`} of later days,
+              up to {showFullDate(now.ahead.last)}.
+            </span>{' '}
+            They are kept, and counted again once their days have come. Is the clock right?
           </p>
         )}
         {now.due.length === 0 ? (
