@@ -1,4 +1,4 @@
-import { expect, type Page, test as base } from '@playwright/test';
+import { type Page, test as base } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 import { mkdtempSync, rmSync } from 'node:fs';
@@ -94,8 +94,13 @@ export const test = base.extend<PerJourney, PerWorker>({
 
 /** Waits until a page has its title and nothing on it says that it is still coming. */
 export async function settled(page: Page): Promise<void> {
-  await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
-  await expect(page.getByText(/^(Working it out|Opening|Drawing)…$/)).toHaveCount(0);
+  await page.waitForFunction(
+    () =>
+      (document.querySelector('h1')?.textContent ?? '') !== '' &&
+      !/(^|\n)(Working it out|Opening|Drawing)…(\n|$)/.test(document.body.innerText),
+    undefined,
+    { polling: 'raf' },
+  );
 }
 
 export const HEDGE = '01900000-0000-7004-8000-000000000001';

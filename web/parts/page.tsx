@@ -1,4 +1,4 @@
-import { useEffect, type ReactNode } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { ApiProblem } from '../api/client.ts';
 import { showMoment } from '../show/dates.ts';
@@ -51,20 +51,24 @@ export function SubNav({
   );
 }
 
-/** Nothing here yet, and what to do about it. */
-export function EmptyState({
-  title,
-  wholePage = false,
-  children,
-}: {
-  title: string;
-  /** It is all there is on the page, so it is the page's title too. */
-  wholePage?: boolean;
-  children: ReactNode;
-}) {
+/** Nothing here yet, and what to do about it; on a page that says nothing else it is the title too. */
+export function EmptyState({ title, children }: { title: string; children: ReactNode }) {
+  const titleLine = useRef<HTMLHeadingElement>(null);
+  const [isTitle, setIsTitle] = useState(false);
+  useLayoutEffect(() => {
+    const isTitled = [...document.querySelectorAll('h1')].some((heading) => heading !== titleLine.current);
+    setIsTitle(!isTitled);
+    if (!isTitled) document.title = `${title} · Juglans`;
+  }, [title]);
   return (
     <div className="sheet p-6 max-w-[60ch]">
-      {wholePage ? <h1 className="text-xl!">{title}</h1> : <p className="font-semibold">{title}</p>}
+      {isTitle ? (
+        <h1 ref={titleLine} className="text-xl!">
+          {title}
+        </h1>
+      ) : (
+        <p className="font-semibold">{title}</p>
+      )}
       <div className="soft mt-1">{children}</div>
     </div>
   );

@@ -19,7 +19,7 @@ export function BookPage() {
       <Answered question={useBook()}>
         {(entries) =>
           entries.length === 0 ? (
-            <EmptyState wholePage title="Nothing was done yet.">
+            <EmptyState title="Nothing was done yet.">
               <Link className="link-husk" to="/mix">
                 Mix and log a spray
               </Link>

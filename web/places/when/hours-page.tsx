@@ -29,7 +29,7 @@ export function HoursPage() {
               return products.length > 0 && standing.length > 0 ? (
                 <Hours products={products} plants={standing} />
               ) : (
-                <EmptyState wholePage title="Spray hours are for a product on a plant.">
+                <EmptyState title="Spray hours are for a product on a plant.">
                   <Link className="link-husk" to="/mix/shelf">
                     Put a product on the shelf
                   </Link>
