@@ -1,5 +1,6 @@
 import { addDays, type CivilDate } from '#core/calendar';
 import { blankGarden, blankLine, blankPlant, blankProduct, blankSpray, blankSprayer } from '#core/records';
+import type { WeatherDay } from '#core/weather';
 import { demoId } from './ids.ts';
 
 /** One record of one kind, as it is sent. */
@@ -323,3 +324,27 @@ export function everyRecord(today: CivilDate): OneRecord[] {
     ),
   ];
 }
+
+/** What is allowed and hardly ever meant, by kind. */
+export const EXTREMES: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
+  watch_clock: { startKind: 'date', startValue: '02-29' },
+  plant: {
+    harvestFrom: '02-29',
+    harvestTo: '02-29',
+    edible: true,
+    count: 5000,
+    heightM: 0.001,
+    yearPlanted: 2200,
+  },
+  place: { minOffsetC: -30, maxOffsetC: 30 },
+};
+
+/** Days by which seasons, sums and winters have something to go by. */
+export const threeYearsOfDays = (from: CivilDate): WeatherDay[] =>
+  Array.from({ length: 3 * 366 }, (_, i) => ({
+    date: addDays(from, i),
+    minC: 5 + (i % 11),
+    maxC: 15 + (i % 13),
+    rainMm: i % 3,
+    windMs: 2,
+  }));

@@ -1,7 +1,6 @@
 import { join } from 'node:path';
 import { expect, type Page } from '@playwright/test';
-import { addDays } from '#core/calendar';
-import { EVERY, EVERY_GARDEN, everyRecord } from '#demo/every-record';
+import { EVERY, EVERY_GARDEN, everyRecord, EXTREMES, threeYearsOfDays } from '#demo/every-record';
 import { createApp } from '#server/app';
 import { openStore } from '#server/store/store';
 import { settled, test } from './server.ts';
@@ -56,12 +55,6 @@ const PAGES = [
   `/when/stations/${EVERY.station}/forecast`,
 ] as const;
 
-/** What is allowed and hardly ever meant, by kind. */
-const EXTREMES: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
-  watch_clock: { startKind: 'date', startValue: '02-29' },
-  plant: { harvestFrom: '02-29', harvestTo: '02-29', count: 5000, heightM: 0.001, yearPlanted: 2200 },
-  place: { minOffsetC: -30, maxOffsetC: 30 },
-};
 const WATCHES = [
   { outcome: 'open' },
   { outcome: 'closed', outcomeOn: CREATED },
@@ -94,16 +87,7 @@ async function programOn(today: string, place: object, watch: object) {
     });
     expect([address, answer.status]).toEqual([address, 200]);
   }
-  store.writeDays(
-    EVERY.station,
-    Array.from({ length: 3 * 366 }, (_, i) => ({
-      date: addDays('2023-01-01', i),
-      minC: 5 + (i % 11),
-      maxC: 15 + (i % 13),
-      rainMm: i % 3,
-      windMs: 2,
-    })),
-  );
+  store.writeDays(EVERY.station, threeYearsOfDays('2023-01-01'));
   return { app, store, failures };
 }
 

@@ -1,11 +1,12 @@
 import { afterEach, expect, test } from '@jest/globals';
-import { spawn, type ChildProcess } from 'node:child_process';
+import type { ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { connect, type Socket } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { v7 } from 'uuid';
+import { startedProgram } from './started-program.ts';
 import { openStore } from './store/store.ts';
 
 const ROOT = process.cwd();
@@ -18,21 +19,6 @@ afterEach(() => {
   rmSync(data, { recursive: true, force: true });
 });
 
-async function start(): Promise<URL> {
-  child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
-    cwd: ROOT,
-    env: { ...process.env, NODE_OPTIONS: '', DATA: data, PORT: '0', HOST: '127.0.0.1' },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  return new Promise((resolve, reject) => {
-    child!.stdout!.on('data', (text: Buffer) => {
-      const address = /http:\/\/[\d.:]+/.exec(String(text));
-      if (address) resolve(new URL(address[0]));
-    });
-    child!.once('exit', () => reject(new Error('the server ended before it listened')));
-  });
-}
-
 /** A client that says so much and then neither goes on nor lets go. */
 async function holding(address: URL, text: string): Promise<Socket> {
   const socket = connect({ host: '127.0.0.1', port: Number(address.port), allowHalfOpen: true });
@@ -44,7 +30,9 @@ async function holding(address: URL, text: string): Promise<Socket> {
 }
 
 test('asked to end, it ends whatever its clients do, and what was acknowledged is there', async () => {
-  const address = await start();
+  const started = await startedProgram(data);
+  ({ child } = started);
+  const { address } = started;
   const id = v7();
   const put = (path: string, length: number) =>
     `PUT /api${path} HTTP/1.1\r\nhost: ${address.host}\r\ncontent-type: application/json\r\ncontent-length: ${length}\r\n\r\n`;

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { join } from 'node:path';
-import { addDays, yearOf } from '#core/calendar';
+import { yearOf } from '#core/calendar';
 import type { Garden } from '#core/records';
-import { EVERY, EVERY_GARDEN, everyRecord } from '#demo/every-record';
+import { EVERY, EVERY_GARDEN, everyRecord, EXTREMES, threeYearsOfDays } from '#demo/every-record';
 import { createApp } from './app.ts';
 import { openStore } from './store/store.ts';
 
@@ -56,23 +56,6 @@ function gardenOf(garden: Partial<Garden>) {
   return { store, app, put, failures, on: (day: string) => void (today = day) };
 }
 
-/** What is allowed and hardly ever meant. */
-const EXTREMES: readonly (readonly [string, Readonly<Record<string, unknown>>])[] = [
-  ['watch_clock', { startKind: 'date', startValue: '02-29' }],
-  [
-    'plant',
-    {
-      harvestFrom: '02-29',
-      harvestTo: '02-29',
-      edible: true,
-      count: 5000,
-      heightM: 0.001,
-      yearPlanted: 2200,
-    },
-  ],
-  ['place', { minOffsetC: -30, maxOffsetC: 30 }],
-];
-
 describe.each([
   ['north, far east', { latitudeDeg: 70, timeZone: 'Pacific/Kiritimati', longitudeDeg: 180 }],
   ['south, at the date line', { latitudeDeg: -70, timeZone: 'Pacific/Pago_Pago', longitudeDeg: -180 }],
@@ -84,18 +67,12 @@ describe.each([
   test('every question is answered on every odd day', async () => {
     const { store, app, put, failures, on } = gardenOf(garden);
     for (const { table, address, record } of everyRecord(CREATED)) {
-      const extreme = EXTREMES.find(([kind]) => kind === table)?.[1];
-      expect([address, (await put(address, { ...record, ...extreme })).status]).toEqual([address, 200]);
+      expect([address, (await put(address, { ...record, ...EXTREMES[table] })).status]).toEqual([
+        address,
+        200,
+      ]);
     }
-    // Three years of days, so that seasons, sums and winters have something to go by.
-    const days = Array.from({ length: 3 * 366 }, (__, i) => addDays('2023-01-01', i)).map((date, i) => ({
-      date,
-      minC: 5 + (i % 11),
-      maxC: 15 + (i % 13),
-      rainMm: i % 3,
-      windMs: 2,
-    }));
-    store.writeDays(EVERY.station, days);
+    store.writeDays(EVERY.station, threeYearsOfDays('2023-01-01'));
     const addresses = addressesOf(app);
     expect(addresses.length).toBeGreaterThan(30);
     for (const day of DAYS) {

@@ -1,5 +1,5 @@
 import { afterEach, expect, test } from '@jest/globals';
-import { spawn, type ChildProcess } from 'node:child_process';
+import type { ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -8,6 +8,7 @@ import { v7 } from 'uuid';
 import { blankPlant, blankSpray } from '#core/records';
 import { seedFallowBank } from '#demo/seed';
 import { gardenStation, sunroomLogger } from '#demo/stations';
+import { startedProgram } from './started-program.ts';
 import { openStore } from './store/store.ts';
 
 const ROOT = process.cwd();
@@ -18,20 +19,11 @@ afterEach(() => {
   rmSync(data, { recursive: true, force: true });
 });
 
-/** Starts the real server on the records in `data` and waits for its address. */
+/** Starts the real server on the records in `data` and tells its address. */
 async function start(): Promise<string> {
-  child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
-    cwd: ROOT,
-    env: { ...process.env, NODE_OPTIONS: '', DATA: data, PORT: '0', HOST: '127.0.0.1' },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  return new Promise((resolve, reject) => {
-    child!.stdout!.on('data', (text: Buffer) => {
-      const address = /http:\/\/[\d.:]+/.exec(String(text));
-      if (address) resolve(address[0]);
-    });
-    child!.once('exit', () => reject(new Error('the server ended before it listened')));
-  });
+  const started = await startedProgram(data);
+  child = started.child;
+  return started.address.origin;
 }
 
 /** Killed this many times; `RUNS=200` for the long run that docs/measured.md tells of. */

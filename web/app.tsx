@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { lazy, Suspense, useEffect } from 'react';
+import { lazy, Suspense, useEffect, type ReactNode } from 'react';
 import { Navigate, Outlet, Route, Routes, useLocation } from 'react-router';
 import type { CivilDate } from '#core/calendar';
 import { isEarlierMoment } from './api/at-moment.ts';
@@ -198,44 +198,49 @@ function Locked() {
     void forgetKeptAnswers();
   }, [client]);
   return (
-    <>
-      <ClosedHeader />
-      <main id="main" className="px-4 py-5">
-        <Suspense
-          fallback={
-            <p className="soft" role="status">
-              Opening…
-            </p>
-          }
-        >
-          <LoginPage />
-        </Suspense>
-      </main>
-    </>
+    <Closed>
+      <LoginPage />
+    </Closed>
   );
 }
 
 function Damaged() {
   const client = useQueryClient();
-  // What was answered of the damaged records may be of any state; only the door and the backups are asked.
+  // What was answered of the damaged records may be of any state.
   useEffect(() => {
     client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] === 'garden' });
   }, [client]);
   return (
+    <Closed>
+      <DamagedPage />
+    </Closed>
+  );
+}
+
+/** The one page there is while the garden is not shown. */
+function Closed({ children }: { children: ReactNode }) {
+  return (
     <>
       <ClosedHeader />
       <main id="main" className="px-4 md:px-7 py-5 max-w-[1400px]">
-        <Suspense
-          fallback={
-            <p className="soft" role="status">
-              Opening…
-            </p>
-          }
-        >
-          <DamagedPage />
-        </Suspense>
+        <Opening>{children}</Opening>
       </main>
     </>
+  );
+}
+
+/** Says so while a page's own part of the program is on its way. */
+function Opening({ children }: { children: ReactNode }) {
+  return (
+    <Suspense
+      fallback={
+        <p className="soft" role="status">
+          Opening…
+        </p>
+      }
+    >
+      {children}
+    </Suspense>
   );
 }
 
@@ -276,15 +281,9 @@ function LetIn() {
         <Answered question={garden}>
           {({ garden: kept }) => (
             <TroubleBoundary place={pathname}>
-              <Suspense
-                fallback={
-                  <p className="soft" role="status">
-                    Opening…
-                  </p>
-                }
-              >
+              <Opening>
                 {kept || pathname.startsWith('/setup') ? <Outlet /> : <Navigate to="/setup" replace />}
-              </Suspense>
+              </Opening>
             </TroubleBoundary>
           )}
         </Answered>

@@ -136,10 +136,10 @@ describe('the passphrase', () => {
   });
 
   test('is asked for where there is one, and the door is open where there is none', async () => {
-    expect((await ask('GET', '/door')).body).toEqual({ locked: false, letIn: true });
+    expect((await ask('GET', '/door')).body).toEqual({ locked: false, letIn: true, damaged: false });
     expect((await ask('POST', '/door', { passphrase: PASSPHRASE })).status).toBe(409);
     const cookie = await setPassphrase();
-    expect((await ask('GET', '/door')).body).toEqual({ locked: true, letIn: false });
+    expect((await ask('GET', '/door')).body).toEqual({ locked: true, letIn: false, damaged: false });
     expect((await ask('GET', '/door', undefined, cookie)).body).toEqual({ locked: true, letIn: true });
     const wrong = await ask('POST', '/door', { passphrase: 'four walnuts' });
     expect([wrong.status, wrong.body.errors]).toEqual([

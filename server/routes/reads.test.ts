@@ -224,7 +224,7 @@ describe('the weather', () => {
     expect(await read(`${at}/readings`)).toMatchObject({ readings: [{ lowC: 4, highC: 15 }] });
     expect(await read(`${at}/check`)).toMatchObject({ check: { fixes: [{ why: 'in the sun' }] } });
     expect(await read(`/places/${EVERY.place}/offset`)).toMatchObject({ learned: { pairs: [{ lowC: 3 }] } });
-    expect(await read('/weather-files')).toEqual({ folder: null, files: [] });
+    expect(await read('/weather-files')).toEqual({ folder: null, reading: null, files: [] });
     for (const what of ['readings', 'check', 'forecast', 'days.csv'])
       expect(await refusal('GET', `/stations/${v7()}/${what}`)).toEqual([
         404,
