@@ -44,6 +44,9 @@ if (!isEarlierMoment) startOutbox();
 onSent(() => void client.invalidateQueries());
 openWithoutServer();
 
+// Before anything is shown: sent on later, whoever has chosen another page by then would be sent back.
+if (window.location.pathname === `${PAGES_AT}/`) window.history.replaceState(null, '', `${PAGES_AT}/now`);
+
 createRoot(document.getElementById('app')!).render(
   <StrictMode>
     <PersistQueryClientProvider
