@@ -1,6 +1,6 @@
 import type { MiddlewareHandler } from 'hono';
 import type { z } from 'zod';
-import { ownFields, versionOf } from '#core/records';
+import { ownFields, versionOf } from '#core/meeting';
 import { Problem } from './problem.ts';
 
 /**

@@ -1,9 +1,4 @@
-export {
-  guessDateOrder,
-  guessMapping,
-  type ColumnMapping,
-  type MappingGuess,
-} from './daily-columns.ts';
+export { guessDateOrder, guessMapping, type ColumnMapping, type MappingGuess } from './daily-columns.ts';
 export { type DateOrder } from './cells.ts';
 export { ghcnLayout, readGhcn, type GhcnLayout, type ReadGhcn } from './read-ghcn.ts';
 export { guessHourly, type HourlyGuess, type HourlyMapping } from './hourly-columns.ts';

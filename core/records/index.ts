@@ -14,7 +14,6 @@ export {
   type Plant,
   type Station,
 } from './garden.ts';
-export { meet, ownFields, versionOf, type Meeting } from './meeting.ts';
 export {
   photoRecord,
   SPOT_KINDS,

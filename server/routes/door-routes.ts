@@ -7,6 +7,7 @@ import { fieldProblem, Problem } from '../problem.ts';
 import { askingDevice, cookieName, PASSPHRASE_KEY } from '../security/guard.ts';
 import {
   hashPassphrase,
+  isOfOtherCost,
   isPassphrase,
   LONGEST_PASSPHRASE,
   SHORTEST_PASSPHRASE,
@@ -52,10 +53,16 @@ export function doorRoutes({ store, network, damage, now = Date.now }: AppParts)
       );
     }
     let right = false;
+    const kept = store.meta(PASSPHRASE_KEY) ?? '';
     try {
-      right = await isPassphrase(passphrase, store.meta(PASSPHRASE_KEY) ?? '');
+      right = await isPassphrase(passphrase, kept);
     } finally {
       guesses.ended(source, right);
+    }
+    if (right && isOfOtherCost(kept)) {
+      const anew = await hashPassphrase(passphrase);
+      // Unless it was changed meanwhile.
+      if (store.meta(PASSPHRASE_KEY) === kept) store.putMeta(PASSPHRASE_KEY, anew);
     }
     return right;
   };

@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { join } from 'node:path';
 import { v7 } from 'uuid';
 import { addDays } from '#core/calendar';
-import { versionOf } from '#core/records';
+import { versionOf } from '#core/meeting';
 import { EVERY_GARDEN, everyRecord, type OneRecord } from '#demo/every-record';
 import { createApp } from '../app.ts';
 import { openStore, type Store } from '../store/store.ts';

@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { createApp } from '../app.ts';
 import type { OpenableNetwork } from '../context.ts';
 import type { Opened } from '../home-network.ts';
+import { PASSPHRASE_KEY } from '../security/guard.ts';
 import { openStore, type Store } from '../store/store.ts';
 import { deviceName, NETWORK_KEY } from './door-routes.ts';
 
@@ -140,12 +141,27 @@ describe('the passphrase', () => {
     expect((await ask('POST', '/door', { passphrase: PASSPHRASE })).status).toBe(409);
     const cookie = await setPassphrase();
     expect((await ask('GET', '/door')).body).toEqual({ locked: true, letIn: false, damaged: false });
-    expect((await ask('GET', '/door', undefined, cookie)).body).toEqual({ locked: true, letIn: true, damaged: false });
+    expect((await ask('GET', '/door', undefined, cookie)).body).toEqual({
+      locked: true,
+      letIn: true,
+      damaged: false,
+    });
     const wrong = await ask('POST', '/door', { passphrase: 'four walnuts' });
     expect([wrong.status, wrong.body.errors]).toEqual([
       422,
       [{ path: ['passphrase'], message: 'that is not it' }],
     ]);
+  });
+
+  test('kept at an older cost is kept at the new one once it was said right, and only then', async () => {
+    const salt = Buffer.from('salt of sixteen!').toString('base64');
+    const old = `scrypt$1024$8$1$${salt}$OgIv6sBnp3IUC/8311nxkvPRyDMP+fxUu89xJmJgQ/0=`;
+    store.putMeta(PASSPHRASE_KEY, old);
+    expect((await ask('POST', '/door', { passphrase: 'Walnut' })).status).toBe(422);
+    expect(store.meta(PASSPHRASE_KEY)).toBe(old);
+    expect((await ask('POST', '/door', { passphrase: 'walnut' })).status).toBe(200);
+    expect(store.meta(PASSPHRASE_KEY)).toMatch(/^scrypt\$32768\$8\$3\$/);
+    expect((await ask('POST', '/door', { passphrase: 'walnut' })).status).toBe(200);
   });
 
   test('too short or too long is told at its field', async () => {

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { hashPassphrase, isPassphrase } from './passphrase.ts';
+import { hashPassphrase, isOfOtherCost, isPassphrase } from './passphrase.ts';
 
 /** "blåbär" typed on two keyboards: one letter each, or a letter and a mark. */
 const COMPOSED = 'bl\u00e5b\u00e4r i skogen';
@@ -16,7 +16,7 @@ describe('a passphrase', () => {
   test('is kept by its salted hash and the cost it was made at', async () => {
     const kept = await hashPassphrase('three walnuts in a shell');
     const [kind, n, r, p, salt, hash, ...rest] = kept.split('$');
-    expect([kind, n, r, p]).toEqual(['scrypt', '65536', '8', '1']);
+    expect([kind, n, r, p]).toEqual(['scrypt', '32768', '8', '3']);
     expect(Buffer.from(salt!, 'base64')).toHaveLength(16);
     expect(Buffer.from(hash!, 'base64')).toHaveLength(32);
     expect(rest).toEqual([]);
@@ -28,6 +28,8 @@ describe('a passphrase', () => {
     const hash = 'OgIv6sBnp3IUC/8311nxkvPRyDMP+fxUu89xJmJgQ/0=';
     expect(await isPassphrase('walnut', `scrypt$1024$8$1$${salt}$${hash}`)).toBe(true);
     expect(await isPassphrase('Walnut', `scrypt$1024$8$1$${salt}$${hash}`)).toBe(false);
+    expect(isOfOtherCost(`scrypt$1024$8$1$${salt}$${hash}`)).toBe(true);
+    expect(isOfOtherCost(await hashPassphrase('walnut'))).toBe(false);
   });
 
   test.each([

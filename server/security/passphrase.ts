@@ -9,8 +9,8 @@ const derive = promisify(scrypt) as (
   options: { N: number; r: number; p: number; maxmem: number },
 ) => Promise<Buffer>;
 
-/** Cost of scrypt: about 64 MB and a good part of a second on a small computer. */
-const COST = { N: 2 ** 16, r: 8, p: 1 } as const;
+/** Cost of scrypt: three passes over 32 MB, and a good part of a second on a small computer. */
+const COST = { N: 2 ** 15, r: 8, p: 3 } as const;
 const MAX_MEMORY = 256 * 1024 * 1024;
 const LENGTH = 32;
 
@@ -28,6 +28,10 @@ export async function hashPassphrase(passphrase: string): Promise<string> {
   );
   return ['scrypt', COST.N, COST.r, COST.p, salt.toString('base64'), hash.toString('base64')].join('$');
 }
+
+/** Whether a hash was made at another cost than today's, and is to be made anew when the passphrase is next said. */
+export const isOfOtherCost = (kept: string): boolean =>
+  !kept.startsWith(`scrypt$${COST.N}$${COST.r}$${COST.p}$`);
 
 /** Whether a passphrase is the one that was kept; takes as long for a wrong one. */
 export async function isPassphrase(passphrase: string, kept: string): Promise<boolean> {

@@ -1,4 +1,4 @@
-import { versionOf } from '#core/records';
+import { versionOf } from '#core/meeting';
 
 /** The header that says in which state a record was seen. */
 export const asSeen = (record: object): { readonly 'if-match': string } => ({

@@ -1,6 +1,6 @@
 import { beforeEach, expect, test } from '@jest/globals';
 import { z } from 'zod';
-import { versionOf } from '#core/records';
+import { versionOf } from '#core/meeting';
 import { ApiProblem } from './client.ts';
 import { keepEdit, MetError } from './edit.ts';
 

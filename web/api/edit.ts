@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { z } from 'zod';
-import { meet, ownFields } from '#core/records';
+import { meet, ownFields } from '#core/meeting';
 import { asSeen } from './as-seen.ts';
 import { answer, ApiProblem } from './client.ts';
 
@@ -60,11 +60,17 @@ export async function keepEdit<T extends object>(
   }
 }
 
-/** Edits of one kind of record; whatever became of one, everything shown is asked for anew. */
-export function useEdit<T extends object>(schema: z.ZodType<T>, send: Send<T>) {
+type Records = typeof import('#core/records');
+
+/**
+ * Edits of one kind of record, told by the name of its schema, which the first page does not wait for;
+ * whatever became of one, everything shown is asked for anew.
+ */
+export function useEdit<Name extends keyof Records, T extends object>(name: Name, send: Send<T>) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (edit: Edit<T>) => keepEdit(schema, send, edit),
+    mutationFn: async (edit: Edit<T>) =>
+      keepEdit((await import('#core/records'))[name] as unknown as z.ZodType<T>, send, edit),
     onSuccess: () => client.invalidateQueries(),
     onError: (error) => (error instanceof MetError ? client.invalidateQueries() : undefined),
   });

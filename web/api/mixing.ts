@@ -1,15 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import type { LeafState } from '#core/materials';
-import {
-  productRecord,
-  sprayerRecord,
-  sprayRecord,
-  type LocalAdvice,
-  type ProductRecord,
-  type Sprayer,
-  type SprayLoad,
-  type SprayRecord,
-} from '#core/records';
+import type { LocalAdvice, ProductRecord, Sprayer, SprayLoad, SprayRecord } from '#core/records';
 import { answer, api } from './client.ts';
 import { useEdit } from './edit.ts';
 import { at } from './queries.ts';
@@ -53,15 +44,15 @@ export const useChanges = (kind: string, id: string) =>
   });
 
 export const usePutProduct = () =>
-  useEdit(productRecord, (product: ProductRecord, seen) =>
+  useEdit('productRecord', (product: ProductRecord, seen) =>
     api.products[':id'].$put({ ...at(product), json: product }, seen),
   );
 export const usePutSprayer = () =>
-  useEdit(sprayerRecord, (sprayer: Sprayer, seen) =>
+  useEdit('sprayerRecord', (sprayer: Sprayer, seen) =>
     api.sprayers[':id'].$put({ ...at(sprayer), json: sprayer }, seen),
   );
 export const usePutSpray = () =>
-  useEdit(sprayRecord, (spray: SprayRecord, seen) =>
+  useEdit('sprayRecord', (spray: SprayRecord, seen) =>
     api.sprays[':id'].$put({ ...at(spray), json: spray }, seen),
   );
 export const useRemoveSpray = () =>

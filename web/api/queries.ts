@@ -1,19 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import {
-  gardenRecord,
-  placeRecord,
-  plantRecord,
-  watchRecord,
-  type Garden,
-  type Inspection,
-  type Move,
-  type Place,
-  type Plant,
-  type Sample,
-  type Tape,
-  type Trap,
-  type Watch,
-} from '#core/records';
+import type { Garden, Inspection, Move, Place, Plant, Sample, Tape, Trap, Watch } from '#core/records';
 import { answer, api } from './client.ts';
 import { useEdit } from './edit.ts';
 import { useWrite } from './use-write.ts';
@@ -53,12 +39,12 @@ export const useSpread = (id: string) =>
 export const at = (record: { id: string }) => ({ param: { id: record.id } });
 
 export const usePutGarden = () =>
-  useEdit(gardenRecord, (garden: Garden, seen) => api.garden.$put({ json: garden }, seen));
+  useEdit('gardenRecord', (garden: Garden, seen) => api.garden.$put({ json: garden }, seen));
 export const useStep = () => useWrite((days: number) => answer(api.clock.step.$post({ json: { days } })));
 export const usePutPlace = () =>
-  useEdit(placeRecord, (place: Place, seen) => api.places[':id'].$put({ ...at(place), json: place }, seen));
+  useEdit('placeRecord', (place: Place, seen) => api.places[':id'].$put({ ...at(place), json: place }, seen));
 export const usePutPlant = () =>
-  useEdit(plantRecord, (plant: Plant, seen) => api.plants[':id'].$put({ ...at(plant), json: plant }, seen));
+  useEdit('plantRecord', (plant: Plant, seen) => api.plants[':id'].$put({ ...at(plant), json: plant }, seen));
 export const usePutMove = () =>
   useWrite((move: Move) => answer(api.moves[':id'].$put({ ...at(move), json: move })));
 export const useRemoveMove = () => useWrite((move: Move) => answer(api.moves[':id'].$delete(at(move))));
@@ -71,7 +57,9 @@ export const useRemoveTouch = () =>
     answer(api.plants[':id'].touching[':other'].$delete({ param: { id, other } })),
   );
 export const usePutWatch = () =>
-  useEdit(watchRecord, (watch: Watch, seen) => api.watches[':id'].$put({ ...at(watch), json: watch }, seen));
+  useEdit('watchRecord', (watch: Watch, seen) =>
+    api.watches[':id'].$put({ ...at(watch), json: watch }, seen),
+  );
 export const usePutInspection = () =>
   useWrite((seen: Inspection) => answer(api.inspections[':id'].$put({ ...at(seen), json: seen })));
 export const usePutSample = () =>

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { clockRecord, type Sighting, type WatchClock } from '#core/records';
+import type { Sighting, WatchClock } from '#core/records';
 import type { ModelChoice } from '#server/answers/clock-answer';
 import { answer, api } from './client.ts';
 import { useEdit } from './edit.ts';
@@ -29,7 +29,7 @@ export const usePutSighting = () =>
 export const useRemoveSighting = () =>
   useWrite((sighting: Sighting) => answer(api.sightings[':id'].$delete(at(sighting))));
 export const usePutClock = () =>
-  useEdit(clockRecord, (clock: WatchClock, seen) =>
+  useEdit('clockRecord', (clock: WatchClock, seen) =>
     api['watch-clocks'][':id'].$put({ ...at(clock), json: clock }, seen),
   );
 export const useRemoveClock = () =>

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import { versionOf } from '#core/records';
+import { versionOf } from '#core/meeting';
 import {
   differing,
   dropWaiting,

@@ -1,5 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import { meet } from '#core/records';
+import { meet } from '#core/meeting';
 import type { ProblemBody } from '#server/problem';
 import { asSeen } from '../api/as-seen.ts';
 import { isEarlierMoment } from '../api/at-moment.ts';

@@ -1,0 +1,1 @@
+export { meet, ownFields, versionOf, type Meeting } from './meeting.ts';
