@@ -1,12 +1,14 @@
 import { benchAccumulate } from './accumulate.ts';
 import { benchArchive } from './archive.ts';
 import { benchBigGarden } from './big-garden.ts';
+import { benchDoor } from './door.ts';
 import { benchEvents } from './events.ts';
 import { benchFirstPage } from './first-page.ts';
 import { benchImport } from './import.ts';
 import { benchLoad } from './load.ts';
 import { benchNaming } from './naming.ts';
 import { benchServer } from './server-start.ts';
+import { benchTransfer } from './transfer.ts';
 import { benchWhileReading } from './while-reading.ts';
 
 await benchAccumulate();
@@ -19,3 +21,5 @@ await benchArchive();
 await benchLoad();
 await benchWhileReading();
 benchFirstPage();
+await benchTransfer();
+await benchDoor();
