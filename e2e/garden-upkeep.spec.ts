@@ -107,6 +107,7 @@ test('two windows on one plant: neither wipes what the other wrote', async ({ pa
   await save(other);
   await expect(other.getByText('Kumquat was saved.')).toBeVisible();
   await expect(other.getByLabel('Height')).toHaveValue('1.2');
+  await expect(other.getByText('Meanwhile changed elsewhere, and kept too: height, m.')).toBeVisible();
 
   // The same field is asked about.
   await page.getByLabel('Height').fill('1.3');

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { fieldName, shownValue } from './record-words.ts';
+import { alsoChanged, fieldName, shownValue } from './record-words.ts';
 
 test('fields are told in words, by whichever name they go', () => {
   expect(
@@ -25,4 +25,12 @@ test('values are told in words, records by their names, and long ones are cut', 
     '{"a":null}',
   ]);
   expect(shownValue('x'.repeat(500), nameOf)).toBe(`${'x'.repeat(200)}…`);
+});
+
+test('what was kept beside what was wanted is told by its fields', () => {
+  const wanted = { name: 'Apple', heightM: 2, schools: { a: 'b' } as Record<string, string> };
+  expect(alsoChanged(wanted, { ...wanted, schools: { a: 'b' } })).toBeNull();
+  expect(alsoChanged(wanted, { name: 'Apple', heightM: 3, schools: {} })).toBe(
+    'Meanwhile changed elsewhere, and kept too: height, m; schools.',
+  );
 });

@@ -24,3 +24,12 @@ export function shownValue(value: unknown, nameOf: (id: string) => string | unde
 }
 
 const cut = (text: string) => (text.length > LONGEST ? `${text.slice(0, LONGEST)}…` : text);
+
+/** What was changed elsewhere meanwhile and is kept too; null where nothing was. */
+export function alsoChanged<T extends object>(wanted: T, kept: T): string | null {
+  const fields = (Object.keys(kept) as (keyof T & string)[])
+    .filter((field) => JSON.stringify(kept[field]) !== JSON.stringify(wanted[field]))
+    .map(fieldName);
+  if (fields.length === 0) return null;
+  return `Meanwhile changed elsewhere, and kept too: ${fields.join('; ')}.`;
+}

@@ -1,5 +1,7 @@
 import { useState } from 'react';
 import { MetError } from '../api/edit.ts';
+import { useNotices } from './notices.tsx';
+import { alsoChanged } from './record-words.ts';
 import type { Editing } from './use-change.ts';
 
 /**
@@ -11,6 +13,7 @@ export function useEditing<T extends object>(
   record: T | null,
   showAgain: (record: T) => void,
 ) {
+  const { say } = useNotices();
   const [from, setFrom] = useState(record);
   const [met, setMet] = useState<MetError<T> | null>(null);
   const stands = (now: T) => {
@@ -22,6 +25,8 @@ export function useEditing<T extends object>(
     try {
       const kept = await put.mutateAsync({ from: seen, to });
       stands(kept);
+      const also = seen && alsoChanged(to, kept);
+      if (also) say(also);
       return kept;
     } catch (error) {
       if (!(error instanceof MetError)) throw error;
