@@ -29,7 +29,7 @@ export async function hashPassphrase(passphrase: string): Promise<string> {
   return ['scrypt', COST.N, COST.r, COST.p, salt.toString('base64'), hash.toString('base64')].join('$');
 }
 
-/** Whether a hash was made at another cost than today's, and is to be made anew when the passphrase is next said. */
+/** Whether a hash was made at another cost than today's: it is made anew when the passphrase is next said. */
 export const isOfOtherCost = (kept: string): boolean =>
   !kept.startsWith(`scrypt$${COST.N}$${COST.r}$${COST.p}$`);
 
