@@ -1,10 +1,17 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { v7 } from 'uuid';
 import { addDays } from '#core/calendar';
 import { versionOf } from '#core/meeting';
+import { keysOf } from '#core/tables';
 import { EVERY_GARDEN, everyRecord, type OneRecord } from '#demo/every-record';
 import { createApp } from '../app.ts';
+import { readArchive } from '../archive/read-archive.ts';
+import { takeIn } from '../archive/take-in.ts';
+import { writeArchive } from '../archive/write-archive.ts';
+import { KINDS } from '../store/kinds.ts';
 import { openStore, type Store } from '../store/store.ts';
 
 /** What holds for every kind of record: kept as sent, told where it is wrong, taken out and put back. */
@@ -139,6 +146,25 @@ describe('edited from two tabs', () => {
       expect(rowOf(one)).toBeUndefined();
     },
   );
+});
+
+test('taken away in an archive and taken in elsewhere, each stands there as it was, with its history', async () => {
+  await gardenWithout();
+  for (const one of RECORDS) await put(one, one.edit);
+  const folder = mkdtempSync(join(tmpdir(), 'juglans-every-'));
+  const migrations = join(process.cwd(), 'server/migrations');
+  await writeArchive(store.db, join(folder, 'all.zip'), TODAY);
+  const read = await readArchive(join(folder, 'all.zip'), join(folder, 'work'), migrations);
+  const elsewhere = openStore(':memory:', migrations);
+  takeIn(elsewhere, read.file, 'replace');
+  for (const kind of keysOf(KINDS)) {
+    expect([kind, elsewhere.every(kind)]).toEqual([kind, store.every(kind)]);
+    for (const { id } of store.every(kind) as { id: string }[])
+      expect(elsewhere.changesOf(kind, id)).toEqual(store.changesOf(kind, id));
+  }
+  read.discard();
+  elsewhere.close();
+  rmSync(folder, { recursive: true });
 });
 
 describe('taken out', () => {
