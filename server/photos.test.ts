@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { join } from 'node:path';
 import { v7 } from 'uuid';
+import { versionOf } from '#core/meeting';
 import { blankPlant } from '#core/records';
 import { createApp } from './app.ts';
 import type { ProblemBody } from './problem.ts';
@@ -107,6 +108,25 @@ test('a photo and its picture are kept together, once, and come back as they wer
   expect((await app.request(`/api/photos/${id}`, { method: 'DELETE' })).status).toBe(204);
   expect((await app.request(`/api/photos/${id}/image`)).status).toBe(404);
   expect(store.db.prepare('SELECT count(*) AS n FROM photo_image').get()).toEqual({ n: 0 });
+});
+
+test('marks set in two tabs: the second is told, with what stands there', async () => {
+  const id = v7();
+  await upload(id, JPEG);
+  const mark = (note: string, seen: object) =>
+    app.request(`/api/photos/${id}`, {
+      method: 'PUT',
+      body: JSON.stringify(record(id, { note })),
+      headers: { 'content-type': 'application/json', 'if-match': `"${versionOf(seen)}"` },
+    });
+  expect((await mark('first', record(id))).status).toBe(200);
+  const second = await mark('second', record(id));
+  expect([second.status, await second.json()]).toEqual([
+    412,
+    expect.objectContaining({ meanwhile: record(id, { note: 'first' }) }),
+  ]);
+  expect((await mark('second', record(id, { note: 'first' }))).status).toBe(200);
+  expect(store.photo(id)!.note).toBe('second');
 });
 
 test('what a file is, its bytes say, not its name', async () => {

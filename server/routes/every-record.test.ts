@@ -136,6 +136,17 @@ describe('edited from two tabs', () => {
     expect((JSON.parse(history.text) as { changes: object[] }).changes).toHaveLength(2);
   });
 
+  test('the garden itself too', async () => {
+    const first = { ...EVERY_GARDEN, name: 'Renamed' };
+    expect((await ask('PUT', '/garden', first, versionOf(EVERY_GARDEN))).status).toBe(200);
+    const second = await ask('PUT', '/garden', EVERY_GARDEN, versionOf(EVERY_GARDEN));
+    expect([second.status, JSON.parse(second.text)]).toEqual([
+      412,
+      expect.objectContaining({ meanwhile: first }),
+    ]);
+    expect(store.garden()).toEqual(first);
+  });
+
   test.each(named(RECORDS.filter(({ called }) => called !== null)))(
     '%s: what was taken out meanwhile does not come back by itself',
     async (_, one) => {
