@@ -1,13 +1,27 @@
 import { CloudOff } from 'lucide-react';
+import { useEffect, useState } from 'react';
 import { useNameOf } from '../api/name-of.ts';
 import { fieldName, shownValue } from '../parts/record-words.ts';
 import { differing, dropWaiting, isStuck, retryRefused, sendWaiting, type WaitingEntry } from './outbox.ts';
 import { useWaiting } from './use-outbox.ts';
 
-/** What was entered and not yet taken by the server; nothing when all is sent. */
+/** What is sent within this shows nothing: the page would move under the finger with every entry. */
+const SHOWN_AFTER_MS = 1000;
+
+/** What was entered and not yet taken by the server; nothing when all is sent, or is just being sent. */
 export function WaitingBadge() {
   const waiting = useWaiting();
-  if (waiting.length === 0) return null;
+  const isAny = waiting.length > 0;
+  const [isLate, setIsLate] = useState(false);
+  useEffect(() => {
+    if (!isAny) return undefined;
+    const timer = setTimeout(() => setIsLate(true), SHOWN_AFTER_MS);
+    return () => {
+      clearTimeout(timer);
+      setIsLate(false);
+    };
+  }, [isAny]);
+  if (!isAny || !isLate) return null;
   const refused = waiting.filter((entry) => entry.refused !== undefined);
   return (
     <details
