@@ -9,6 +9,7 @@ import { useNotices } from '../../parts/notices.tsx';
 import { Answered } from '../../parts/page.tsx';
 import { type Option, SelectOne } from '../../parts/select-one.tsx';
 import { BothEdits } from '../../parts/both-edits.tsx';
+import { FormProblem } from '../../parts/form-problem.tsx';
 import { useEditing } from '../../parts/use-editing.ts';
 import { useShow } from '../../show/use-show.ts';
 import { OffsetLesson } from './offset-lesson.tsx';
@@ -105,6 +106,7 @@ function PlaceForm({
         void save();
       }}
     >
+      <FormProblem problem={put.error && messages.size === 0 && !edit.met ? put.error.message : null} />
       <BothEdits edit={edit} />
       <Field label="Name" error={messages.get('name')}>
         <input
