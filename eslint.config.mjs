@@ -54,7 +54,7 @@ export default tseslint.config(
     rules: { '@typescript-eslint/no-floating-promises': 'error' },
   },
   {
-    files: ['core/**/*.ts', 'knowledge/**/*.ts', 'simulated/**/*.ts'],
+    files: ['core/**/*.ts', 'knowledge/**/*.ts', 'simulated/**/*.ts', 'engine/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {
       // The core answers from what it is given: no clock, no chance, no outside.

@@ -4,7 +4,7 @@ export default {
   maxWorkers: '100%',
   // A slow machine is no fault of what is tested.
   testTimeout: 30_000,
-  roots: ['<rootDir>/core', '<rootDir>/knowledge', '<rootDir>/server', '<rootDir>/web', '<rootDir>/demo'],
+  roots: ['core', 'knowledge', 'engine', 'server', 'web', 'demo'].map((folder) => `<rootDir>/${folder}`),
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   transform: {

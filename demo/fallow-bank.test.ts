@@ -1,11 +1,7 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { addDays } from '#core/calendar';
 import type { createApp } from '#server/app';
-import type { NowAnswer } from '#server/answers/now-answer';
-import type { ClockAnswer } from '#server/answers/clock-answer';
-import type { CountedWatch, WatchSeasons } from '#server/answers/seasons-answer';
-import type { WatchPicture } from '#server/answers/watch-picture';
-import type { BandAnswer } from '#server/answers/band-answer';
+import type { BandAnswer, ClockAnswer, CountedWatch, NowAnswer, WatchPicture, WatchSeasons } from '#engine';
 import type { Store } from '#server/store/store';
 import { plantId, recordOf, watchId } from './ids.ts';
 import { openFallowBank } from './opened.ts';

@@ -111,6 +111,7 @@ export function ensureChromium() {
 const SOURCES = [
   'core',
   'knowledge',
+  'engine',
   'simulated',
   'server',
   'web',

@@ -19,6 +19,7 @@ const SOURCE_CHECKS = [
     [
       'core',
       'knowledge',
+      'engine',
       'simulated',
       'server',
       'web',
@@ -64,7 +65,7 @@ async function unitTests(...folders) {
 }
 
 // What needs no records runs while the driver is still being compiled.
-const withoutRecords = await unitTests('core', 'knowledge', 'web');
+const withoutRecords = await unitTests('core', 'knowledge', 'engine', 'web');
 await driver;
 const units = [withoutRecords, await unitTests('server', 'demo')];
 const browserReport = join(reports, 'playwright.json');

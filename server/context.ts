@@ -1,7 +1,5 @@
-import { keptWhile } from '#core/caches';
 import type { CivilDate } from '#core/calendar';
-import type { Garden } from '#core/records';
-import { seasonReader, type SeasonReader } from './answers/plant-season.ts';
+import { gardenDay, type GardenDay } from '#engine';
 import type { BackupKeeper } from './archive/backup-keeper.ts';
 import type { Clock } from './clock.ts';
 import type { Damage } from './damage.ts';
@@ -41,23 +39,20 @@ export interface OpenableNetwork {
   close(): Promise<void>;
 }
 
-export interface Season {
-  readonly garden: Garden;
-  readonly today: CivilDate;
-  readonly reader: SeasonReader;
-}
-
-/** The last season read, good until the day or anything that makes the weather changes. */
-const seasons = keptWhile<Store, 'present', string, Season>();
+/** The last day looked at, by store: what the next write does not touch is taken over from it. */
+const lastDays = new WeakMap<Store, GardenDay>();
 
 /** The garden on its present day. */
-export function presentSeason({ store, clock }: AppParts): Season {
+export function presentDay({ store, clock }: AppParts): GardenDay {
+  const state = store.gardenState();
+  if (!state) throw new Problem(409, 'There is no garden yet. Set it up first.');
   const today = clock.today();
-  return seasons(store, 'present', `${today} ${store.weatherWrites()}`, () => {
-    const garden = store.garden();
-    if (!garden) throw new Problem(409, 'There is no garden yet. Set it up first.');
-    return { garden, today, reader: seasonReader(store, garden, today) };
-  });
+  const last = lastDays.get(store) ?? null;
+  if (last?.books.state === state && last.today === today) return last;
+  const day = gardenDay(state, today, last);
+  // What is read within a transaction may yet be taken back.
+  if (!store.db.inTransaction) lastDays.set(store, day);
+  return day;
 }
 
 /** @throws Problem 404 when it is not there. */

@@ -19,12 +19,16 @@ import {
 } from '#core/records';
 import { hostById, HOSTS, materialById, MATERIALS, SCHOOL_QUESTIONS, schoolFor, TARGETS } from '#knowledge';
 import { simulateDays } from '#simulated';
-import { benchAnswer } from './answers/bench-answer.ts';
-import { leafStateOf } from './answers/leaf-state.ts';
-import { dormantAnswer } from './answers/dormant-answer.ts';
-import { type SeasonReader, seasonReader } from './answers/plant-season.ts';
-import { dueItems, watchPictures } from './answers/watch-pictures.ts';
-import { weighAnswer } from './answers/weigh-answer.ts';
+import {
+  benchAnswer,
+  dormantAnswer,
+  dueItems,
+  gardenDay,
+  type GardenDay,
+  leafStateOf,
+  watchPictures,
+  weighAnswer,
+} from '#engine';
 import { openStore, type Store } from './store/store.ts';
 
 /**
@@ -35,7 +39,7 @@ const GARDENS = 2000;
 const DAYS: readonly CivilDate[] = ['2026-02-20', '2026-04-10', '2026-06-05', '2026-10-20'];
 
 let store: Store;
-let readers: ReadonlyMap<CivilDate, SeasonReader>;
+const days = new Map<CivilDate, GardenDay>();
 const STATION = v7(),
   PLACE = v7(),
   SPRAYER = v7();
@@ -55,7 +59,6 @@ beforeAll(() => {
     standInIds: [],
   });
   store.putSprayer(blankSprayer({ id: SPRAYER, name: 'Tank', capacityMl: 5000, reachM: 3 }));
-  readers = new Map(DAYS.map((day) => [day, seasonReader(store, store.garden()!, day)]));
 });
 afterAll(() => store.close());
 
@@ -347,12 +350,13 @@ test('no plan the app proposes breaks a rule that the app holds, in 2,000 garden
   for (let seed = 1; seed <= GARDENS; seed++) {
     const scenes = plantGarden(seed);
     const { today, garden } = scenes[0]!;
-    const reader = readers.get(today)!;
-    const pictures = watchPictures(store, reader, today);
+    const day = gardenDay(store.gardenState()!, today, days.get(today) ?? null);
+    days.set(today, day);
+    const pictures = watchPictures(day);
     for (const scene of scenes) {
       const picture = pictures.find(({ watch }) => watch.id === scene.watch.id)!;
-      const { leafState } = leafStateOf(store, reader, scene.plant, today);
-      const bench = benchAnswer(store, reader, garden, today, [picture], {
+      const { leafState } = leafStateOf(day, scene.plant);
+      const bench = benchAnswer(day, [picture], {
         leafState: null,
         beesAtHoneydew: null,
       }).watches[0]!;
@@ -370,7 +374,7 @@ test('no plan the app proposes breaks a rule that the app holds, in 2,000 garden
         if (free && breaks.length > 0)
           faults.push(`${seed}: ${product.name} on ${scene.plant.name}: ${breaks.join(', ')}`);
       }
-      const weighed = weighAnswer(store, reader, garden, picture, today, {
+      const weighed = weighAnswer(day, picture, {
         helpersSeen: null,
         antsSeen: null,
         beesAtHoneydew: null,
@@ -393,7 +397,7 @@ test('no plan the app proposes breaks a rule that the app holds, in 2,000 garden
       )
         faults.push(`${seed}: winter spray`);
     }
-    for (const { plantId, plan } of dormantAnswer(store, reader, garden, today).plants) {
+    for (const { plantId, plan } of dormantAnswer(day).plants) {
       const scene = scenes.find(({ plant }) => plant.id === plantId)!,
         host = hostById(scene.plant.hostId);
       for (const { what, state, from, to } of plan.kind === 'steps' ? plan.steps : []) {
@@ -410,7 +414,7 @@ test('no plan the app proposes breaks a rule that the app holds, in 2,000 garden
           faults.push(`${seed}: winter oil ${first}–${to} after sulfur`);
       }
     }
-    for (const item of dueItems(store, reader, today)) {
+    for (const item of dueItems(day)) {
       const scene = scenes.find(({ watch }) => watch.id === item.watchId)!;
       if (item.kind !== 'second-pass' && item.kind !== 'cover-flush') continue;
       count(item.kind);

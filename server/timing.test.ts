@@ -3,15 +3,17 @@ import Papa from 'papaparse';
 import { v7 } from 'uuid';
 import { openFallowBank } from '#demo/opened';
 import { OPENING_DAY } from '#demo/seed';
-import type { BandAnswer } from './answers/band-answer.ts';
-import type { ClockAnswer } from './answers/clock-answer.ts';
-import type { DormantAnswer } from './answers/dormant-answer.ts';
-import type { FuturesMaterial } from './answers/futures-material.ts';
-import type { GardenHatch } from './answers/garden-hatch.ts';
-import type { HourJob } from './answers/hour-answer.ts';
-import type { NowAnswer } from './answers/now-answer.ts';
-import type { SprayAnswer } from './answers/spray-answer.ts';
-import type { WeighAnswer } from './answers/weigh-answer.ts';
+import type {
+  BandAnswer,
+  ClockAnswer,
+  DormantAnswer,
+  FuturesMaterial,
+  GardenHatch,
+  HourJob,
+  NowAnswer,
+  SprayAnswer,
+  WeighAnswer,
+} from '#engine';
 import type { createApp } from './app.ts';
 import type { ProblemBody } from './problem.ts';
 import type { Store } from './store/store.ts';

@@ -9,7 +9,7 @@ import { addDays } from '#core/calendar';
 import { writeDailyCsv } from '#core/formats';
 import { FALLOW_BANK } from '#demo/stations';
 import { stationCheck } from './answers/station-check.ts';
-import { seasonReader } from './answers/plant-season.ts';
+import { gardenDay } from '#engine';
 import { blankGarden } from '#core/records';
 import { simulateDays } from '#simulated';
 import { createApp } from './app.ts';
@@ -238,7 +238,7 @@ test('where the own station is silent another stands in, and that is told', () =
     ROOF,
     days.map((day) => ({ ...day, minC: day.minC + 1.5, maxC: day.maxC + 3 })),
   );
-  const season = seasonReader(store, store.garden()!, TODAY).ofPlace(store.place(OUTSIDE)!);
+  const season = gardenDay(store.gardenState()!, TODAY).ofPlace(store.place(OUTSIDE)!);
   expect(season.measured).toHaveLength(139);
   expect(season.stoodInDays).toBe(8);
   const last = season.measured.at(-1)!;

@@ -3,9 +3,8 @@ import { writeTableCsv } from '#core/formats';
 import type { RateUnit } from '#core/materials';
 import type { Handwork } from '#core/records';
 import { materialById } from '#knowledge';
-import type { LoggedSpray } from '../store/shelf-store.ts';
+import { type LoggedSpray, nameOf } from '#engine';
 import type { Store } from '../store/store.ts';
-import { nameOf } from './watch-picture.ts';
 
 /** One product of a spray. */
 export interface BookPart {

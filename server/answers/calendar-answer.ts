@@ -2,12 +2,8 @@ import ical, { ICalCalendarMethod } from 'ical-generator';
 import { addDays, type CivilDate } from '#core/calendar';
 import type { EventState, Projection } from '#core/phenology';
 import type { Garden } from '#core/records';
+import { dormantItems, dueItems, type GardenDay, watchPictures, type WatchPicture } from '#engine';
 import { DUE_TITLES, inSentence, ruleById } from '#knowledge';
-import type { Store } from '../store/store.ts';
-import { dormantAnswer, dormantItems } from './dormant-answer.ts';
-import type { SeasonReader } from './plant-season.ts';
-import type { WatchPicture } from './watch-picture.ts';
-import { dueItems, watchPictures } from './watch-pictures.ts';
 
 /**
  * One entry of the calendar, whole days. The id stays while the date moves, so that calendars move it
@@ -23,13 +19,8 @@ export interface CalendarEntry {
 }
 
 /** Windows of open watches, checks due and sprays done this season. */
-export function calendarEntries(
-  store: Store,
-  reader: SeasonReader,
-  garden: Garden,
-  today: CivilDate,
-): CalendarEntry[] {
-  const pictures = watchPictures(store, reader, today).filter(
+export function calendarEntries(day: GardenDay): CalendarEntry[] {
+  const pictures = watchPictures(day).filter(
     ({ watch, plant }) => watch.outcome === 'open' && plant.retiredOn === null && !plant.outOfReach,
   );
   const byId = new Map(pictures.map((picture) => [picture.watch.id, picture]));
@@ -38,7 +29,7 @@ export function calendarEntries(
   );
   const sprays = pictures.flatMap((picture) =>
     picture.sprays
-      .filter((spray) => spray.on >= reader.start)
+      .filter((spray) => spray.on >= day.start)
       .map((spray): CalendarEntry => ({
         id: `spray-${spray.id}`,
         title: `Sprayed: ${aboutOf(picture)}`,
@@ -48,20 +39,17 @@ export function calendarEntries(
       })),
   );
   // Windows stand for themselves; what remains are the checks.
-  const checks = [
-    ...dueItems(store, reader, today),
-    ...dormantItems(dormantAnswer(store, reader, garden, today), today),
-  ].flatMap((item): CalendarEntry[] => {
+  const checks = [...dueItems(day), ...dormantItems(day)].flatMap((item): CalendarEntry[] => {
     const picture = byId.get(item.watchId);
-    const day = item.closes ?? item.opens;
-    if (!picture || !day || item.eventId !== null) return [];
-    const from = item.opens && item.opens < day ? item.opens : day;
+    const last = item.closes ?? item.opens;
+    if (!picture || !last || item.eventId !== null) return [];
+    const from = item.opens && item.opens < last ? item.opens : last;
     return [
       {
         id: item.id,
         title: DUE_TITLES[item.kind](aboutOf(picture), picture.plant.name),
         from,
-        to: day,
+        to: last,
         text: ruleById(item.ruleId).says,
       },
     ];

@@ -73,7 +73,7 @@ function takeBackSince(store: Store, at: string): void {
   } finally {
     db.pragma('foreign_keys = ON');
   }
-  store.weatherChanged();
+  store.recordsChanged();
 }
 
 function takeBack({ db }: Store, { kind, id, action, before }: LoggedRow): void {

@@ -92,7 +92,7 @@ export function takeIn(store: Store, file: string, how: TakeIn): void {
     }
   });
   if (how === 'replace') store.beginHistory();
-  store.weatherChanged();
+  store.recordsChanged();
 }
 
 function copy(store: Store, table: string, how: TakeIn): void {

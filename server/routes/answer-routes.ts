@@ -1,21 +1,38 @@
 import { Hono } from 'hono';
 import { z } from 'zod';
-import { bandAnswer } from '../answers/band-answer.ts';
+import {
+  bandAnswer,
+  countedWatches,
+  hourAnswer,
+  nowAnswer,
+  type NowAnswer,
+  pictureOf,
+  seasonsAnswer,
+} from '#engine';
 import { bookCsv, bookEntries } from '../answers/book-answer.ts';
-import { hourAnswer } from '../answers/hour-answer.ts';
-import { nowAnswer } from '../answers/now-answer.ts';
-import { countedWatches, seasonsAnswer } from '../answers/seasons-answer.ts';
-import { pictureOf } from '../answers/watch-pictures.ts';
-import { orNotFound, presentSeason, type AppParts } from '../context.ts';
+import { orNotFound, presentDay, type AppParts } from '../context.ts';
+import type { DaysAhead } from '../store/days-ahead.ts';
 import { query } from '../validate.ts';
+
+/** What the first page shows: what is due, and what is the matter with the records themselves. */
+export interface NowPage extends NowAnswer {
+  /** Why the last backup could not be made; null when it could. */
+  readonly backupTrouble: string | null;
+  /** Records of days that have not come by this computer's clock; null when there are none. */
+  readonly ahead: DaysAhead | null;
+}
 
 /** What the garden's records come to today. */
 export function answerRoutes(parts: AppParts) {
   return new Hono()
     .get('/now', (c) => {
-      const { garden, reader, today } = presentSeason(parts);
-      const trouble = parts.backups?.lastTrouble() ?? null;
-      return c.json({ now: nowAnswer(parts.store, reader, garden, today, trouble) });
+      const day = presentDay(parts);
+      const now: NowPage = {
+        ...nowAnswer(day),
+        backupTrouble: parts.backups?.lastTrouble() ?? null,
+        ahead: parts.store.daysAhead(day.today),
+      };
+      return c.json({ now });
     })
     .get(
       '/hour',
@@ -25,34 +42,29 @@ export function answerRoutes(parts: AppParts) {
         }),
       ),
       (c) => {
-        const { garden, reader, today } = presentSeason(parts);
-        return c.json({ jobs: hourAnswer(parts.store, reader, garden, today, c.req.valid('query').hours) });
+        const day = presentDay(parts);
+        return c.json({ jobs: hourAnswer(day, c.req.valid('query').hours) });
       },
     )
     .get('/band', (c) => {
-      const { garden, reader, today } = presentSeason(parts);
-      return c.json({ band: bandAnswer(parts.store, reader, garden, today) });
+      const day = presentDay(parts);
+      return c.json({ band: bandAnswer(day) });
     })
-    .get('/book', (c) => c.json({ entries: bookEntries(parts.store, presentSeason(parts).today) }))
+    .get('/book', (c) => c.json({ entries: bookEntries(parts.store, presentDay(parts).today) }))
     .get('/book.csv', (c) =>
-      c.body(bookCsv(bookEntries(parts.store, presentSeason(parts).today)), 200, {
+      c.body(bookCsv(bookEntries(parts.store, presentDay(parts).today)), 200, {
         'content-type': 'text/csv; charset=utf-8',
         'content-disposition': 'attachment; filename="record-book.csv"',
       }),
     )
     .get('/seasons', (c) => {
-      const { reader, today } = presentSeason(parts);
-      return c.json({ watches: countedWatches(parts.store, reader, today) });
+      const day = presentDay(parts);
+      return c.json({ watches: countedWatches(day) });
     })
     .get('/seasons/:id', (c) => {
-      const { reader, today } = presentSeason(parts);
+      const day = presentDay(parts);
       return c.json({
-        seasons: seasonsAnswer(
-          parts.store,
-          reader,
-          orNotFound(pictureOf(parts.store, reader, c.req.param('id'), today), 'watch'),
-          today,
-        ),
+        seasons: seasonsAnswer(day, orNotFound(pictureOf(day, c.req.param('id')), 'watch')),
       });
     });
 }

@@ -1,7 +1,7 @@
 import { randomBytes, timingSafeEqual } from 'node:crypto';
 import { Hono } from 'hono';
 import { calendarEntries, calendarFile } from '../answers/calendar-answer.ts';
-import { presentSeason, type AppParts } from '../context.ts';
+import { presentDay, type AppParts } from '../context.ts';
 import { Problem } from '../problem.ts';
 
 const SECRET_KEY = 'calendar-secret';
@@ -10,8 +10,8 @@ const SECRET_KEY = 'calendar-secret';
 export function calendarRoutes(parts: AppParts) {
   const { store } = parts;
   const file = () => {
-    const { garden, reader, today } = presentSeason(parts);
-    return calendarFile(garden, calendarEntries(store, reader, garden, today), new Date());
+    const day = presentDay(parts);
+    return calendarFile(day.garden, calendarEntries(day), new Date());
   };
   const headers = (disposition: string) => ({
     'content-type': 'text/calendar; charset=utf-8',
@@ -24,8 +24,8 @@ export function calendarRoutes(parts: AppParts) {
   };
   return new Hono()
     .get('/calendar', (c) => {
-      const { garden, reader, today } = presentSeason(parts);
-      return c.json({ address: address(), entries: calendarEntries(store, reader, garden, today) });
+      const day = presentDay(parts);
+      return c.json({ address: address(), entries: calendarEntries(day) });
     })
     .post('/calendar', (c) => {
       store.putMeta(SECRET_KEY, randomBytes(24).toString('hex'));

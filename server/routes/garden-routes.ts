@@ -2,11 +2,11 @@ import { Hono } from 'hono';
 import { z } from 'zod';
 import { gardenRecord, moveRecord, placeRecord, plantRecord } from '#core/records';
 import { HOSTS } from '#knowledge';
-import { picturesByPlant, watchPictures } from '../answers/watch-pictures.ts';
+import { picturesByPlant, watchPictures } from '#engine';
 import {
   orNotFound,
   notInFuture,
-  presentSeason,
+  presentDay,
   refersTo,
   sameId,
   takenOut,
@@ -51,8 +51,8 @@ export function gardenRoutes(parts: AppParts) {
     })
 
     .get('/plants', (c) => {
-      const { reader, today } = presentSeason(parts);
-      const byPlant = picturesByPlant(watchPictures(store, reader, today));
+      const day = presentDay(parts);
+      const byPlant = picturesByPlant(watchPictures(day));
       return c.json({
         plants: store.plants().map((plant) => ({
           ...plant,

@@ -13,15 +13,20 @@ import {
 } from '#core/records';
 import { placeOn } from '#core/weather';
 import { HOSTS, ingredientsOf, MATERIALS, meetingRules, schoolsFor } from '#knowledge';
-import { benchAnswer } from '../answers/bench-answer.ts';
-import { staysOf } from '../answers/plant-season.ts';
-import { judgeLine, useScene } from '../answers/use-facts.ts';
-import { shelfAnswer } from '../answers/shelf-answer.ts';
-import { pictureOf } from '../answers/watch-pictures.ts';
+import {
+  type AttachedWeather,
+  benchAnswer,
+  judgeLine,
+  type LoggedSpray,
+  pictureOf,
+  shelfAnswer,
+  staysOf,
+  useScene,
+} from '#engine';
 import {
   orNotFound,
   notInFuture,
-  presentSeason,
+  presentDay,
   refersTo,
   sameId,
   takenOut,
@@ -29,7 +34,6 @@ import {
 } from '../context.ts';
 import { ifAsSeen } from '../if-as-seen.ts';
 import { fieldProblem } from '../problem.ts';
-import type { AttachedWeather, LoggedSpray } from '../store/shelf-store.ts';
 import { jsonBody, query } from '../validate.ts';
 import { recordRoute } from './record-route.ts';
 
@@ -72,17 +76,15 @@ export function mixRoutes(parts: AppParts) {
         }),
       )
       .get('/shelf/state', (c) => {
-        const { garden, reader, today } = presentSeason(parts);
-        return c.json({ state: shelfAnswer(store, reader, garden, today) });
+        const day = presentDay(parts);
+        return c.json({ state: shelfAnswer(day) });
       })
       .get('/bench', query(benchAsked), (c) => {
-        const { garden, reader, today } = presentSeason(parts);
+        const day = presentDay(parts);
         const { watch, leafState, bees } = c.req.valid('query');
-        const pictures = watch
-          .split(',')
-          .map((id) => orNotFound(pictureOf(store, reader, id, today), 'watch'));
+        const pictures = watch.split(',').map((id) => orNotFound(pictureOf(day, id), 'watch'));
         return c.json({
-          bench: benchAnswer(store, reader, garden, today, pictures, {
+          bench: benchAnswer(day, pictures, {
             leafState: leafState ?? null,
             beesAtHoneydew: bees === undefined ? null : bees === 'yes',
           }),
@@ -136,7 +138,7 @@ function keepSpray(parts: AppParts, spray: SprayRecord): LoggedSpray {
  */
 function checkAgainstRules(parts: AppParts, spray: SprayRecord, watch: Watch): void {
   const { store } = parts;
-  const { garden, reader } = presentSeason(parts);
+  const day = presentDay(parts);
   const plant = store.plant(watch.plantId)!;
   const loads = spray.parts.map((part, i) => {
     const product = refersTo(store.product(part.productId), `parts.${i}.productId`, 'product');
@@ -151,16 +153,14 @@ function checkAgainstRules(parts: AppParts, spray: SprayRecord, watch: Watch): v
     };
   });
   const met = tankMeeting(
-    meetingRules(schoolsFor(garden, plant)),
+    meetingRules(schoolsFor(day.garden, plant)),
     loads.map(({ product }) => ingredientsOf(product.materialId, product.containsOil)),
   );
   if (met?.tank === 'never') throw fieldProblem('parts', met.rules[0]!.says);
   if (spray.againstLabel) return;
   if (met?.tank === 'no') throw fieldProblem('parts', `not in one tank. ${met.rules[0]!.says}`);
   const scene = useScene(
-    store,
-    garden,
-    reader.start,
+    day,
     spray.on,
     plant,
     watch,
@@ -180,8 +180,9 @@ function checkAgainstRules(parts: AppParts, spray: SprayRecord, watch: Watch): v
 }
 
 /** The day's weather where the plant stood: measured if there is, else as forecast. */
-function weatherOf({ store, clock }: AppParts, plant: Plant, on: CivilDate): AttachedWeather | null {
-  const place = store.place(placeOn(staysOf(store, plant), on));
+function weatherOf(parts: AppParts, plant: Plant, on: CivilDate): AttachedWeather | null {
+  const { store, clock } = parts;
+  const place = store.place(placeOn(staysOf(presentDay(parts).books.plantBook(plant.id)), on));
   if (!place?.stationId) return null;
   const measured = store.days(place.stationId, on, on)[0];
   const day =

@@ -1,7 +1,6 @@
 import { Hono } from 'hono';
-import { roundAnswer, roundsAnswer } from '../answers/round-answer.ts';
-import { feedingAnswer } from '../answers/feeding-answer.ts';
-import { orNotFound, notInFuture, presentSeason, refersTo, type AppParts } from '../context.ts';
+import { feedingAnswer, roundAnswer } from '#engine';
+import { orNotFound, notInFuture, presentDay, refersTo, type AppParts } from '../context.ts';
 import { fieldProblem } from '../problem.ts';
 import { recordRoute } from './record-route.ts';
 
@@ -15,17 +14,25 @@ export function roundRoutes(parts: AppParts) {
   };
   return (
     new Hono()
-      .get('/rounds', (c) => c.json({ rounds: roundsAnswer(store) }))
+      .get('/rounds', (c) =>
+        c.json({
+          rounds: store.rounds
+            .all()
+            .toReversed()
+            .map((round) => ({ round, stops: store.stops.by('round_id', round.id).length })),
+        }),
+      )
       // A round begun without a signal may not be known here yet: the walk is the same.
       .get('/rounds/:id', (c) => {
-        const { reader, today } = presentSeason(parts);
+        const day = presentDay(parts);
+        const round = store.rounds.one(c.req.param('id')) ?? null;
         return c.json({
-          round: roundAnswer(store, reader, store.rounds.one(c.req.param('id')) ?? null, today),
+          round: roundAnswer(day, round, round ? store.stops.by('round_id', round.id) : []),
         });
       })
       .get('/walk', (c) => {
-        const { reader, today } = presentSeason(parts);
-        return c.json({ round: roundAnswer(store, reader, null, today) });
+        const day = presentDay(parts);
+        return c.json({ round: roundAnswer(day, null, []) });
       })
       .route(
         '/rounds',
@@ -73,15 +80,9 @@ export function roundRoutes(parts: AppParts) {
         return c.json({ growth: store.growth.by('plant_id', id), care: store.care.by('plant_id', id) });
       })
       .get('/plants/:id/feeding', (c) => {
-        const { garden, reader, today } = presentSeason(parts);
+        const day = presentDay(parts);
         return c.json({
-          feeding: feedingAnswer(
-            store,
-            reader,
-            garden,
-            orNotFound(store.plant(c.req.param('id')), 'plant'),
-            today,
-          ),
+          feeding: feedingAnswer(day, orNotFound(store.plant(c.req.param('id')), 'plant')),
         });
       })
       .get('/growth', (c) => c.json({ growth: store.growth.all() }))

@@ -1,12 +1,7 @@
 import { Hono } from 'hono';
 import { z } from 'zod';
-import { clockAnswer } from '../answers/clock-answer.ts';
-import { dormantAnswer } from '../answers/dormant-answer.ts';
-import { futuresMaterial } from '../answers/futures-material.ts';
-import { gardenHatch } from '../answers/garden-hatch.ts';
-import { sprayAnswer } from '../answers/spray-answer.ts';
-import { pictureOf } from '../answers/watch-pictures.ts';
-import { orNotFound, notInFuture, presentSeason, refersTo, type AppParts } from '../context.ts';
+import { clockAnswer, dormantAnswer, futuresMaterial, gardenHatch, pictureOf, sprayAnswer } from '#engine';
+import { orNotFound, notInFuture, presentDay, refersTo, type AppParts } from '../context.ts';
 import { fieldProblem } from '../problem.ts';
 import { query } from '../validate.ts';
 import { recordRoute } from './record-route.ts';
@@ -42,39 +37,39 @@ export function timingRoutes(parts: AppParts) {
   const { store, clock } = parts;
   const watchOf = (id: string, field: string) => refersTo(store.watch(id), field, 'watch');
   const present = (id: string) => {
-    const { reader, today } = presentSeason(parts);
-    return { reader, today, picture: orNotFound(pictureOf(store, reader, id, today), 'watch') };
+    const day = presentDay(parts);
+    return { day, picture: orNotFound(pictureOf(day, id), 'watch') };
   };
   return new Hono()
     .get('/watches/:id/clock', query(modelChoice), (c) => {
-      const { reader, today, picture } = present(c.req.param('id'));
+      const { day, picture } = present(c.req.param('id'));
       const { method, cutoff } = c.req.valid('query');
       return c.json({
-        clock: clockAnswer(store, reader, picture, today, {
+        clock: clockAnswer(day, picture, {
           ...(method ? { method } : {}),
           ...(cutoff ? { cutoff } : {}),
         }),
       });
     })
     .get('/watches/:id/hatch', (c) => {
-      const { reader, picture } = present(c.req.param('id'));
-      return c.json({ hatch: gardenHatch(store, reader, picture) });
+      const { day, picture } = present(c.req.param('id'));
+      return c.json({ hatch: gardenHatch(day, picture) });
     })
     .get('/watches/:id/futures', (c) => {
-      const { reader, picture } = present(c.req.param('id'));
-      return c.json({ futures: futuresMaterial(store, reader, picture) });
+      const { day, picture } = present(c.req.param('id'));
+      return c.json({ futures: futuresMaterial(day, picture) });
     })
     .get('/watches/:id/season-days', (c) => {
-      const { reader, picture } = present(c.req.param('id'));
-      const { start, measured, forecast } = reader.ofPlant(picture.plant);
+      const { day, picture } = present(c.req.param('id'));
+      const { start, measured, forecast } = day.ofPlant(picture.plant);
       return c.json({ start, measured, forecast });
     })
     .get('/dormant', (c) => {
-      const { garden, reader, today } = presentSeason(parts);
-      return c.json({ dormant: dormantAnswer(store, reader, garden, today) });
+      const day = presentDay(parts);
+      return c.json({ dormant: dormantAnswer(day) });
     })
     .get('/spray-hours', query(sprayQuestion), (c) => {
-      const { garden, reader, today } = presentSeason(parts);
+      const day = presentDay(parts);
       const asked = c.req.valid('query');
       const product = orNotFound(store.product(asked.product), 'product');
       const line = orNotFound(
@@ -84,10 +79,7 @@ export function timingRoutes(parts: AppParts) {
       const plant = orNotFound(store.plant(asked.plant), 'plant');
       return c.json({
         spray: sprayAnswer(
-          store,
-          reader,
-          garden,
-          today,
+          day,
           plant,
           product,
           line,

@@ -3,13 +3,11 @@ import { z } from 'zod';
 import { inspectionRecord, sampleRecord, tapeRecord, watchRecord } from '#core/records';
 import { NOT_SURE } from '#core/identify';
 import { CHECKS, TARGETS } from '#knowledge';
-import { weighAnswer } from '../answers/weigh-answer.ts';
-import { spreadAnswer } from '../answers/spread-answer.ts';
-import { listedWatch, pictureOf, watchPictures } from '../answers/watch-pictures.ts';
+import { listedWatch, pictureOf, spreadAnswer, watchPictures, weighAnswer } from '#engine';
 import {
   orNotFound,
   notInFuture,
-  presentSeason,
+  presentDay,
   refersTo,
   sameId,
   takenOut,
@@ -43,30 +41,27 @@ export function watchRoutes(parts: AppParts) {
   const watchOf = (watchId: string) => refersTo(store.watch(watchId), 'watchId', 'watch');
   return new Hono()
     .get('/watches', (c) => {
-      const { reader, today } = presentSeason(parts);
-      return c.json({ watches: watchPictures(store, reader, today).map(listedWatch) });
+      const day = presentDay(parts);
+      return c.json({ watches: watchPictures(day).map(listedWatch) });
     })
     .get('/watches/:id', (c) => {
-      const { reader, today } = presentSeason(parts);
-      return c.json({ picture: orNotFound(pictureOf(store, reader, c.req.param('id'), today), 'watch') });
+      const day = presentDay(parts);
+      return c.json({ picture: orNotFound(pictureOf(day, c.req.param('id')), 'watch') });
     })
     .get('/watches/:id/weigh', query(seenOnTheSpot), (c) => {
-      const { garden, reader, today } = presentSeason(parts);
+      const day = presentDay(parts);
       return c.json({
         answer: weighAnswer(
-          store,
-          reader,
-          garden,
-          orNotFound(pictureOf(store, reader, c.req.param('id'), today), 'watch'),
-          today,
+          day,
+          orNotFound(pictureOf(day, c.req.param('id')), 'watch'),
           c.req.valid('query'),
         ),
       });
     })
     .get('/watches/:id/spread', (c) => {
-      const { reader, today } = presentSeason(parts);
+      const day = presentDay(parts);
       return c.json({
-        spread: spreadAnswer(store, reader, orNotFound(store.watch(c.req.param('id')), 'watch'), today),
+        spread: spreadAnswer(day, orNotFound(store.watch(c.req.param('id')), 'watch')),
       });
     })
     .put('/watches/:id', jsonBody(watchRecord), ifAsSeen(watchRecord, store.watch), (c) => {

@@ -85,17 +85,26 @@ export function gardenStore(db: Db) {
       });
     },
 
+    placeTable: places,
     places: places.all,
     place: places.one,
     putPlace: places.put,
 
+    plantTable: plants,
     plants: plants.all,
     plant: plants.one,
     putPlant: plants.put,
 
+    moveTable: moves,
     moves: (plantId: string) => moves.by('plant_id', plantId),
     move: moves.one,
     putMove: moves.put,
+    /** Pairs of plants that touch, by id. */
+    touchingPairs: () =>
+      db.prepare('SELECT plant_id, other_id FROM plant_touch ORDER BY 1, 2').raw().all() as [
+        string,
+        string,
+      ][],
     /** Ids of the plants that touch one. */
     touching: (plantId: string): string[] =>
       (

@@ -50,8 +50,6 @@ interface Kind<Schema extends z.ZodType = z.ZodType> {
   readonly schema: Schema;
   /** The columns that name another record. */
   readonly references: Readonly<Record<string, Reference>>;
-  /** Whose picture shows it: its own watch's, every watch's, or none. */
-  readonly showsIn: 'its-watch' | 'every-watch' | 'none';
 }
 
 const holds = (to: string): Reference => ({ to, then: 'holds' });
@@ -62,49 +60,42 @@ function kind<Schema extends z.ZodType<{ id: string }>>(
   called: string,
   schema: Schema,
   references: Readonly<Record<string, Reference>> = {},
-  showsIn: Kind['showsIn'] = 'none',
 ): Kind<Schema> {
-  return { called, schema, references, showsIn };
+  return { called, schema, references };
 }
 
 /**
  * Every kind of record that is kept one by one, by its table: from this follow what it may hold, whether it
- * comes by a form or in an archive, what is kept of earlier states, what goes with what, and which pictures
- * are drawn anew. Weather, which comes by the thousand from files, and what is counted up inside are not
- * among them.
+ * comes by a form or in an archive, what is kept of earlier states, and what goes with what. Weather, which
+ * comes by the thousand from files, and what is counted up inside are not among them.
  */
 export const KINDS = {
   station: kind('thermometer', stationRecord),
   place: kind('place', placeRecord, { station_id: holds('station') }),
-  plant: kind('plant', plantRecord, { place_id: holds('place') }, 'every-watch'),
+  plant: kind('plant', plantRecord, { place_id: holds('place') }),
   plant_move: kind('move', moveRecord, { ...ofPlant, place_id: holds('place') }),
   watch: kind('watch', watchRecord, { ...ofPlant, source_plant_id: holds('plant') }),
   watch_clock: kind('chosen start', clockRecord, { id: holds('watch') }),
-  inspection: kind('check', inspectionRecord, ofWatch, 'its-watch'),
-  tag: kind('tag', tagRecord, ofWatch, 'its-watch'),
-  product: kind('product', productRecord, {}, 'every-watch'),
+  inspection: kind('check', inspectionRecord, ofWatch),
+  tag: kind('tag', tagRecord, ofWatch),
+  product: kind('product', productRecord),
   sprayer: kind('sprayer', sprayerRecord),
-  spray: kind('spray', sprayRecord, { ...ofWatch, sprayer_id: holds('sprayer') }, 'its-watch'),
+  spray: kind('spray', sprayRecord, { ...ofWatch, sprayer_id: holds('sprayer') }),
   round: kind('round', roundRecord),
   stop: kind('stop', stopRecord, { ...ofPlant, ...ofWatch, round_id: { to: 'round', then: 'goes-with' } }),
-  sample: kind(
-    'count',
-    sampleRecord,
-    {
-      ...ofWatch,
-      round_id: { to: 'round', then: 'lets-go' },
-      // A check of what a spray covered.
-      spray_id: { to: 'spray', then: 'goes-with' },
-    },
-    'its-watch',
-  ),
-  tape: kind('tape', tapeRecord, ofWatch, 'its-watch'),
-  trap: kind('trap reading', trapRecord, ofWatch, 'its-watch'),
-  device: kind('tape or trap', deviceRecord, ofWatch, 'its-watch'),
-  sighting: kind('sighting', sightingRecord, ofWatch, 'its-watch'),
-  handwork: kind('hand work', handworkRecord, ofWatch, 'its-watch'),
+  sample: kind('count', sampleRecord, {
+    ...ofWatch,
+    round_id: { to: 'round', then: 'lets-go' },
+    // A check of what a spray covered.
+    spray_id: { to: 'spray', then: 'goes-with' },
+  }),
+  tape: kind('tape', tapeRecord, ofWatch),
+  trap: kind('trap reading', trapRecord, ofWatch),
+  device: kind('tape or trap', deviceRecord, ofWatch),
+  sighting: kind('sighting', sightingRecord, ofWatch),
+  handwork: kind('hand work', handworkRecord, ofWatch),
   photo: kind('photo', photoRecord, ofWatch),
-  growth: kind('growth stage', growthRecord, ofPlant, 'every-watch'),
+  growth: kind('growth stage', growthRecord, ofPlant),
   care: kind('entry', careRecord, ofPlant),
   guess: kind('guess', guessRecord),
   local_advice: kind('advice', localAdviceRecord),

@@ -5,6 +5,8 @@ export interface RecordTable<T extends { readonly id: string }> {
   /** All records whose `column` holds `value`, in the table's order. */
   by(column: string, value: string): T[];
   all(): T[];
+  /** Ids of all records, in the table's order. */
+  ids(): string[];
   one(id: string): T | undefined;
   /** Keeps a record; one with the same id is replaced, so that sending twice keeps one. */
   put(record: T): void;
@@ -55,6 +57,7 @@ export function recordTable<T extends { readonly id: string }>(
     by: (column, value) =>
       db.prepare(`${select} WHERE ${column} = ? ORDER BY ${order}`).all(value).map(toRecord),
     all: () => db.prepare(`${select} ORDER BY ${order}`).all().map(toRecord),
+    ids: () => db.prepare(`SELECT id FROM ${table} ORDER BY ${order}`).pluck().all() as string[],
     one: (id) => {
       const row = db.prepare(`${select} WHERE id = ?`).get(id);
       return row === undefined ? undefined : toRecord(row);

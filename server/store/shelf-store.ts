@@ -1,17 +1,8 @@
 import type { LocalAdvice, ProductRecord, Sprayer, SprayRecord } from '#core/records';
-import type { DayOrigin, WeatherDay } from '#core/weather';
+import type { DayOrigin } from '#core/weather';
+import type { AttachedWeather, LoggedSpray } from '#engine';
 import type { Db } from './database.ts';
 import { recordTable } from './record-table.ts';
-import { untilWritten } from './until-written.ts';
-
-/** A day's weather as it was known when a spray was logged. */
-export interface AttachedWeather extends Omit<WeatherDay, 'date'> {
-  readonly origin: DayOrigin;
-}
-
-export interface LoggedSpray extends SprayRecord {
-  readonly weather: AttachedWeather | null;
-}
 
 /** A spray as its row has it: the weather in columns of its own. */
 type SprayRow = SprayRecord & {
@@ -91,12 +82,17 @@ export function shelfStore(db: Db) {
     'on_day, id',
     { flags: ['againstLabel'], json: ['parts'] },
   );
-  const everySpray = untilWritten(db, (): readonly LoggedSpray[] => sprays.all().map(sprayOf));
-  const allSprays = () => everySpray(undefined);
+  const spray = (id: string) => {
+    const row = sprays.one(id);
+    return row && sprayOf(row);
+  };
+  const sprayTable = { all: () => sprays.all().map(sprayOf), ids: sprays.ids, one: spray };
   return {
+    productTable: products,
     products: products.all,
-    product: untilWritten(db, products.one),
+    product: products.one,
     putProduct: products.put,
+    sprayerTable: sprayers,
     sprayers: sprayers.all,
     sprayer: sprayers.one,
     putSprayer: sprayers.put,
@@ -107,11 +103,10 @@ export function shelfStore(db: Db) {
       'on_day DESC, id',
     ),
 
-    sprays: untilWritten(db, (watchId: string): readonly LoggedSpray[] =>
-      sprays.by('watch_id', watchId).map(sprayOf),
-    ),
-    allSprays,
-    spray: sprays.one,
+    sprayTable,
+    sprays: (watchId: string): readonly LoggedSpray[] => sprays.by('watch_id', watchId).map(sprayOf),
+    allSprays: (): readonly LoggedSpray[] => sprayTable.all(),
+    spray,
     spraysOfLoad: (loadId: string): readonly LoggedSpray[] => sprays.by('load_id', loadId).map(sprayOf),
     putSpray(spray: SprayRecord, weather: AttachedWeather | null): void {
       sprays.put({

@@ -2,33 +2,18 @@ import { changeLog } from './change-log.ts';
 import { openDatabase, type Db } from './database.ts';
 import { daysAhead } from './days-ahead.ts';
 import { deliveryStore, type DeliveryStore } from './delivery-store.ts';
+import { type GardenStateStore, gardenStateStore } from './garden-state-store.ts';
 import { gardenStore, type GardenStore } from './garden-store.ts';
 import type { KindTable } from './kinds.ts';
 import { metaStore } from './meta-store.ts';
 import { photoStore, type PhotoStore } from './photo-store.ts';
-import { onWrite } from './on-write.ts';
 import { roundStore, type RoundStore } from './round-store.ts';
 import { takingOut } from './taking-out.ts';
 import { sessionStore, type SessionStore } from './session-store.ts';
 import { shelfStore, type ShelfStore } from './shelf-store.ts';
 import { watchStore, type WatchStore } from './watch-store.ts';
-import { type WatchVersions, watchVersions } from './watch-versions.ts';
 import { weatherInStore, type WeatherInStore } from './weather-in-store.ts';
 import { weatherStore, type WeatherStore } from './weather-store.ts';
-
-/** Tables that decide what weather a plant has had. */
-const MAKES_THE_WEATHER = [
-  'garden',
-  'station',
-  'station_day',
-  'forecast_day',
-  'place',
-  'plant',
-  'plant_move',
-  'reading',
-  'weather_fix',
-  'monthly_normal',
-] as const;
 
 export interface Store
   extends
@@ -41,7 +26,7 @@ export interface Store
     ShelfStore,
     SessionStore,
     DeliveryStore,
-    WatchVersions,
+    GardenStateStore,
     ReturnType<typeof metaStore>,
     ReturnType<typeof changeLog>,
     ReturnType<typeof takingOut>,
@@ -51,13 +36,6 @@ export interface Store
   every(kind: KindTable): readonly object[];
   /** Counts up with every row written; this process is the only one that writes. */
   writes(): number;
-  /** Says that the weather may have changed by other ways than its own writes. */
-  weatherChanged(): void;
-  /**
-   * Counts up with every write that can change the weather a plant has had: readings, forecast,
-   * stations, places, moves, the garden itself.
-   */
-  weatherWrites(): number;
   close(): void;
 }
 
@@ -65,8 +43,6 @@ export interface Store
 export function openStore(path: string, migrationsFolder: string): Store {
   const db = openDatabase(path, migrationsFolder);
   const totalChanges = db.prepare('SELECT total_changes() AS n');
-  let weatherWrites = 0;
-  for (const table of MAKES_THE_WEATHER) onWrite(db, table, [], () => void weatherWrites++);
   const parts = {
     ...metaStore(db),
     ...gardenStore(db),
@@ -78,7 +54,6 @@ export function openStore(path: string, migrationsFolder: string): Store {
     ...shelfStore(db),
     ...sessionStore(db),
     ...deliveryStore(db),
-    ...watchVersions(db),
     ...changeLog(db),
     ...takingOut(db),
     ...daysAhead(db),
@@ -88,9 +63,8 @@ export function openStore(path: string, migrationsFolder: string): Store {
     db,
     every: (kind) => every[kind](),
     writes: () => (totalChanges.get() as { n: number }).n,
-    weatherWrites: () => weatherWrites,
-    weatherChanged: () => void weatherWrites++,
     close: () => void db.close(),
+    ...gardenStateStore(db, parts),
     ...parts,
   };
 }

@@ -1,6 +1,5 @@
 import type { Inspection, Sample, Tape, Watch } from '#core/records';
 import type { Db } from './database.ts';
-import { onWrite } from './on-write.ts';
 import { recordTable } from './record-table.ts';
 
 /** Watches and what was seen and counted for them. */
@@ -57,31 +56,23 @@ export function watchStore(db: Db) {
     },
     'taken_off, label',
   );
-  const read = new Map<string, readonly Sample[]>();
-  onWrite(db, 'sample', ['watch_id'], (watchId) => void read.delete(watchId as string));
   return {
+    watchTable: watches,
     watches: watches.all,
     watch: watches.one,
     putWatch: watches.put,
 
+    inspectionTable: inspections,
     inspections: (watchId: string) => inspections.by('watch_id', watchId),
     inspection: inspections.one,
     putInspection: inspections.put,
 
-    /**
-     * Kept in memory until the watch's samples change: a long-kept garden has hundreds of thousands of
-     * units.
-     */
-    samples(watchId: string): readonly Sample[] {
-      const cached = read.get(watchId);
-      if (cached) return cached;
-      const ofWatch = samples.by('watch_id', watchId);
-      read.set(watchId, ofWatch);
-      return ofWatch;
-    },
+    sampleTable: samples,
+    samples: (watchId: string) => samples.by('watch_id', watchId),
     sample: samples.one,
     putSample: samples.put,
 
+    tapeTable: tapes,
     tapes: (watchId: string) => tapes.by('watch_id', watchId),
     tape: tapes.one,
     putTape: tapes.put,

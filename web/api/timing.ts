@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Sighting, WatchClock } from '#core/records';
-import type { ModelChoice } from '#server/answers/clock-answer';
+import type { ModelChoice } from '#engine';
 import { answer, api } from './client.ts';
 import { useEdit } from './edit.ts';
 import { at } from './queries.ts';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { addDays, dayOfYear, daysBetween } from '#core/calendar';
 import type { SpreadPoint } from '#core/phenology';
-import type { BandAnswer, BandBar } from '#server/answers/band-answer';
+import type { BandAnswer, BandBar } from '#engine';
 import { useBand } from '../api/queries.ts';
 import { showDate, showShortDate } from '../show/dates.ts';
 import { useShow } from '../show/use-show.ts';

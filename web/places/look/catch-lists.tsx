@@ -1,6 +1,6 @@
 import type { TapeSignal } from '#core/emergence';
 import { daysBetween, type CivilDate } from '#core/calendar';
-import type { WatchPicture } from '#server/answers/watch-picture';
+import type { WatchPicture } from '#engine';
 import { useRemoveTape, useRemoveTrap } from '../../api/queries.ts';
 import { useTakeOut } from '../../parts/use-take-out.ts';
 import { showDate } from '../../show/dates.ts';

@@ -4,7 +4,7 @@ import { useNavigate, useParams } from 'react-router';
 import { addDays, type CivilDate } from '#core/calendar';
 import { type Device, tapeRecord, TRAP_CATCHES, trapRecord } from '#core/records';
 import { fieldWords, inSentence } from '#knowledge';
-import type { WatchPicture } from '#server/answers/watch-picture';
+import type { WatchPicture } from '#engine';
 import { newId } from '../../api/new-id.ts';
 import { useWatch } from '../../api/queries.ts';
 import { keepRecord, putEntry, takeOutEntry } from '../../outbox/use-outbox.ts';

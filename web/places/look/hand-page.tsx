@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { HANDWORK_KINDS, type HandworkKind } from '#core/records';
 import { HANDWORK, inSentence } from '#knowledge';
-import type { WatchPicture } from '#server/answers/watch-picture';
+import type { WatchPicture } from '#engine';
 import { newId } from '../../api/new-id.ts';
 import { useWatch } from '../../api/queries.ts';
 import { keepRecord, putEntry, takeOutEntry } from '../../outbox/use-outbox.ts';

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import type { Handwork } from '#core/records';
 import { HANDWORK } from '#knowledge';
-import type { WatchPicture } from '#server/answers/watch-picture';
+import type { WatchPicture } from '#engine';
 import { keepRecord, putEntry, takeOutEntry } from '../../outbox/use-outbox.ts';
 import { useNotices } from '../../parts/notices.tsx';
 import { showDate } from '../../show/dates.ts';

@@ -2,7 +2,7 @@ import { Plus } from 'lucide-react';
 import { Link } from 'react-router';
 import { isScaleGroup } from '#core/identify';
 import { inSentence, PROTOCOL_TEXTS } from '#knowledge';
-import type { ListedWatch } from '#server/answers/watch-pictures';
+import type { ListedWatch } from '#engine';
 import { useWatches } from '../../api/queries.ts';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import type { Answers, Naming } from '#core/identify';
 import { targetById, inSentence } from '#knowledge';
-import type { WatchPicture } from '#server/answers/watch-picture';
+import type { WatchPicture } from '#engine';
 import { newId } from '../../api/new-id.ts';
 import { usePutInspection, usePutWatch, useWatch } from '../../api/queries.ts';
 import { useNotices } from '../../parts/notices.tsx';

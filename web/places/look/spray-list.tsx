@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import type { SprayRecord } from '#core/records';
-import type { WatchPicture } from '#server/answers/watch-picture';
-import type { LoggedSpray } from '#server/store/shelf-store';
+import type { WatchPicture } from '#engine';
+import type { LoggedSpray } from '#engine';
 import { usePutSpray, useRemoveSpray, useShelf } from '../../api/mixing.ts';
 import { Choices } from '../../parts/field.tsx';
 import { optionsOf } from '../../parts/select-one.tsx';

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { SprayRecord } from '#core/records';
-import type { WatchPicture } from '#server/answers/watch-picture';
+import type { WatchPicture } from '#engine';
 import type { Change } from '#server/store/change-log';
-import type { LoggedSpray } from '#server/store/shelf-store';
+import type { LoggedSpray } from '#engine';
 import { ApiProblem } from '../../api/client.ts';
 import { useChanges, usePutSpray, useShelf } from '../../api/mixing.ts';
 import { useWatch } from '../../api/queries.ts';

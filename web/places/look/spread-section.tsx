@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { SpreadReason } from '#core/decide';
-import type { WatchPicture } from '#server/answers/watch-picture';
+import type { WatchPicture } from '#engine';
 import { usePlants, usePutWatch, useSpread } from '../../api/queries.ts';
 import { Field } from '../../parts/field.tsx';
 import { useChange } from '../../parts/use-change.ts';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Tag } from '#core/records';
-import type { WatchPicture } from '#server/answers/watch-picture';
+import type { WatchPicture } from '#engine';
 import { newId } from '../../api/new-id.ts';
 import { keepRecord, putEntry } from '../../outbox/use-outbox.ts';
 import { Field } from '../../parts/field.tsx';

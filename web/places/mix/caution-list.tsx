@@ -1,8 +1,7 @@
 import { makesHoneydew } from '#core/identify';
 import type { Garden } from '#core/records';
 import { beliefsAbout, cautionsFor, hostById, materialById, oilTopC, schoolsFor } from '#knowledge';
-import type { BenchWatch } from '#server/answers/bench-answer';
-import type { WatchPicture } from '#server/answers/watch-picture';
+import type { BenchWatch, WatchPicture } from '#engine';
 import { Link } from 'react-router';
 import { Beliefs } from '../../parts/beliefs.tsx';
 import type { Tank } from './use-tank.ts';

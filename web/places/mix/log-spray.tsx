@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { blankSpray, type SprayLoad } from '#core/records';
-import type { BenchWatch } from '#server/answers/bench-answer';
+import type { BenchWatch } from '#engine';
 import { ApiProblem } from '../../api/client.ts';
 import { usePutLoad, useRemoveLoad } from '../../api/mixing.ts';
 import { newId } from '../../api/new-id.ts';

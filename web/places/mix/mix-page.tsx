@@ -1,7 +1,7 @@
 import { Link, useSearchParams } from 'react-router';
 import type { Garden, Sprayer } from '#core/records';
 import { inSentence } from '#knowledge';
-import type { ListedWatch } from '#server/answers/watch-pictures';
+import type { ListedWatch } from '#engine';
 import { useShelf } from '../../api/mixing.ts';
 import { useGarden, useWatches } from '../../api/queries.ts';
 import { Field } from '../../parts/field.tsx';

@@ -1,7 +1,7 @@
 import { Printer } from 'lucide-react';
 import { Link } from 'react-router';
 import { costOf, mixingOrder, type FillPlan, type PartMeasure } from '#core/mix';
-import type { BenchWatch } from '#server/answers/bench-answer';
+import type { BenchWatch } from '#engine';
 import { significant } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';
 import { RATE_UNITS, STEP_WORDS } from './mix-words.ts';

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import type { ProductRecord } from '#core/records';
 import { materialById } from '#knowledge';
-import type { ProductState } from '#server/answers/shelf-answer';
+import type { ProductState } from '#engine';
 import { useShelf, useShelfState } from '../../api/mixing.ts';
 import { Answered, PageHead } from '../../parts/page.tsx';
 import { showFullDate } from '../../show/dates.ts';

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { materialById } from '#knowledge';
-import type { ShoppingItem } from '#server/answers/shelf-answer';
+import type { ShoppingItem } from '#engine';
 import { useShelfState } from '../../api/mixing.ts';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { useShow } from '../../show/use-show.ts';

@@ -1,7 +1,7 @@
 import { type Finding, rateIsPer, type UseVerdict, VERDICTS } from '#core/materials';
 import type { SprayScope, WaterNeed } from '#core/mix';
 import type { ProductRecord } from '#core/records';
-import type { BenchAnswer, BenchWatch } from '#server/answers/bench-answer';
+import type { BenchAnswer, BenchWatch } from '#engine';
 
 type Line = ProductRecord['lines'][number];
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { planDrench, planGround, type PartMeasure, type TrunkMeasure } from '#core/mix';
 import { CM_PER_INCH } from '#core/units';
-import type { BenchWatch } from '#server/answers/bench-answer';
+import type { BenchWatch } from '#engine';
 import { Choices, Field } from '../../parts/field.tsx';
 import { significant } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';

@@ -11,7 +11,7 @@ import {
 import type { Garden, ProductRecord, Sprayer } from '#core/records';
 import { SPOONS } from '#core/units';
 import { ingredientsOf, meetingRules, schoolsFor, usualScope } from '#knowledge';
-import type { BenchAnswer, SprayerState } from '#server/answers/bench-answer';
+import type { BenchAnswer, SprayerState } from '#engine';
 import { useShow } from '../../show/use-show.ts';
 import {
   benchKind,

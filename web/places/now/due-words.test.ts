@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import type { DueKind } from '#core/decide';
-import type { DueAnswer } from '#server/answers/now-answer';
+import type { DueAnswer } from '#engine';
 import { closingWords, dueWords, headline } from './due-words.ts';
 
 const TODAY = '2026-05-29';

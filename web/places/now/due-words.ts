@@ -1,5 +1,5 @@
 import type { CivilDate } from '#core/calendar';
-import type { DueAnswer } from '#server/answers/now-answer';
+import type { DueAnswer } from '#engine';
 import { daysBetween } from '#core/calendar';
 import { DUE_TITLES, inSentence } from '#knowledge';
 import { showDate, showDateRange } from '../../show/dates.ts';

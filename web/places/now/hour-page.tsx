@@ -1,6 +1,6 @@
 import { Link, useSearchParams } from 'react-router';
 import { inSentence, WEIGH_OPTIONS } from '#knowledge';
-import type { HourJob } from '#server/answers/hour-answer';
+import type { HourJob } from '#engine';
 import { useHour } from '../../api/weighing.ts';
 import { Choices } from '../../parts/field.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';

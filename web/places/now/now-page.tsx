@@ -1,7 +1,8 @@
 import { Link } from 'react-router';
 import { daysBetween, type CivilDate } from '#core/calendar';
 import { EVENTS, inSentence } from '#knowledge';
-import type { DueAnswer, NewsItem, NowAnswer } from '#server/answers/now-answer';
+import type { DueAnswer, NewsItem, NowAnswer } from '#engine';
+import type { NowPage } from '#server/routes/answer-routes';
 import { useNow } from '../../api/queries.ts';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
@@ -16,7 +17,7 @@ export function NowPage() {
   return <Answered question={useNow()}>{(now) => <Now now={now} />}</Answered>;
 }
 
-function Now({ now }: { now: NowAnswer }) {
+function Now({ now }: { now: NowPage }) {
   return (
     <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_404px]">
       <div>

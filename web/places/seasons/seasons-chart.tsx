@@ -10,7 +10,7 @@ import {
 } from 'recharts';
 import { dateOfDayNumber, dayNumber } from '#core/calendar';
 import { PROTOCOL_TEXTS } from '#knowledge';
-import type { WatchSeasons } from '#server/answers/seasons-answer';
+import type { WatchSeasons } from '#engine';
 import { showShortDate } from '../../show/dates.ts';
 import { showMeasure } from '../../show/measures.ts';
 import { significant } from '../../show/units.ts';

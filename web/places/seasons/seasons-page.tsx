@@ -1,7 +1,7 @@
 import { lazy, Suspense } from 'react';
 import { Link, useLocation, useSearchParams } from 'react-router';
 import { HANDWORK, inSentence, PROTOCOL_TEXTS } from '#knowledge';
-import type { CountedSeason, CountedWatch, WatchSeasons } from '#server/answers/seasons-answer';
+import type { CountedSeason, CountedWatch, WatchSeasons } from '#engine';
 import { useCountedWatches, useSeasons } from '../../api/queries.ts';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { Answered, EmptyState, PageHead, SubNav } from '../../parts/page.tsx';

@@ -10,7 +10,7 @@ import {
   YAxis,
 } from 'recharts';
 import { addDays, daysBetween } from '#core/calendar';
-import type { ClockAnswer } from '#server/answers/clock-answer';
+import type { ClockAnswer } from '#engine';
 import { showShortDate } from '../../show/dates.ts';
 import { significant, type Show } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';

@@ -1,5 +1,5 @@
 import { WIDER_BY } from '#core/phenology';
-import type { ClockAnswer } from '#server/answers/clock-answer';
+import type { ClockAnswer } from '#engine';
 import { GradeMark, Sources } from '../../parts/reason.tsx';
 import { showDate } from '../../show/dates.ts';
 import { showShare } from '../../show/units.ts';

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import type { ClockAnswer } from '#server/answers/clock-answer';
+import type { ClockAnswer } from '#engine';
 import { BASE_50F, eventsFor } from '#knowledge';
 import { clockRange } from './clock-range.ts';
 

@@ -1,5 +1,5 @@
 import { daysBetween } from '#core/calendar';
-import type { ClockAnswer } from '#server/answers/clock-answer';
+import type { ClockAnswer } from '#engine';
 
 export interface ClockRange {
   readonly fromDay: number;

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { Method } from '#core/degree-days';
-import type { ClockAnswer, ModelChoice } from '#server/answers/clock-answer';
+import type { ClockAnswer, ModelChoice } from '#engine';
 import { Field } from '../../parts/field.tsx';
 import { SelectOne } from '../../parts/select-one.tsx';
 import { showDate } from '../../show/dates.ts';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { SightingKind, WatchClock } from '#core/records';
-import type { WatchPicture } from '#server/answers/watch-picture';
+import type { WatchPicture } from '#engine';
 import { ApiProblem } from '../../api/client.ts';
 import { newId } from '../../api/new-id.ts';
 import { useGarden } from '../../api/queries.ts';

@@ -1,5 +1,5 @@
 import { addDays } from '#core/calendar';
-import type { ClockAnswer } from '#server/answers/clock-answer';
+import type { ClockAnswer } from '#engine';
 import { showDate } from '../../show/dates.ts';
 import { useShow } from '../../show/use-show.ts';
 import { clockRange } from './clock-range.ts';

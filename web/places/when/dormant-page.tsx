@@ -7,7 +7,7 @@ import type {
   WinterBasis,
   WinterDate,
 } from '#core/plan';
-import type { PlantWinter } from '#server/answers/dormant-answer';
+import type { PlantWinter } from '#engine';
 import { useGarden } from '../../api/queries.ts';
 import { useDormant } from '../../api/timing.ts';
 import { inSentence, materialsMeet } from '#knowledge';

@@ -1,6 +1,6 @@
 import { lazy, Suspense } from 'react';
 import { BOOK_SPREAD, type EmergenceFit, type Estimate, type FitRefusal } from '#core/emergence';
-import type { GardenHatch, SeasonHatch } from '#server/answers/garden-hatch';
+import type { GardenHatch, SeasonHatch } from '#engine';
 import { useHatch } from '../../api/timing.ts';
 import { showShare } from '../../show/units.ts';
 import type { Show } from '../../show/units.ts';

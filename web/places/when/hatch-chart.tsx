@@ -8,7 +8,7 @@ import {
   YAxis,
 } from 'recharts';
 import { type EmergenceFit, shareOut } from '#core/emergence';
-import type { SeasonHatch } from '#server/answers/garden-hatch';
+import type { SeasonHatch } from '#engine';
 import { useShow } from '../../show/use-show.ts';
 
 const HEIGHT = 220;

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { Plant, ProductRecord } from '#core/records';
 import { GREATEST_WIND_MS, LEAST_WIND_MS } from '#core/spray-hours';
-import type { SprayAnswer } from '#server/answers/spray-answer';
+import type { SprayAnswer } from '#engine';
 import { useShelf } from '../../api/mixing.ts';
 import { usePlants } from '../../api/queries.ts';
 import { type SprayQuestion, useSprayHours } from '../../api/timing.ts';

@@ -1,7 +1,6 @@
 import { Link } from 'react-router';
 import { daysBetween } from '#core/calendar';
-import type { ClockAnswer } from '#server/answers/clock-answer';
-import type { WatchPicture } from '#server/answers/watch-picture';
+import type { ClockAnswer, WatchPicture } from '#engine';
 import { showDate, showDateRange } from '../../show/dates.ts';
 import { showShare } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';

@@ -1,5 +1,5 @@
 import type { ClockStart, EventState, Projection } from '#core/phenology';
-import type { ClockAnswer } from '#server/answers/clock-answer';
+import type { ClockAnswer } from '#engine';
 import { showDate, showDateRange } from '../../show/dates.ts';
 import { showShare } from '../../show/units.ts';
 

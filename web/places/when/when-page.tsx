@@ -1,9 +1,7 @@
 import { lazy, Suspense, useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { calendarHint, TARGETS, inSentence } from '#knowledge';
-import type { ClockAnswer, ModelChoice } from '#server/answers/clock-answer';
-import type { WatchPicture } from '#server/answers/watch-picture';
-import type { ListedWatch } from '#server/answers/watch-pictures';
+import type { ClockAnswer, ListedWatch, ModelChoice, WatchPicture } from '#engine';
 import { useWatch, useWatches } from '../../api/queries.ts';
 import { useClock } from '../../api/timing.ts';
 import { Answered, EmptyState, PageHead, SubNav } from '../../parts/page.tsx';

@@ -6,7 +6,7 @@ import type { DamageKind } from '#core/eye';
 import type { Sample, Tag } from '#core/records';
 import { emptyUnit, type Protocol, PROTOCOL_SHAPES, PROTOCOLS, type Unit } from '#core/sampling';
 import { COVER_SPOTS, inSentence, PROTOCOL_TEXTS } from '#knowledge';
-import type { WatchPicture } from '#server/answers/watch-picture';
+import type { WatchPicture } from '#engine';
 import { useGuesses, useWatch } from '../../../api/queries.ts';
 import { keepRecord, putEntry, takeOutEntry } from '../../../outbox/use-outbox.ts';
 import { useNotices } from '../../../parts/notices.tsx';

@@ -1,6 +1,6 @@
 import { Link, useParams } from 'react-router';
 import { inSentence } from '#knowledge';
-import type { RoundAnswer, RoundChange } from '#server/answers/round-answer';
+import type { RoundAnswer, RoundChange } from '#engine';
 import { BeadScale } from '../../../parts/bead-scale.tsx';
 import { Answered, EmptyState, PageHead } from '../../../parts/page.tsx';
 import { showDate, showFullDate } from '../../../show/dates.ts';

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { Stop } from '#core/records';
-import type { RoundAnswer, RoundStop } from '#server/answers/round-answer';
+import type { RoundAnswer, RoundStop } from '#engine';
 import { answer, api } from '../../../api/client.ts';
 import { newId } from '../../../api/new-id.ts';
 import { keepRecord, putEntry } from '../../../outbox/use-outbox.ts';

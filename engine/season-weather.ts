@@ -1,3 +1,4 @@
+import { keptWith } from '#core/caches';
 import {
   addDays,
   type CivilDate,
@@ -10,7 +11,7 @@ import {
 import type { DegreeDayModel } from '#core/degree-days';
 import { FEWEST_PAST_YEARS, seasonEnsemble, type SeasonEnsemble } from '#core/phenology';
 import { seasonStages } from '#core/plan';
-import type { Garden, Place, Plant } from '#core/records';
+import type { Place } from '#core/records';
 import {
   completeSeries,
   fillFromNeighbour,
@@ -25,7 +26,8 @@ import {
   type Stay,
   type WeatherDay,
 } from '#core/weather';
-import type { Store } from '../store/store.ts';
+import type { PlantBook } from './garden-books.ts';
+import type { GardenState } from './garden-state.ts';
 
 /** How many past seasons are looked through for an ensemble. */
 const MOST_PAST_SEASONS = 30;
@@ -55,44 +57,41 @@ export interface SeasonWeather {
   readonly hasColdSeason: boolean;
 }
 
-/** Answers weather questions for one request; repeated questions are answered once. */
-export interface SeasonReader {
+/** The weather of every place on one day; what was asked is kept. */
+export interface GardenWeather {
   readonly start: CivilDate;
-  ofPlant(plant: Plant): SeasonWeather;
-  ofPlace(place: Place): SeasonWeather;
+  readonly today: CivilDate;
+  ofStays(stays: readonly Stay[]): SeasonWeather;
   ensemble(weather: SeasonWeather, model: DegreeDayModel): SeasonEnsemble;
 }
 
-export function seasonReader(store: Store, garden: Garden, today: CivilDate): SeasonReader {
-  const start = seasonStart(today, hemisphereOf(garden.latitudeDeg));
-  const places = new Map(store.places().map((place) => [place.id, place]));
-  const seriesOf = memo((placeId: string) => placeSeries(store, places.get(placeId), start, today));
-  const drawn = lazy(() => drawnSeasons(store, start));
+/** What of a state the weather of its places follows from. */
+export type WeatherState = Pick<GardenState, 'garden' | 'places' | 'normals' | 'days' | 'forecasts'>;
+
+export function gardenWeather(state: WeatherState, today: CivilDate): GardenWeather {
+  const start = seasonStart(today, hemisphereOf(state.garden.latitudeDeg));
+  const places = new Map(state.places.map((place) => [place.id, place]));
+  const seriesOf = memo((placeId: string) => placeSeries(state, places.get(placeId), start, today));
+  const drawn = lazy(() => drawnSeasons(state, start));
   const weatherOf = memo((key: string) =>
     readSeason(seriesOf, drawn, JSON.parse(key) as Stay[], start, today),
   );
-  const ensembles = new Map<SeasonWeather, Map<string, SeasonEnsemble>>();
-  const ofStays = (stays: readonly Stay[]) => weatherOf(JSON.stringify(stays));
   return {
     start,
-    ofPlant: (plant) => ofStays(staysOf(store, plant)),
-    ofPlace: (place) => ofStays([{ placeId: place.id, from: '1900-01-01' }]),
-    ensemble(weather, model) {
-      const key = JSON.stringify(model);
-      const perModel = ensembles.get(weather) ?? new Map<string, SeasonEnsemble>();
-      ensembles.set(weather, perModel);
-      const ensemble = perModel.get(key) ?? seasonEnsemble({ ...weather, model });
-      perModel.set(key, ensemble);
-      return ensemble;
-    },
+    today,
+    ofStays: (stays) => weatherOf(JSON.stringify(stays)),
+    ensemble: (weather, model) =>
+      ensembles(weather, JSON.stringify(model), () => seasonEnsemble({ ...weather, model })),
   };
 }
 
+const ensembles = keptWith<SeasonWeather, string, SeasonEnsemble>();
+
 /** Where a plant stood: its first place, then its dated moves. */
-export function staysOf(store: Store, plant: Plant): Stay[] {
+export function staysOf({ plant, moves }: Pick<PlantBook, 'plant' | 'moves'>): Stay[] {
   return [
     { placeId: plant.placeId, from: '1900-01-01' },
-    ...store.moves(plant.id).map((move) => ({ placeId: move.placeId, from: move.movedOn })),
+    ...moves.map((move) => ({ placeId: move.placeId, from: move.movedOn })),
   ];
 }
 
@@ -105,7 +104,7 @@ interface PlaceSeries {
 }
 
 function placeSeries(
-  store: Store,
+  state: WeatherState,
   place: Place | undefined,
   start: CivilDate,
   today: CivilDate,
@@ -113,15 +112,19 @@ function placeSeries(
   if (!place?.stationId) return { byDate: new Map(), all: [], forecast: [], offset: () => [] };
   const offset = <Day extends WeatherDay>(days: readonly Day[]) =>
     offsetDays(days, place.minOffsetC, place.maxOffsetC);
-  const daysOf = (stationId: string): StandInDay[] =>
-    store.days(stationId, shiftSeason(start, -MOST_PAST_SEASONS), addDays(today, -1));
+  const oldest = shiftSeason(start, -MOST_PAST_SEASONS);
+  const daysOf = (stationId: string): readonly StandInDay[] =>
+    (state.days[stationId] ?? []).filter(({ date }) => date >= oldest && date < today);
   const all = offset(
-    place.standInIds.reduce((days, id) => fillFromNeighbour(days, daysOf(id)), daysOf(place.stationId)),
+    place.standInIds.reduce<readonly StandInDay[]>(
+      (days, id) => fillFromNeighbour(days, daysOf(id)),
+      daysOf(place.stationId),
+    ),
   );
   return {
     byDate: new Map(all.map((day) => [day.date, day])),
     all,
-    forecast: offset(store.forecast(place.stationId, today)),
+    forecast: offset((state.forecasts[place.stationId] ?? []).filter(({ date }) => date >= today)),
     offset: (seasons) => seasons.map(offset),
   };
 }
@@ -185,8 +188,7 @@ function consecutive(days: readonly WeatherDay[], from: CivilDate): WeatherDay[]
 }
 
 /** Years drawn from the usual months, if those are kept; each is one possible season. */
-function drawnSeasons(store: Store, start: CivilDate): WeatherDay[][] {
-  const normals = store.normals();
+function drawnSeasons({ normals }: WeatherState, start: CivilDate): WeatherDay[][] {
   if (normals.length < 12) return [];
   const climate = normalsFromTable(normals);
   return Array.from({ length: DRAWN_SEASONS }, (_, i) =>

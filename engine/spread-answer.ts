@@ -1,10 +1,9 @@
-import type { CivilDate } from '#core/calendar';
 import { inspectNext, type SpreadPlant, type SpreadReason } from '#core/decide';
 import type { Watch } from '#core/records';
 import { placeOn } from '#core/weather';
 import { targetById } from '#knowledge';
-import type { Store } from '../store/store.ts';
-import { staysOf, type SeasonReader } from './plant-season.ts';
+import type { GardenDay } from './garden-day.ts';
+import { staysOf } from './season-weather.ts';
 import { watchPictures } from './watch-pictures.ts';
 
 export interface SpreadList {
@@ -18,12 +17,14 @@ export interface SpreadList {
 }
 
 /** Where a watch's trouble may be besides: what to inspect next, which pots to set apart. */
-export function spreadAnswer(store: Store, reader: SeasonReader, watch: Watch, today: CivilDate): SpreadList {
-  const kinds = new Map(store.places().map((place) => [place.id, place.kind]));
-  const pictures = watchPictures(store, reader, today);
-  const plants = store.plants().filter((plant) => plant.retiredOn === null || plant.id === watch.plantId);
+export function spreadAnswer(day: GardenDay, watch: Watch): SpreadList {
+  const kinds = new Map(day.books.state.places.map((place) => [place.id, place.kind]));
+  const pictures = watchPictures(day);
+  const plants = day.books.state.plants.filter(
+    (plant) => plant.retiredOn === null || plant.id === watch.plantId,
+  );
   const spreading: SpreadPlant[] = plants.map((plant) => {
-    const placeId = placeOn(staysOf(store, plant), today);
+    const placeId = placeOn(staysOf(day.books.plantBook(plant.id)), day.today);
     const onPlant = pictures.filter((picture) => picture.plant.id === plant.id);
     const looked = onPlant
       .flatMap(({ inspections, samples }) => [...inspections, ...samples].map((record) => record.on))
@@ -45,9 +46,9 @@ export function spreadAnswer(store: Store, reader: SeasonReader, watch: Watch, t
   const answer = inspectNext(spreading, {
     plantId: watch.plantId,
     sourcePlantId: watch.sourcePlantId,
-    touching: store.touching(watch.plantId),
+    touching: day.books.plantBook(watch.plantId).touching,
     hosts: watch.targetId ? targetById(watch.targetId).hosts : {},
-    today,
+    today: day.today,
   });
   const byId = new Map(plants.map((plant) => [plant.id, plant]));
   return {

@@ -16,7 +16,7 @@ import {
 import { loggedBloom } from '#core/plan';
 import type { Garden, Plant, SprayRecord, Watch } from '#core/records';
 import { hostById, ingredientsOf, materialById, schoolsFor, RULES_OF_USE } from '#knowledge';
-import type { Store } from '../store/store.ts';
+import type { GardenDay } from './garden-day.ts';
 
 /** What is told on the spot, besides the records. */
 export interface UseTold {
@@ -28,9 +28,8 @@ export interface UseTold {
 
 /** One plant on one day, ready to judge any number of label lines. */
 export interface UseScene {
-  readonly store: Store;
-  readonly garden: Garden;
-  readonly seasonStart: CivilDate;
+  readonly day: GardenDay;
+  /** The day of the spray, which may lie before the garden's. */
   readonly today: CivilDate;
   readonly plant: Plant;
   readonly watch: Pick<Watch, 'group'>;
@@ -39,9 +38,7 @@ export interface UseScene {
 }
 
 export function useScene(
-  store: Store,
-  garden: Garden,
-  seasonStart: CivilDate,
+  day: GardenDay,
   today: CivilDate,
   plant: Plant,
   watch: Pick<Watch, 'group'>,
@@ -49,14 +46,12 @@ export function useScene(
   itself: Pick<SprayRecord, 'id' | 'loadId'> | null = null,
 ): UseScene {
   return {
-    store,
-    garden,
-    seasonStart,
+    day,
     today,
     plant,
     watch,
     told,
-    earlier: earlierSprays(store, plant.id, today, itself),
+    earlier: earlierSprays(day, plant.id, today, itself),
   };
 }
 
@@ -65,23 +60,21 @@ export function useScene(
  * watches of a plant is one spray; a spray that is being judged, and its tank, stand apart.
  */
 function earlierSprays(
-  store: Store,
+  { books }: GardenDay,
   plantId: string,
   today: CivilDate,
   itself: Pick<SprayRecord, 'id' | 'loadId'> | null,
 ): UseScene['earlier'] {
-  const sprays = store
-    .watches()
-    .filter((watch) => watch.plantId === plantId)
-    .flatMap(({ id }) => store.sprays(id))
-    .filter(
+  const sprays = books
+    .plantBook(plantId)
+    .sprays.filter(
       ({ id, loadId, on }) =>
         on <= today && id !== itself?.id && (loadId === null || loadId !== itself?.loadId),
     );
   const once = new Map<string, UseScene['earlier'][number]>();
   for (const { id, loadId, on, parts } of sprays) {
     for (const { productId, productAmount } of parts) {
-      const product = store.product(productId)!;
+      const product = books.product(productId);
       const key = `${loadId ?? id} ${productId}`;
       once.set(key, {
         on,
@@ -111,12 +104,12 @@ export function judgeLine(
   return judgeUse(
     RULES_OF_USE,
     { ...factsOf(scene, product, line), amount },
-    schoolsFor(scene.garden, scene.plant),
+    schoolsFor(scene.day.garden, scene.plant),
   );
 }
 
 function factsOf(
-  { store, garden, seasonStart, today, plant, watch, told, earlier }: UseScene,
+  { day, today, plant, watch, told, earlier }: UseScene,
   product: Product,
   line: LabelLine,
 ): Omit<UseFacts, 'amount'> {
@@ -147,11 +140,11 @@ function factsOf(
     edible: plant.edible,
     group: watch.group,
     leafState: told.leafState,
-    bloom: loggedBloom(store.growth.by('plant_id', plant.id), seasonStart, today).kind,
+    bloom: loggedBloom(day.books.plantBook(plant.id).growth, day.start, today).kind,
     beesVisitBloom: host.beesVisitBloom,
     honeydewMaker: makesHoneydew(watch.group),
     beesAtHoneydew: told.beesAtHoneydew,
-    lateSeason: isLateSeason(garden, today, told.leafState),
+    lateSeason: isLateSeason(day.garden, today, told.leafState),
     harvestFrom: nextHarvest(plant, today),
     earlier: earlier.map(({ productId, ...spray }) => ({ ...spray, sameProduct: productId === product.id })),
     planned: told.planned,

@@ -1,11 +1,9 @@
 import { addDays, type CivilDate, daysBetween, shiftSeason } from '#core/calendar';
 import { pastSpread, type Projection, type SpreadPoint } from '#core/phenology';
 import { seasonStages, type StageSpan } from '#core/plan';
-import type { Garden } from '#core/records';
 import { BASE_50F, inSentence } from '#knowledge';
-import type { Store } from '../store/store.ts';
+import type { GardenDay } from './garden-day.ts';
 import { dormantAnswer, type DormantAnswer } from './dormant-answer.ts';
-import type { SeasonReader } from './plant-season.ts';
 import type { WatchPicture } from './watch-picture.ts';
 import { watchPictures } from './watch-pictures.ts';
 
@@ -34,23 +32,19 @@ export interface BandAnswer {
 
 const SOON_DAYS = 21;
 
-export function bandAnswer(store: Store, reader: SeasonReader, garden: Garden, today: CivilDate): BandAnswer {
-  const days = daysBetween(reader.start, shiftSeason(reader.start, 1));
+export function bandAnswer(day: GardenDay): BandAnswer {
+  const days = daysBetween(day.start, shiftSeason(day.start, 1));
   const empty = {
-    start: reader.start,
+    start: day.start,
     days,
-    today,
+    today: day.today,
     stages: null,
     noDormantSeason: false,
     heat: [],
     spread: [],
   };
-  const pictures = watchPictures(store, reader, today);
-  const winter = winterBars(
-    dormantAnswer(store, reader, garden, today),
-    reader.start,
-    addDays(reader.start, days - 1),
-  );
+  const pictures = watchPictures(day);
+  const winter = winterBars(dormantAnswer(day), day.start, addDays(day.start, days - 1));
   const bars = [
     ...winter,
     ...pictures
@@ -59,17 +53,17 @@ export function bandAnswer(store: Store, reader: SeasonReader, garden: Garden, t
           picture.watch.outcome === 'open' && picture.plant.retiredOn === null && !picture.plant.outOfReach,
       )
       .flatMap((picture) => [
-        ...sprayBars(picture, reader.start),
-        ...windowBars(picture, today),
+        ...sprayBars(picture, day.start),
+        ...windowBars(picture, day.today),
         ...flushBars(picture),
       ]),
   ].sort((a, b) => (a.from < b.from ? -1 : 1));
-  const outdoors = store.places().find((place) => place.kind === 'outdoors');
+  const outdoors = day.books.state.places.find((place) => place.kind === 'outdoors');
   if (!outdoors) return { ...empty, bars };
-  const weather = reader.ofPlace(outdoors);
-  const ensemble = reader.ensemble(weather, BASE_50F);
+  const weather = day.ofPlace(outdoors);
+  const ensemble = day.ensemble(weather, BASE_50F);
   const hasPast = weather.pastSeasons.length > 0;
-  const stages = hasPast ? seasonStages(reader.start, weather.pastSeasons) : null;
+  const stages = hasPast ? seasonStages(day.start, weather.pastSeasons) : null;
   return {
     ...empty,
     bars,

@@ -3,7 +3,7 @@ import type { Sample, Tag, Watch } from '#core/records';
 import { PROTOCOL_SHAPES, type SampleSummary, summarise } from '#core/sampling';
 import { type SeasonCount, taggedEffect, type TaggedEffect } from '#core/seasons';
 import { levelBounds } from '#knowledge';
-import type { LoggedSpray } from '../store/shelf-store.ts';
+import type { LoggedSpray } from './garden-state.ts';
 
 export interface SummedSample extends Sample {
   readonly summary: SampleSummary;

@@ -1,12 +1,10 @@
-import type { CivilDate } from '#core/calendar';
 import type { UsedOn } from '#core/materials';
-import type { Store } from '../store/store.ts';
+import type { GardenDay } from './garden-day.ts';
 
 /** Every time a product was used, on any plant. */
-export function usesOf(store: Store, productId: string, today: CivilDate): UsedOn[] {
-  return store
-    .allSprays()
-    .filter(({ on }) => on <= today)
+export function usesOf(day: GardenDay, productId: string): UsedOn[] {
+  return day.books.state.sprays
+    .filter(({ on }) => on <= day.today)
     .flatMap(({ on, parts }) =>
       parts
         .filter((part) => part.productId === productId)

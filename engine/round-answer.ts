@@ -1,12 +1,11 @@
-import { type CivilDate } from '#core/calendar';
 import { isOverdue, type WalkStop, walkOrder } from '#core/plan';
 import type { Round, Stop } from '#core/records';
 import type { LevelRange, Protocol } from '#core/sampling';
 import { compareCounts, type Change } from '#core/seasons';
 import { placeOn } from '#core/weather';
 import { hostById } from '#knowledge';
-import type { Store } from '../store/store.ts';
-import { staysOf, type SeasonReader } from './plant-season.ts';
+import type { GardenDay } from './garden-day.ts';
+import { staysOf } from './season-weather.ts';
 import { seasonCount, type SummedSample } from './summed-sample.ts';
 import type { WatchPicture } from './watch-picture.ts';
 import { dueItems, picturesByPlant, watchPictures } from './watch-pictures.ts';
@@ -41,51 +40,31 @@ export interface RoundAnswer {
   readonly changes: readonly RoundChange[];
 }
 
-export function roundsAnswer(store: Store): { readonly round: Round; readonly stops: number }[] {
-  return store.rounds
-    .all()
-    .toReversed()
-    .map((round) => ({ round, stops: store.stops.by('round_id', round.id).length }));
-}
-
 /**
  * The walk of a round in its order, with what was done at each stop and what changed since the time
  * before.
  */
-export function roundAnswer(
-  store: Store,
-  reader: SeasonReader,
-  round: Round | null,
-  today: CivilDate,
-): RoundAnswer {
-  const pictures = watchPictures(store, reader, today);
-  const stops = round ? store.stops.by('round_id', round.id) : [];
+export function roundAnswer(day: GardenDay, round: Round | null, stops: readonly Stop[]): RoundAnswer {
+  const pictures = watchPictures(day);
   return {
     round,
-    stops: walkOrder(allStops(store, reader, pictures, stops, today), today),
+    stops: walkOrder(allStops(day, pictures, stops), day.today),
     changes: round ? changesOf(pictures, round.id) : [],
   };
 }
 
-function allStops(
-  store: Store,
-  reader: SeasonReader,
-  pictures: readonly WatchPicture[],
-  done: readonly Stop[],
-  today: CivilDate,
-): RoundStop[] {
-  const places = store.places();
+function allStops(day: GardenDay, pictures: readonly WatchPicture[], done: readonly Stop[]): RoundStop[] {
+  const places = day.books.state.places;
   const due = new Map(
-    dueItems(store, reader, today)
+    dueItems(day)
       .toReversed()
       .map((item) => [item.watchId, item.standing]),
   );
   const byPlant = picturesByPlant(pictures.filter((picture) => picture.watch.outcome === 'open'));
-  return store
-    .plants()
+  return day.books.state.plants
     .filter((plant) => plant.retiredOn === null)
     .flatMap((plant): RoundStop[] => {
-      const placeId = placeOn(staysOf(store, plant), today);
+      const placeId = placeOn(staysOf(day.books.plantBook(plant.id)), day.today);
       const place = places.findIndex((entry) => entry.id === placeId);
       const open = byPlant.get(plant.id) ?? [];
       if (open.length === 0 && plant.outOfReach) return [];
@@ -110,7 +89,7 @@ function allStops(
           hostName: hostById(plant.hostId).name,
           targetName: picture?.targetName ?? null,
           level: picture?.level ?? null,
-          overdue: isOverdue(stop, today),
+          overdue: isOverdue(stop, day.today),
           protocol: picture?.protocols[0] ?? null,
           tagged: picture?.tags.length ?? 0,
           done: done.filter((entry) => entry.plantId === plant.id && entry.watchId === stop.watchId),

@@ -4,8 +4,8 @@ import { accumulateDegreeDays, type DegreeDayModel } from '#core/degree-days';
 import { firstIndexAtLeast, projectCrossing } from '#core/phenology';
 import { seasonStages, type StageByHeat, type StageSpan, type Winter, winterOf } from '#core/plan';
 import type { Growth, Plant } from '#core/records';
-import type { Store } from '../store/store.ts';
-import type { SeasonReader, SeasonWeather } from './plant-season.ts';
+import type { GardenDay } from './garden-day.ts';
+import type { SeasonWeather } from './season-weather.ts';
 
 /** Buds wake to warmth above about 4 °C, counted from the season's first day (rule of thumb, grade C). */
 const BUD_WARMTH: DegreeDayModel = { lowerC: 4, upperC: null, method: 'single-sine', cutoff: 'none' };
@@ -13,33 +13,28 @@ const BUD_WARMTH: DegreeDayModel = { lowerC: 4, upperC: null, method: 'single-si
 const stagesOf = keptWith<SeasonWeather, 'usual', readonly StageSpan[] | null>();
 
 /** The usual stages where a plant stands, the same for all that stand there. */
-function usualStages(reader: SeasonReader, weather: SeasonWeather): readonly StageSpan[] | null {
+function usualStages(day: GardenDay, weather: SeasonWeather): readonly StageSpan[] | null {
   return stagesOf(weather, 'usual', () =>
-    weather.pastSeasons.length > 0 ? seasonStages(reader.start, weather.pastSeasons) : null,
+    weather.pastSeasons.length > 0 ? seasonStages(day.start, weather.pastSeasons) : null,
   );
 }
 
-/** The winter of a deciduous plant that matters today; null where there is none. */
-export function plantWinter(
-  store: Store,
-  reader: SeasonReader,
-  plant: Plant,
-  today: CivilDate,
-): Winter | null {
-  const weather = reader.ofPlant(plant);
-  const stages = usualStages(reader, weather);
-  const log = store.growth.by('plant_id', plant.id).filter(({ on }) => on <= today);
-  return winterOf(stages, reader.start, today, log, stageByHeat(reader, weather, log));
+/** The winter of a deciduous plant that matters on a day; null where there is none. */
+export function plantWinter(day: GardenDay, plant: Plant, on: CivilDate = day.today): Winter | null {
+  const weather = day.ofPlant(plant);
+  const stages = usualStages(day, weather);
+  const log = day.books.plantBook(plant.id).growth.filter((entry) => entry.on <= on);
+  return winterOf(stages, day.start, on, log, stageByHeat(day, weather, log));
 }
 
 /** When a stage comes by the mean warmth the plant had at it in earlier, measured years. */
-function stageByHeat(reader: SeasonReader, weather: SeasonWeather, log: readonly Growth[]): StageByHeat {
+function stageByHeat(day: GardenDay, weather: SeasonWeather, log: readonly Growth[]): StageByHeat {
   return (stage, year) => {
     const warmths = log.filter((entry) => entry.stage === stage).flatMap(({ on }) => warmthAt(weather, on));
     if (warmths.length === 0) return null;
     const warmthCd = warmths.reduce((sum, value) => sum + value, 0) / warmths.length;
-    const ensemble = reader.ensemble(weather, BUD_WARMTH);
-    if (year === yearOf(reader.start)) {
+    const ensemble = day.ensemble(weather, BUD_WARMTH);
+    if (year === yearOf(day.start)) {
       const at = projectCrossing(ensemble, warmthCd);
       return at.kind === 'reached' ? at.on : at.kind === 'expected' ? at.median : null;
     }
@@ -48,10 +43,7 @@ function stageByHeat(reader: SeasonReader, weather: SeasonWeather, log: readonly
       .sort((a, b) => a - b);
     return days.length === 0
       ? null
-      : addDays(
-          shiftSeason(reader.start, year - yearOf(reader.start)),
-          days[Math.floor((days.length - 1) / 2)]!,
-        );
+      : addDays(shiftSeason(day.start, year - yearOf(day.start)), days[Math.floor((days.length - 1) / 2)]!);
   };
 }
 

@@ -1,8 +1,7 @@
 import { addDays, type CivilDate, shiftSeason } from '#core/calendar';
 import { FEWEST_PAST_YEARS, type TemperaturePair } from '#core/phenology';
 import { type ClimateNormals, normalsFromTable, normalsOf } from '#core/weather';
-import type { Store } from '../store/store.ts';
-import type { SeasonReader } from './plant-season.ts';
+import type { GardenDay } from './garden-day.ts';
 import type { WatchPicture } from './watch-picture.ts';
 
 /**
@@ -19,10 +18,10 @@ export interface FuturesMaterial {
   readonly fittedToYears: number;
 }
 
-export function futuresMaterial(store: Store, reader: SeasonReader, picture: WatchPicture): FuturesMaterial {
-  const weather = reader.ofPlant(picture.plant);
+export function futuresMaterial(day: GardenDay, picture: WatchPicture): FuturesMaterial {
+  const weather = day.ofPlant(picture.plant);
   const years = weather.pastYears.length;
-  const table = store.normals();
+  const table = day.books.state.normals;
   const normals =
     years >= FEWEST_PAST_YEARS
       ? normalsOf(weather.pastSeasons.flat())

@@ -1,12 +1,9 @@
 import { addDays, type CivilDate } from '#core/calendar';
 import { byClosing, type DueItem } from '#core/decide';
 import type { SprayDay } from '#core/spray-hours';
-import type { Garden } from '#core/records';
 import type { LevelRange } from '#core/sampling';
-import type { DaysAhead } from '../store/days-ahead.ts';
-import type { Store } from '../store/store.ts';
-import { dormantAnswer, dormantItems } from './dormant-answer.ts';
-import type { SeasonReader } from './plant-season.ts';
+import type { GardenDay } from './garden-day.ts';
+import { dormantItems } from './dormant-answer.ts';
 import { outdoorSprayDays } from './spray-answer.ts';
 import type { WatchPicture } from './watch-picture.ts';
 import { dueItems, watchPictures } from './watch-pictures.ts';
@@ -36,41 +33,26 @@ export interface NowAnswer {
   /** What happened in the last seven days, newest first. */
   readonly news: readonly NewsItem[];
   readonly openWatches: number;
-  /** Why the last backup could not be made; null when it could. */
-  readonly backupTrouble: string | null;
-  /** Records of days that have not come by this computer's clock; null when there are none. */
-  readonly ahead: DaysAhead | null;
 }
 
 const NEWS_DAYS = 7;
 
-export function nowAnswer(
-  store: Store,
-  reader: SeasonReader,
-  garden: Garden,
-  today: CivilDate,
-  backupTrouble: string | null,
-): NowAnswer {
-  const pictures = watchPictures(store, reader, today);
+export function nowAnswer(day: GardenDay): NowAnswer {
+  const pictures = watchPictures(day);
   const byId = new Map(pictures.map((picture) => [picture.watch.id, picture]));
-  const due = byClosing([
-    ...dueItems(store, reader, today),
-    ...dormantItems(dormantAnswer(store, reader, garden, today), today),
-  ]);
+  const due = byClosing([...dueItems(day), ...dormantItems(day)]);
   return {
-    today,
+    today: day.today,
     due: due.map((item) => {
       const { plant, targetName, watch, level, levelBefore } = byId.get(item.watchId)!;
       return { ...item, plantName: plant.name, targetName, targetId: watch.targetId, level, levelBefore };
     }),
-    sprayDays: outdoorSprayDays(store, reader, garden),
+    sprayDays: outdoorSprayDays(day),
     news: pictures
-      .flatMap((picture) => newsOf(picture, today))
+      .flatMap((picture) => newsOf(picture, day.today))
       .sort((a, b) => (a.on > b.on ? -1 : 1))
       .slice(0, 5),
     openWatches: pictures.filter((picture) => picture.watch.outcome === 'open').length,
-    backupTrouble,
-    ahead: store.daysAhead(today),
   };
 }
 

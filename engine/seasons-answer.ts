@@ -4,8 +4,7 @@ import type { LevelRange, Measure, Protocol, Share } from '#core/sampling';
 import { compareCounts, hendersonTilton, type Change } from '#core/seasons';
 import type { WatchStatus } from '#core/decide';
 import type { Handwork } from '#core/records';
-import type { Store } from '../store/store.ts';
-import type { SeasonReader } from './plant-season.ts';
+import type { GardenDay } from './garden-day.ts';
 import { seasonCount, type SummedSample } from './summed-sample.ts';
 import type { WatchPicture } from './watch-picture.ts';
 import { watchPictures } from './watch-pictures.ts';
@@ -52,21 +51,16 @@ export interface WatchSeasons {
 export type CountedWatch = Pick<WatchSeasons, 'watchId' | 'plantName' | 'targetName'>;
 
 /** Every watch with at least one count. */
-export function countedWatches(store: Store, reader: SeasonReader, today: CivilDate): CountedWatch[] {
-  return watchPictures(store, reader, today)
+export function countedWatches(day: GardenDay): CountedWatch[] {
+  return watchPictures(day)
     .filter(({ samples }) => samples.length > 0)
     .map(({ watch, plant, targetName }) => ({ watchId: watch.id, plantName: plant.name, targetName }));
 }
 
 /** One watch over its seasons: what changed, and what was done in between. */
-export function seasonsAnswer(
-  store: Store,
-  reader: SeasonReader,
-  picture: WatchPicture,
-  today: CivilDate,
-): WatchSeasons {
-  const pictures = watchPictures(store, reader, today);
-  const products = new Map(store.products().map((product) => [product.id, product]));
+export function seasonsAnswer(day: GardenDay, picture: WatchPicture): WatchSeasons {
+  const pictures = watchPictures(day);
+  const products = new Map(day.books.state.products.map((product) => [product.id, product]));
   return {
     watchId: picture.watch.id,
     plantName: picture.plant.name,
@@ -99,7 +93,7 @@ export function seasonsAnswer(
           ),
       };
     }),
-    untreated: untreatedComparison(picture, pictures, hemisphereOf(store.garden()!.latitudeDeg)),
+    untreated: untreatedComparison(picture, pictures, hemisphereOf(day.garden.latitudeDeg)),
   };
 }
 

@@ -14,8 +14,7 @@ import {
 import { type Projection, projectCrossing, type SeasonEnsemble, type TimedEvent } from '#core/phenology';
 import type { Tape } from '#core/records';
 import { BASE_50F } from '#knowledge';
-import type { Store } from '../store/store.ts';
-import type { SeasonReader } from './plant-season.ts';
+import type { GardenDay } from './garden-day.ts';
 import { timedEvents } from './watch-clock.ts';
 import type { WatchPicture } from './watch-picture.ts';
 
@@ -42,16 +41,16 @@ export interface GardenHatch {
   readonly bookOn: Projection | null;
 }
 
-export function gardenHatch(store: Store, reader: SeasonReader, picture: WatchPicture): GardenHatch {
+export function gardenHatch(day: GardenDay, picture: WatchPicture): GardenHatch {
   const book =
-    timedEvents(store, picture.watch).find(
+    timedEvents(day.books.watchBook(picture.watch.id)!).find(
       ({ kind, stage, generation, start }) =>
         kind === 'first' && stage === 'crawlers' && generation === 1 && start.kind === 'season',
     ) ?? null;
   const model = book?.model ?? BASE_50F;
-  const weather = reader.ofPlant(picture.plant);
-  const ensemble = reader.ensemble(weather, model);
-  const sumsOf = new Map<number, ArrayLike<number>>([[yearOf(reader.start), ensemble.measuredSums]]);
+  const weather = day.ofPlant(picture.plant);
+  const ensemble = day.ensemble(weather, model);
+  const sumsOf = new Map<number, ArrayLike<number>>([[yearOf(day.start), ensemble.measuredSums]]);
   weather.pastSeasons.forEach((days, i) => {
     const year = weather.pastYears[i];
     if (year !== undefined)
@@ -65,11 +64,11 @@ export function gardenHatch(store: Store, reader: SeasonReader, picture: WatchPi
         ),
       );
   });
-  const bySeason = seasonsOf([...picture.pastTapes, ...picture.tapes], reader.start);
+  const bySeason = seasonsOf([...picture.pastTapes, ...picture.tapes], day.start);
   const seasons = [...bySeason].flatMap(([year, tapes]): SeasonHatch[] => {
     const sums = sumsOf.get(year);
     if (!sums) return [];
-    const counts = countsOf(firstHatch(tapes), shiftSeason(reader.start, year - yearOf(reader.start)), sums);
+    const counts = countsOf(firstHatch(tapes), shiftSeason(day.start, year - yearOf(day.start)), sums);
     return [{ year, counts, fit: fitEmergence(counts) }];
   });
   const fits = seasons.flatMap(({ fit }) => ('curve' in fit ? [fit] : []));

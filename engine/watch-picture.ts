@@ -36,9 +36,9 @@ import {
   schoolsFor,
   targetById,
 } from '#knowledge';
-import type { LoggedSpray } from '../store/shelf-store.ts';
-import type { Store } from '../store/store.ts';
-import type { SeasonReader } from './plant-season.ts';
+import type { WatchBook } from './garden-books.ts';
+import type { GardenDay } from './garden-day.ts';
+import type { LoggedSpray } from './garden-state.ts';
 import { plantWinter } from './plant-winter.ts';
 import { statesOf } from './watch-clock.ts';
 import { seasonCount, type SummedSample, sumUp, taggedEffectOf } from './summed-sample.ts';
@@ -87,22 +87,18 @@ export interface WatchPicture {
 const MOIST_AFTER_OIL_DAYS = 30;
 
 /** Draws the picture of a watch from what was recorded up to `today`; later records are not yet known. */
-export function watchPicture(
-  store: Store,
-  reader: SeasonReader,
-  watch: Watch,
-  today: CivilDate,
-): WatchPicture {
-  const plant = store.plant(watch.plantId)!;
+export function watchPicture(day: GardenDay, book: WatchBook): WatchPicture {
+  const { watch } = book;
+  const { plant } = book.plantBook;
   const upTo = <T>(records: readonly T[], dayOf: (record: T) => CivilDate) =>
-    records.filter((record) => dayOf(record) <= today);
-  const inspections = upTo(store.inspections(watch.id), (r) => r.on);
-  const summed = upTo(store.samples(watch.id), (r) => r.on).map((sample) => sumUp(sample, watch));
+    records.filter((record) => dayOf(record) <= day.today);
+  const inspections = upTo(book.inspections, (r) => r.on);
+  const summed = upTo(book.samples, (r) => r.on).map((sample) => sumUp(sample, watch));
   const samples = summed.filter((sample) => sample.protocol !== 'cover');
-  const tags = upTo(store.tags.by('watch_id', watch.id), (r) => r.taggedOn);
-  const allTapes = upTo(store.tapes(watch.id), (r) => r.takenOff);
-  const tapes = allTapes.filter((tape) => tape.takenOff >= reader.start);
-  const sprays = upTo(store.sprays(watch.id), (r) => r.on);
+  const tags = upTo(book.tags, (r) => r.taggedOn);
+  const allTapes = upTo(book.tapes, (r) => r.takenOff);
+  const tapes = allTapes.filter((tape) => tape.takenOff >= day.start);
+  const sprays = upTo(book.sprays, (r) => r.on);
   const latest = samples.at(-1) ?? null;
   const change = latest && lastChange(samples);
   const picture = {
@@ -118,38 +114,33 @@ export function watchPicture(
       watch.group,
       hostById(plant.hostId).edible && !hostById(plant.hostId).evergreen,
     ),
-    traps: upTo(store.traps.by('watch_id', watch.id), (r) => r.takenOff),
-    hanging: upTo(store.devices.by('watch_id', watch.id), (r) => r.hungOn).filter(
-      ({ takenDownOn }) => takenDownOn === null || takenDownOn > today,
+    traps: upTo(book.traps, (r) => r.takenOff),
+    hanging: upTo(book.devices, (r) => r.hungOn).filter(
+      ({ takenDownOn }) => takenDownOn === null || takenDownOn > day.today,
     ),
-    tags: tags.filter(({ lostOn }) => lostOn === null || lostOn > today),
+    tags: tags.filter(({ lostOn }) => lostOn === null || lostOn > day.today),
     tagged: taggedEffectOf(samples, tags, sprays),
     hostName: hostById(plant.hostId).name,
     targetName: nameOf(watch),
     answers: Object.assign({}, ...inspections.map((inspection) => inspection.answers)) as Answers,
-    pastTapes: allTapes.filter((tape) => tape.takenOff < reader.start),
+    pastTapes: allTapes.filter((tape) => tape.takenOff < day.start),
     tapeVerdict: readTapes(tapes),
-    life: lifeOf(store, inspections, samples, sprays, reader.start),
+    life: lifeOf(day, inspections, samples, sprays, day.start),
     level: latest?.summary.level ?? null,
     levelBefore: change?.earlier.summary.level ?? null,
     change: change?.change ?? null,
-    events: watch.outcome === 'open' ? statesOf(store, reader, watch, plant, today) : [],
-    handwork: upTo(store.handwork.by('watch_id', watch.id), (r) => r.on),
-    clock: store.clocks.one(watch.id) ?? null,
-    miner: minerFacts(store, reader, watch, plant, samples, today),
-    sightings: upTo(store.sightings.by('watch_id', watch.id), (r) => r.on),
+    events: watch.outcome === 'open' ? statesOf(day, book) : [],
+    handwork: upTo(book.handwork, (r) => r.on),
+    clock: book.clock,
+    miner: minerFacts(day, book, samples),
+    sightings: upTo(book.sightings, (r) => r.on),
   };
-  return { ...picture, status: statusOf(picture, reader.start) };
+  return { ...picture, status: statusOf(picture, day.start) };
 }
 
 /** What the due rules need to know of it. */
-export function factsOf(
-  store: Store,
-  reader: SeasonReader,
-  picture: WatchPicture,
-  today: CivilDate,
-): WatchFacts {
-  const seasonStart = reader.start;
+export function factsOf(day: GardenDay, picture: WatchPicture): WatchFacts {
+  const seasonStart = day.start;
   const { watch, plant, life, events, tapes, sprays, samples } = picture;
   return {
     watchId: watch.id,
@@ -162,7 +153,7 @@ export function factsOf(
     tapes,
     seasonStart,
     miner: picture.miner,
-    ...sprayHabits(store, reader, picture, today),
+    ...sprayHabits(day, picture),
     tapesHungOn: picture.hanging
       .filter(({ kind, hungOn }) => kind === 'tape' && hungOn >= seasonStart)
       .map(({ hungOn }) => hungOn),
@@ -179,19 +170,17 @@ export function factsOf(
 
 /** Which schools time its sprays, and how long its last spray keeps the next one off. */
 function sprayHabits(
-  store: Store,
-  reader: SeasonReader,
+  day: GardenDay,
   { plant, sprays }: WatchPicture,
-  today: CivilDate,
 ): Pick<WatchFacts, 'schools' | 'repeatAfterDays' | 'beforeLeaves'> {
-  const chosen = schoolsFor(store.garden()!, plant);
+  const chosen = schoolsFor(day.garden, plant);
   const schools: WatchSchools = {
     crawlers: schoolFor('crawler-sprays', chosen).id,
     mining: schoolFor('leaf-mining', chosen).id,
   };
   const parts = sprays.at(-1)?.parts ?? [];
   const asked = parts.map(({ productId, lineId }) => {
-    const product = store.product(productId)!;
+    const product = day.books.product(productId);
     const ofNeem = ingredientsOf(product.materialId, product.containsOil).includes('neem');
     return Math.max(
       product.lines.find(({ id }) => id === lineId)?.intervalDays ?? 0,
@@ -199,7 +188,7 @@ function sprayHabits(
     );
   });
   // Only the school that sprays before leaves needs to know when they come.
-  const winter = schools.crawlers === 'growth-regulator' ? plantWinter(store, reader, plant, today) : null;
+  const winter = schools.crawlers === 'growth-regulator' ? plantWinter(day, plant) : null;
   return {
     schools,
     repeatAfterDays: Math.max(DAYS.betweenSprays, ...asked),
@@ -216,22 +205,17 @@ export function nameOf(watch: Watch): string {
 const WINTERS_IN_LEAVES = new Set(['tentiform-leaf-miner', 'horse-chestnut-leaf-miner']);
 
 function minerFacts(
-  store: Store,
-  reader: SeasonReader,
-  watch: Watch,
-  plant: Plant,
+  day: GardenDay,
+  { watch, plantBook: { plant, growth } }: WatchBook,
   samples: readonly SummedSample[],
-  today: CivilDate,
 ): MinerFacts {
   const onCitrus = watch.targetId === 'citrus-leaf-miner';
   const winter =
-    watch.targetId !== null && WINTERS_IN_LEAVES.has(watch.targetId)
-      ? plantWinter(store, reader, plant, today)
-      : null;
+    watch.targetId !== null && WINTERS_IN_LEAVES.has(watch.targetId) ? plantWinter(day, plant) : null;
   const mined = samples.findLast(({ protocol }) => protocol === 'mined');
   return {
     mines: onCitrus,
-    flush: onCitrus ? softFlush(store.growth.by('plant_id', plant.id), today) : null,
+    flush: onCitrus ? softFlush(growth, day.today) : null,
     young: plant.age === 'young',
     minedShare: mined
       ? mined.units.filter(({ counts }) => (counts.mines ?? 0) > 0).length / mined.units.length
@@ -242,7 +226,7 @@ function minerFacts(
 }
 
 function lifeOf(
-  store: Store,
+  day: GardenDay,
   inspections: readonly Inspection[],
   samples: readonly SummedSample[],
   sprays: readonly LoggedSpray[],
@@ -257,7 +241,7 @@ function lifeOf(
       (spray) =>
         spray.on <= last.on &&
         spray.on >= addDays(last.on, -MOIST_AFTER_OIL_DAYS) &&
-        spray.parts.some(({ productId }) => materialById(store.product(productId)!.materialId).isOil),
+        spray.parts.some(({ productId }) => materialById(day.books.product(productId).materialId).isOil),
     );
   const counted = samples.filter((sample) => sample.on >= start).at(-1);
   const live = counted?.units.reduce((sum, { counts }) => sum + (counts.live ?? counts.larvae ?? 0), 0) ?? 0;

@@ -2,13 +2,12 @@ import { keptWith } from '#core/caches';
 import { type CivilDate, daysBetween } from '#core/calendar';
 import { weigh, type Weighed, type WeighFacts } from '#core/decide';
 import { loggedBloom } from '#core/plan';
-import type { Garden } from '#core/records';
 import { placeOn } from '#core/weather';
 import { hostById, oilTopC, schoolsFor, WEIGH_RULES } from '#knowledge';
-import type { Store } from '../store/store.ts';
+import type { GardenDay } from './garden-day.ts';
 import { leafStateOf } from './leaf-state.ts';
 import { isLateSeason } from './use-facts.ts';
-import { staysOf, type SeasonReader } from './plant-season.ts';
+import { type GardenWeather, staysOf } from './season-weather.ts';
 import { outdoorSprayDays } from './spray-answer.ts';
 import type { WatchPicture } from './watch-picture.ts';
 
@@ -30,35 +29,21 @@ export interface WeighAnswer {
 /** A window this many days ahead is "soon". */
 const SOON_DAYS = 21;
 
-export function weighAnswer(
-  store: Store,
-  reader: SeasonReader,
-  garden: Garden,
-  picture: WatchPicture,
-  today: CivilDate,
-  seen: SeenOnTheSpot,
-): WeighAnswer {
-  const facts = factsToWeigh(store, reader, garden, picture, today, seen);
-  return { facts, weighed: weigh(WEIGH_RULES, facts, schoolsFor(garden, picture.plant)) };
+export function weighAnswer(day: GardenDay, picture: WatchPicture, seen: SeenOnTheSpot): WeighAnswer {
+  const facts = factsToWeigh(day, picture, seen);
+  return { facts, weighed: weigh(WEIGH_RULES, facts, schoolsFor(day.garden, picture.plant)) };
 }
 
-function factsToWeigh(
-  store: Store,
-  reader: SeasonReader,
-  garden: Garden,
-  picture: WatchPicture,
-  today: CivilDate,
-  seen: SeenOnTheSpot,
-): WeighFacts {
+function factsToWeigh(day: GardenDay, picture: WatchPicture, seen: SeenOnTheSpot): WeighFacts {
   const { plant, watch, life, level, answers, samples, miner, sightings } = picture;
   const host = hostById(plant.hostId);
-  const weather = reader.ofPlant(plant);
-  const log = store.growth.by('plant_id', plant.id);
-  const { leafState } = leafStateOf(store, reader, plant, today);
-  const bloom = loggedBloom(log, reader.start, today);
-  const kinds = new Map(store.places().map((place) => [place.id, place.kind]));
+  const weather = day.ofPlant(plant);
+  const log = day.books.plantBook(plant.id).growth;
+  const { leafState } = leafStateOf(day, plant);
+  const bloom = loggedBloom(log, day.start, day.today);
+  const kinds = new Map(day.books.state.places.map((place) => [place.id, place.kind]));
   const latest = samples.at(-1);
-  const reach = store.sprayers().map(({ reachM }) => reachM);
+  const reach = day.books.state.sprayers.map(({ reachM }) => reachM);
   return {
     group: watch.group,
     targetId: watch.targetId,
@@ -80,13 +65,14 @@ function factsToWeigh(
     plants: plant.lengthM === null ? plant.count : 1,
     reachM: reach.length > 0 ? Math.max(...reach) : null,
     hostOil: host.oil,
-    sheltered: kinds.get(placeOn(staysOf(store, plant), today)) !== 'outdoors',
+    sheltered: kinds.get(placeOn(staysOf(day.books.plantBook(plant.id)), day.today)) !== 'outdoors',
     shade: plant.light !== 'sun',
     wateredOverhead: plant.watering === 'overhead',
-    sourceOpen: watch.sourcePlantId !== null && store.plant(watch.sourcePlantId)?.retiredOn === null,
+    sourceOpen:
+      watch.sourcePlantId !== null && day.books.plantBook(watch.sourcePlantId).plant.retiredOn === null,
     leafState,
-    window: windowOf(picture, today),
-    allStagesSeen: sightings.some(({ what, on }) => what === 'all-stages' && on >= reader.start),
+    window: windowOf(picture, day.today),
+    allStagesSeen: sightings.some(({ what, on }) => what === 'all-stages' && on >= day.start),
     softFlush: miner.flush !== null,
     bloom:
       bloom.kind === 'unknown'
@@ -101,20 +87,20 @@ function factsToWeigh(
     hot:
       weather.forecast.length === 0
         ? null
-        : weather.forecast.slice(0, 3).some(({ maxC }) => maxC > oilTopC(schoolsFor(garden, plant))),
-    fitHoursToday: fitHours(store, reader, garden),
+        : weather.forecast.slice(0, 3).some(({ maxC }) => maxC > oilTopC(schoolsFor(day.garden, plant))),
+    fitHoursToday: fitHours(day),
     thirsty: seen.thirsty,
     cropIsOff: seen.cropIsOff,
-    lateSeason: isLateSeason(garden, today, leafState),
+    lateSeason: isLateSeason(day.garden, day.today, leafState),
   };
 }
 
-const fitToday = keptWith<SeasonReader, 'oil', boolean | null>();
+const fitToday = keptWith<GardenWeather, 'oil', boolean | null>();
 
-/** Whether today has an hour for oil on leaves, the strictest common spray; kept with the day's reader. */
-function fitHours(store: Store, reader: SeasonReader, garden: Garden): boolean | null {
-  return fitToday(reader, 'oil', () => {
-    const [today] = outdoorSprayDays(store, reader, garden);
+/** Whether today has an hour for oil on leaves, the strictest common spray; kept with the day's weather. */
+function fitHours(day: GardenDay): boolean | null {
+  return fitToday(day.weather, 'oil', () => {
+    const [today] = outdoorSprayDays(day);
     return today ? today.hours.some(({ verdict }) => verdict === 'go') : null;
   });
 }

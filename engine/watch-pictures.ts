@@ -1,9 +1,9 @@
 import { keptWhile } from '#core/caches';
 import type { CivilDate } from '#core/calendar';
 import { byClosing, type DueItem, whatIsDue } from '#core/decide';
-import type { Watch } from '#core/records';
-import type { Store } from '../store/store.ts';
-import type { SeasonReader } from './plant-season.ts';
+import type { WatchBook } from './garden-books.ts';
+import type { GardenDay } from './garden-day.ts';
+import type { GardenWeather } from './season-weather.ts';
 import { factsOf, watchPicture, type WatchPicture } from './watch-picture.ts';
 
 interface Drawn {
@@ -15,11 +15,11 @@ interface Drawn {
  * Pictures by watch; each is drawn again only when something that shows in it was written, or the day
  * or weather changed.
  */
-const drawn = keptWhile<SeasonReader, string, string, Drawn>();
+const drawn = keptWhile<GardenWeather, string, WatchBook, Drawn>();
 
-/** Every watch as it stands on the reader's day; drawn once for as long as nothing is written. */
-export function watchPictures(store: Store, reader: SeasonReader, today: CivilDate): readonly WatchPicture[] {
-  return drawnPictures(store, reader, today).map(({ picture }) => picture);
+/** Every watch as it stands on the day; drawn once for as long as nothing is written. */
+export function watchPictures(day: GardenDay): readonly WatchPicture[] {
+  return drawnPictures(day).map(({ picture }) => picture);
 }
 
 /** Watches by the plant they are on. */
@@ -33,19 +33,14 @@ export function picturesByPlant(
 }
 
 /** One watch as it stands; undefined when there is none of that id. */
-export function pictureOf(
-  store: Store,
-  reader: SeasonReader,
-  watchId: string,
-  today: CivilDate,
-): WatchPicture | undefined {
-  const watch = store.watch(watchId);
-  return watch && drawnPicture(store, reader, watch, today).picture;
+export function pictureOf(day: GardenDay, watchId: string): WatchPicture | undefined {
+  const book = day.books.watchBook(watchId);
+  return book && drawnPicture(day, book).picture;
 }
 
-/** Everything due on the reader's day; worked out once for as long as nothing is written. */
-export function dueItems(store: Store, reader: SeasonReader, today: CivilDate): readonly DueItem[] {
-  return byClosing(drawnPictures(store, reader, today).flatMap(({ due }) => due));
+/** Everything due on the day; worked out once for as long as nothing is written. */
+export function dueItems(day: GardenDay): readonly DueItem[] {
+  return byClosing(drawnPictures(day).flatMap(({ due }) => due));
 }
 
 /** A watch as lists show it: what stands on one line, without the counts behind it. */
@@ -82,13 +77,13 @@ export function listedWatch({
   };
 }
 
-function drawnPictures(store: Store, reader: SeasonReader, today: CivilDate): readonly Drawn[] {
-  return store.watches().map((watch) => drawnPicture(store, reader, watch, today));
+function drawnPictures(day: GardenDay): readonly Drawn[] {
+  return day.books.watchBooks.map((book) => drawnPicture(day, book));
 }
 
-function drawnPicture(store: Store, reader: SeasonReader, watch: Watch, today: CivilDate): Drawn {
-  return drawn(reader, watch.id, store.versionOf(watch.id), () => {
-    const picture = watchPicture(store, reader, watch, today);
-    return { picture, due: whatIsDue([factsOf(store, reader, picture, today)], today) };
+function drawnPicture(day: GardenDay, book: WatchBook): Drawn {
+  return drawn(day.weather, book.watch.id, book, () => {
+    const picture = watchPicture(day, book);
+    return { picture, due: whatIsDue([factsOf(day, picture)], day.today) };
   });
 }

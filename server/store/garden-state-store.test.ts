@@ -2,23 +2,29 @@ import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { join } from 'node:path';
 import { seedFallowBank, OPENING_DAY } from '#demo/seed';
 import { gardenStation, sunroomLogger } from '#demo/stations';
-import { openStore, type Store } from '../store/store.ts';
-import { seasonReader, type SeasonReader } from './plant-season.ts';
-import { watchPicture } from './watch-picture.ts';
-import { watchPictures } from './watch-pictures.ts';
+import { gardenDay, type GardenDay, watchPictures } from '#engine';
+import { openStore, type Store } from './store.ts';
 
 let store: Store;
-let reader: SeasonReader;
+let day: GardenDay;
 beforeAll(() => {
   store = openStore(':memory:', join(process.cwd(), 'server/migrations'));
   seedFallowBank(store, [gardenStation(), sunroomLogger()]);
-  reader = seasonReader(store, store.garden()!, OPENING_DAY);
+  day = gardenDay(store.gardenState()!, OPENING_DAY);
 });
 afterAll(() => store.close());
 
-const pictures = () =>
-  new Map(watchPictures(store, reader, OPENING_DAY).map((picture) => [picture.watch.id, picture]));
-const asFresh = () => store.watches().map((watch) => watchPicture(store, reader, watch, OPENING_DAY));
+/** The garden as it is now; what no write touched since the last time is taken over. */
+function now(): GardenDay {
+  day = gardenDay(store.gardenState()!, OPENING_DAY, day);
+  return day;
+}
+const pictures = () => new Map(watchPictures(now()).map((picture) => [picture.watch.id, picture]));
+/** Read and drawn from nothing. */
+function asFresh() {
+  store.recordsChanged();
+  return watchPictures(gardenDay(structuredClone(store.gardenState()!), OPENING_DAY));
+}
 
 test('a write is seen in its own watch at once, whatever statement wrote it; the others are not drawn again', () => {
   const before = pictures();

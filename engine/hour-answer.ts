@@ -1,8 +1,5 @@
-import type { CivilDate } from '#core/calendar';
 import { fillHours, type HourCandidate, type HourStep } from '#core/decide';
-import type { Garden } from '#core/records';
-import type { Store } from '../store/store.ts';
-import type { SeasonReader } from './plant-season.ts';
+import type { GardenDay } from './garden-day.ts';
 import { weighAnswer, type SeenOnTheSpot } from './weigh-answer.ts';
 import { watchPictures } from './watch-pictures.ts';
 
@@ -26,19 +23,13 @@ const NOT_LOOKED: SeenOnTheSpot = {
  * What removes most in the time there is, over the whole garden; each watch weighed as the records have
  * it.
  */
-export function hourAnswer(
-  store: Store,
-  reader: SeasonReader,
-  garden: Garden,
-  today: CivilDate,
-  hours: number,
-): HourJob[] {
-  const pictures = watchPictures(store, reader, today).filter(
+export function hourAnswer(day: GardenDay, hours: number): HourJob[] {
+  const pictures = watchPictures(day).filter(
     ({ watch, plant }) => watch.outcome === 'open' && plant.retiredOn === null && !plant.outOfReach,
   );
   const byId = new Map(pictures.map((picture) => [picture.watch.id, picture]));
   const candidates = pictures.flatMap((picture): HourCandidate[] => {
-    const { weighed, facts } = weighAnswer(store, reader, garden, picture, today, NOT_LOOKED);
+    const { weighed, facts } = weighAnswer(day, picture, NOT_LOOKED);
     // On a day without a fit hour a spray takes nothing away.
     return weighed.options
       .filter(({ option }) => option !== 'spray-now' || facts.fitHoursToday !== false)

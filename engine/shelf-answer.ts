@@ -11,9 +11,8 @@ import {
   schoolsFor,
   targetById,
 } from '#knowledge';
-import type { Store } from '../store/store.ts';
+import type { GardenDay } from './garden-day.ts';
 import { leafStateOf } from './leaf-state.ts';
-import type { SeasonReader } from './plant-season.ts';
 import { usesOf } from './product-uses.ts';
 import { nameOf, type WatchPicture } from './watch-picture.ts';
 import { watchPictures } from './watch-pictures.ts';
@@ -54,25 +53,21 @@ export interface ShelfAnswer {
   readonly shopping: readonly ShoppingItem[];
 }
 
-export function shelfAnswer(
-  store: Store,
-  reader: SeasonReader,
-  garden: Garden,
-  today: CivilDate,
-): ShelfAnswer {
+export function shelfAnswer(day: GardenDay): ShelfAnswer {
   return {
-    products: store.products().map((product) => productState(store, product, today)),
-    advice: store.localAdvice.all(),
-    shopping: shoppingCard(store, reader, garden, today),
+    products: day.books.state.products.map((product) => productState(day, product)),
+    advice: day.books.state.localAdvice,
+    shopping: shoppingCard(day),
   };
 }
 
-function productState(store: Store, product: ProductRecord, today: CivilDate): ProductState {
-  const uses = usesOf(store, product.id, today);
-  const next = store.watches().flatMap((watch): (NextAllowed & { plantId: string })[] => {
-    const used = store
-      .sprays(watch.id)
-      .filter(({ on, parts }) => on <= today && parts.some(({ productId }) => productId === product.id));
+function productState(day: GardenDay, product: ProductRecord): ProductState {
+  const uses = usesOf(day, product.id);
+  const next = day.books.watchBooks.flatMap((book): (NextAllowed & { plantId: string })[] => {
+    const { watch, plantBook } = book;
+    const used = book.sprays.filter(
+      ({ on, parts }) => on <= day.today && parts.some(({ productId }) => productId === product.id),
+    );
     const last = used.at(-1);
     const line = product.lines.find(
       ({ id }) => id === last?.parts.find(({ productId }) => productId === product.id)?.lineId,
@@ -81,16 +76,16 @@ function productState(store: Store, product: ProductRecord, today: CivilDate): P
     const { usesLeft } = useLimits(
       line,
       used.map(({ on }) => on),
-      today,
+      day.today,
     );
     const free = addDays(last.on, line.intervalDays ?? 0);
     return [
       {
         plantId: watch.plantId,
-        plantName: `${store.plant(watch.plantId)!.name}, ${inSentence(nameOf(watch))}`,
+        plantName: `${plantBook.plant.name}, ${inSentence(nameOf(watch))}`,
         watchId: watch.id,
         lastOn: last.on,
-        on: usesLeft === 0 && free < `${yearOf(today) + 1}` ? `${yearOf(today) + 1}-01-01` : free,
+        on: usesLeft === 0 && free < `${yearOf(day.today) + 1}` ? `${yearOf(day.today) + 1}-01-01` : free,
         usesLeft,
       },
     ];
@@ -98,9 +93,9 @@ function productState(store: Store, product: ProductRecord, today: CivilDate): P
   return {
     productId: product.id,
     left: leftInPack(product.stock, uses),
-    usesThisYear: uses.filter(({ on }) => yearOf(on) === yearOf(today)).length,
-    expired: product.expiresOn !== null && product.expiresOn < today,
-    next: next.filter(({ on }) => on > today).map(({ plantId: _, ...entry }) => entry),
+    usesThisYear: uses.filter(({ on }) => yearOf(on) === yearOf(day.today)).length,
+    expired: product.expiresOn !== null && product.expiresOn < day.today,
+    next: next.filter(({ on }) => on > day.today).map(({ plantId: _, ...entry }) => entry),
   };
 }
 
@@ -110,17 +105,17 @@ function spraysWanted({ watch, plant }: WatchPicture, garden: Garden): number {
   return schoolFor('crawler-sprays', schoolsFor(garden, plant)).id === 'while-catching' ? 2 : 1;
 }
 
-function shoppingCard(store: Store, reader: SeasonReader, garden: Garden, today: CivilDate): ShoppingItem[] {
+function shoppingCard(day: GardenDay): ShoppingItem[] {
   const shelf = new Map<string, number | null>();
-  for (const product of store.products()) {
-    const left = leftInPack(product.stock, usesOf(store, product.id, today));
+  for (const product of day.books.state.products) {
+    const left = leftInPack(product.stock, usesOf(day, product.id));
     shelf.set(
       product.materialId,
       left === null ? (shelf.get(product.materialId) ?? null) : (shelf.get(product.materialId) ?? 0) + left,
     );
   }
   const items = new Map<string, ShoppingItem>();
-  for (const picture of watchPictures(store, reader, today)) {
+  for (const picture of watchPictures(day)) {
     const { watch, plant, life } = picture;
     if (
       watch.outcome !== 'open' ||
@@ -130,10 +125,10 @@ function shoppingCard(store: Store, reader: SeasonReader, garden: Garden, today:
       life.life === 'dead'
     )
       continue;
-    const material = bestMaterial(watch.targetId, garden, picture, shelf);
+    const material = bestMaterial(watch.targetId, day.garden, picture, shelf);
     if (!material) continue;
-    const sprays = spraysWanted(picture, garden);
-    const { leafState } = leafStateOf(store, reader, plant, today);
+    const sprays = spraysWanted(picture, day.garden);
+    const { leafState } = leafStateOf(day, plant);
     const usual = leafState === 'in-leaf' ? material.usual?.inLeaf : material.usual?.dormant;
     const water =
       waterForPlant(

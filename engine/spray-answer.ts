@@ -1,4 +1,3 @@
-import { type CivilDate } from '#core/calendar';
 import type { LabelLine, Product } from '#core/materials';
 import { loggedBloom } from '#core/plan';
 import type { Garden, Plant } from '#core/records';
@@ -23,8 +22,8 @@ import {
   schoolsFor,
   type School,
 } from '#knowledge';
-import type { Store } from '../store/store.ts';
-import type { SeasonReader, SeasonWeather } from './plant-season.ts';
+import type { GardenDay } from './garden-day.ts';
+import type { SeasonWeather } from './season-weather.ts';
 
 /** The hours of the coming days for one product on one plant. */
 export interface SprayAnswer {
@@ -44,10 +43,7 @@ export interface SceneTold {
 }
 
 export function sprayAnswer(
-  store: Store,
-  reader: SeasonReader,
-  garden: Garden,
-  today: CivilDate,
+  day: GardenDay,
   plant: Plant,
   product: Product,
   line: LabelLine,
@@ -61,39 +57,39 @@ export function sprayAnswer(
     labelLeastC: line.leastC,
     labelGreatestC: line.greatestC,
     labelRainFreeHours: line.rainFreeHours,
-    schoolTopC: oilTopC(schoolsFor(garden, plant)),
+    schoolTopC: oilTopC(schoolsFor(day.garden, plant)),
     isCitrus: CITRUS_HOSTS.has(plant.hostId),
   });
-  const bloom = loggedBloom(store.growth.by('plant_id', plant.id), reader.start, today);
+  const bloom = loggedBloom(day.books.plantBook(plant.id).growth, day.start, day.today);
   const scene = {
     bloom: material.harmsBees && bloom.kind === 'open' && hostById(plant.hostId).beesVisitBloom,
     beesAtHoneydew: told.beesAtHoneydew && material.harmsBees,
     thirsty: told.thirsty,
   };
-  const days = sprayHours(hoursAhead(reader.ofPlant(plant), garden), limits, scene).slice(1);
+  const days = sprayHours(hoursAhead(day.ofPlant(plant), day.garden), limits, scene).slice(1);
   return {
     days,
     limits,
     scene,
     isOil,
-    school: schoolFor('oil-top', schoolsFor(garden, plant)),
+    school: schoolFor('oil-top', schoolsFor(day.garden, plant)),
     stretches: goodStretches(days, leastHours),
   };
 }
 
 /** The hours for oil on leaves in the open garden: the strictest thing a garden commonly sprays. */
-export function outdoorSprayDays(store: Store, reader: SeasonReader, garden: Garden): SprayDay[] {
-  const outdoors = store.places().find((place) => place.kind === 'outdoors');
+export function outdoorSprayDays(day: GardenDay): SprayDay[] {
+  const outdoors = day.books.state.places.find((place) => place.kind === 'outdoors');
   if (!outdoors) return [];
   const limits = sprayLimits({
     isOil: true,
     labelLeastC: null,
     labelGreatestC: null,
     labelRainFreeHours: null,
-    schoolTopC: oilTopC(garden.schools),
+    schoolTopC: oilTopC(day.garden.schools),
     isCitrus: false,
   });
-  return sprayHours(hoursAhead(reader.ofPlace(outdoors), garden), limits).slice(1);
+  return sprayHours(hoursAhead(day.ofPlace(outdoors), day.garden), limits).slice(1);
 }
 
 /** Yesterday, for its frost and its evening, and the forecast, in hours; nothing without a forecast. */

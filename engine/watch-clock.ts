@@ -10,24 +10,28 @@ import {
   startOfClock,
   type TimedEvent,
 } from '#core/phenology';
-import type { Plant, Watch, WatchClock } from '#core/records';
+import type { WatchClock } from '#core/records';
 import { coldestMonthC } from '#core/weather';
 import { eventsFor } from '#knowledge';
-import type { Store } from '../store/store.ts';
-import type { SeasonReader, SeasonWeather } from './plant-season.ts';
+import type { WatchBook } from './garden-books.ts';
+import type { GardenDay } from './garden-day.ts';
+import type { SeasonWeather } from './season-weather.ts';
 
 /** What was seen on a watch and its plant that may start a clock, up to `today`. */
-export function signsOf(store: Store, watch: Watch, today: CivilDate): SeasonSigns {
+export function signsOf({ today }: GardenDay, book: WatchBook): SeasonSigns {
   const upTo = <T>(records: readonly T[], dayOf: (record: T) => CivilDate) =>
     records.filter((record) => dayOf(record) <= today);
   return {
-    stages: upTo(store.growth.by('plant_id', watch.plantId), ({ on }) => on),
-    sightings: upTo(store.sightings.by('watch_id', watch.id), ({ on }) => on),
+    stages: upTo(book.plantBook.growth, ({ on }) => on),
+    sightings: upTo(book.sightings, ({ on }) => on),
     catches: [
-      ...upTo(store.traps.by('watch_id', watch.id), ({ takenOff }) => takenOff).map(
-        ({ catches, putOn, takenOff, caught }) => ({ catches, putOn, takenOff, caught }),
-      ),
-      ...upTo(store.tapes(watch.id), ({ takenOff }) => takenOff).map(({ putOn, takenOff, crawlers }) => ({
+      ...upTo(book.traps, ({ takenOff }) => takenOff).map(({ catches, putOn, takenOff, caught }) => ({
+        catches,
+        putOn,
+        takenOff,
+        caught,
+      })),
+      ...upTo(book.tapes, ({ takenOff }) => takenOff).map(({ putOn, takenOff, crawlers }) => ({
         catches: 'crawlers' as const,
         putOn,
         takenOff,
@@ -38,7 +42,7 @@ export function signsOf(store: Store, watch: Watch, today: CivilDate): SeasonSig
 }
 
 /** The start a person chose for a watch's clock; null where the published one stands. */
-export function chosenStart(clock: WatchClock | undefined): ClockStart | null {
+export function chosenStart(clock: WatchClock | null): ClockStart | null {
   if (!clock) return null;
   switch (clock.startKind) {
     case 'date':
@@ -51,9 +55,9 @@ export function chosenStart(clock: WatchClock | undefined): ClockStart | null {
 }
 
 /** Published events of a watch's target, each counted from its own start. */
-export function timedEvents(store: Store, watch: Watch): TimedEvent[] {
+export function timedEvents({ watch, clock }: WatchBook): TimedEvent[] {
   if (!watch.targetId) return [];
-  const start = chosenStart(store.clocks.one(watch.id));
+  const start = chosenStart(clock);
   return eventsFor(watch.targetId).map((event) => (start ? { ...event, start } : event));
 }
 
@@ -66,22 +70,16 @@ export function carryAt(weather: SeasonWeather) {
  * A watch's events on this season. Where winters are too mild for sums counted from a calendar day
  * only those stay that count from something seen.
  */
-export function statesOf(
-  store: Store,
-  reader: SeasonReader,
-  watch: Watch,
-  plant: Plant,
-  today: CivilDate,
-): EventState[] {
-  const weather = reader.ofPlant(plant);
+export function statesOf(day: GardenDay, book: WatchBook): EventState[] {
+  const weather = day.ofPlant(book.plantBook.plant);
   if (weather.measured.length === 0) return [];
   const carry = carryAt(weather);
-  const signs = signsOf(store, watch, today);
-  return timedEvents(store, watch).flatMap((event) => {
+  const signs = signsOf(day, book);
+  return timedEvents(book).flatMap((event) => {
     const byCalendar = event.start.kind === 'season' || event.start.kind === 'date';
     if (byCalendar && carry === 'refused') return [];
-    const ensemble = reader.ensemble(weather, event.model);
-    const started = startOfClock(event.start, reader.start, today, signs);
+    const ensemble = day.ensemble(weather, event.model);
+    const started = startOfClock(event.start, day.start, day.today, signs);
     if (event.start.kind !== 'season')
       return [eventState(event, ensemble, started, byCalendar ? carry : 'as-published')];
     return [states(ensemble, event.id, () => eventState(event, ensemble, started, carry))];

@@ -1,8 +1,8 @@
+import { keptWith } from '#core/caches';
 import { addDays, type CivilDate, shiftSeason } from '#core/calendar';
 import { dormantDue, type DueItem } from '#core/decide';
 import { meeting } from '#core/materials';
 import { dormantPlan, type DormantPlan, type DormantPlant, type Winter, type WinterSpray } from '#core/plan';
-import type { Garden } from '#core/records';
 import { placeOn } from '#core/weather';
 import {
   hostById,
@@ -13,8 +13,8 @@ import {
   schoolsFor,
   type School,
 } from '#knowledge';
-import type { Store } from '../store/store.ts';
-import { staysOf, type SeasonReader } from './plant-season.ts';
+import type { GardenDay } from './garden-day.ts';
+import { staysOf } from './season-weather.ts';
 import { plantWinter } from './plant-winter.ts';
 import type { WatchPicture } from './watch-picture.ts';
 import { picturesByPlant, watchPictures } from './watch-pictures.ts';
@@ -40,38 +40,39 @@ export interface DormantAnswer {
 /** Diseases that winter sprays on bare bark and buds reach. */
 const BARK_DISEASES = new Set(['peach-leaf-curl', 'shot-hole', 'fire-blight', 'bacterial-spot', 'brown-rot']);
 
-export function dormantAnswer(
-  store: Store,
-  reader: SeasonReader,
-  garden: Garden,
-  today: CivilDate,
-): DormantAnswer {
-  const byPlant = picturesByPlant(watchPictures(store, reader, today));
-  const kinds = new Map(store.places().map((place) => [place.id, place.kind]));
-  const plants = store
-    .plants()
+const answers = keptWith<GardenDay, 'dormant', DormantAnswer>();
+
+export function dormantAnswer(day: GardenDay): DormantAnswer {
+  return answers(day, 'dormant', () => winterOfGarden(day));
+}
+
+function winterOfGarden(day: GardenDay): DormantAnswer {
+  const byPlant = picturesByPlant(watchPictures(day));
+  const kinds = new Map(day.books.state.places.map((place) => [place.id, place.kind]));
+  const plants = day.books.state.plants
     .filter(({ retiredOn, outOfReach }) => retiredOn === null && !outOfReach)
     .map((plant): PlantWinter => {
       const watches = (byPlant.get(plant.id) ?? []).filter(({ watch }) => watch.outcome === 'open');
       const asking = watches.filter((picture) => troubleOf(picture) !== null);
       const host = hostById(plant.hostId);
-      const chosen = schoolsFor(garden, plant);
+      const chosen = schoolsFor(day.garden, plant);
       const school = schoolFor('dormant', chosen);
       const facts: DormantPlant = {
-        notBefore: keptOff(store, watches, chosen, today),
+        notBefore: keptOff(day, watches, chosen),
         evergreen: host.evergreen,
-        sheltered: kinds.get(placeOn(staysOf(store, plant), today)) !== 'outdoors',
+        sheltered: kinds.get(placeOn(staysOf(day.books.plantBook(plant.id)), day.today)) !== 'outdoors',
         oil: host.oil,
         troubles: [...new Set(asking.map((picture) => troubleOf(picture)!))],
       };
       // Only what asks for a spray needs its winter worked out.
-      const winter = host.evergreen || asking.length === 0 ? null : plantWinter(store, reader, plant, today);
+      const winter = host.evergreen || asking.length === 0 ? null : plantWinter(day, plant);
       const spurs = watches.flatMap(({ samples }) =>
         samples.filter(({ protocol }) => protocol === 'spur').map(({ on }) => on),
       );
-      const sprayed = spraysOf(store, asking, shiftSeason(reader.start, -1));
-      const planFor = (winter: Winter | null) => dormantPlan(facts, winter, school.id, sprayed, spurs, today);
-      const isComing = winter !== null && winter.leafFall.on > today;
+      const sprayed = spraysOf(day, asking, shiftSeason(day.start, -1));
+      const planFor = (winter: Winter | null) =>
+        dormantPlan(facts, winter, school.id, sprayed, spurs, day.today);
+      const isComing = winter !== null && winter.leafFall.on > day.today;
       return {
         plantId: plant.id,
         plantName: plant.name,
@@ -79,11 +80,11 @@ export function dormantAnswer(
         watchId: asking[0]?.watch.id ?? null,
         asksFor: asking.map(({ targetName }) => targetName),
         plan: planFor(winter),
-        before: isComing ? planFor(plantWinter(store, reader, plant, reader.start)) : null,
+        before: isComing ? planFor(plantWinter(day, plant, day.start)) : null,
       };
     });
   return {
-    school: schoolFor('dormant', garden.schools),
+    school: schoolFor('dormant', day.garden.schools),
     plants: plants.sort((a, b) => Number(a.plan.kind === 'left-out') - Number(b.plan.kind === 'left-out')),
   };
 }
@@ -95,12 +96,12 @@ function troubleOf({ watch }: WatchPicture): DormantPlant['troubles'][number] | 
 }
 
 /** Sprays on bare wood since last winter began; older ones belong to winters nobody asks about. */
-function spraysOf(store: Store, watches: readonly WatchPicture[], since: CivilDate): WinterSpray[] {
+function spraysOf(day: GardenDay, watches: readonly WatchPicture[], since: CivilDate): WinterSpray[] {
   return watches
     .flatMap(({ sprays }) => sprays)
     .filter(({ on, leafState }) => on >= since && leafState !== 'in-leaf')
     .map(({ on, parts }) => {
-      const products = parts.map(({ productId }) => store.product(productId)!);
+      const products = parts.map(({ productId }) => day.books.product(productId));
       return {
         on,
         oil: products.some(({ containsOil, materialId }) => containsOil || materialById(materialId).isOil),
@@ -111,16 +112,17 @@ function spraysOf(store: Store, watches: readonly WatchPicture[], since: CivilDa
 
 /** First days on which what went on a plant before leaves room for oil and for copper. */
 function keptOff(
-  store: Store,
+  day: GardenDay,
   watches: readonly WatchPicture[],
   chosen: Readonly<Record<string, string>>,
-  today: CivilDate,
 ): NonNullable<DormantPlant['notBefore']> {
   const rules = meetingRules(chosen);
   const earlier = watches
     .flatMap(({ sprays }) => sprays)
-    .filter(({ on }) => on <= today)
-    .flatMap(({ on, parts }) => parts.map(({ productId }) => ({ on, product: store.product(productId)! })));
+    .filter(({ on }) => on <= day.today)
+    .flatMap(({ on, parts }) =>
+      parts.map(({ productId }) => ({ on, product: day.books.product(productId) })),
+    );
   const free = (ingredient: 'oil' | 'copper') =>
     earlier
       .map(({ on, product }) => {
@@ -135,15 +137,15 @@ function keptOff(
           ),
         );
       })
-      .filter((day) => day > today)
+      .filter((first) => first > day.today)
       .toSorted()
       .at(-1) ?? null;
   return { oil: free('oil'), copper: free('copper') };
 }
 
 /** Winter sprays that are due or near, for the list of what is due. */
-export function dormantItems(answer: DormantAnswer, today: CivilDate): DueItem[] {
-  return answer.plants.flatMap(({ plan, watchId }) =>
-    plan.kind === 'steps' && watchId ? dormantDue(watchId, plan.steps, today) : [],
+export function dormantItems(day: GardenDay): DueItem[] {
+  return dormantAnswer(day).plants.flatMap(({ plan, watchId }) =>
+    plan.kind === 'steps' && watchId ? dormantDue(watchId, plan.steps, day.today) : [],
   );
 }

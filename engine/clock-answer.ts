@@ -17,8 +17,7 @@ import {
 } from '#core/phenology';
 import type { Gap } from '#core/weather';
 import { BASE_50F, INDICATORS } from '#knowledge';
-import type { Store } from '../store/store.ts';
-import type { SeasonReader } from './plant-season.ts';
+import type { GardenDay } from './garden-day.ts';
 import { carryAt, signsOf, timedEvents } from './watch-clock.ts';
 import type { WatchPicture } from './watch-picture.ts';
 
@@ -68,19 +67,14 @@ export interface ClockAnswer {
   } | null;
 }
 
-export function clockAnswer(
-  store: Store,
-  reader: SeasonReader,
-  picture: WatchPicture,
-  today: CivilDate,
-  choice: ModelChoice,
-): ClockAnswer {
-  const weather = reader.ofPlant(picture.plant);
-  const published = timedEvents(store, picture.watch);
+export function clockAnswer(day: GardenDay, picture: WatchPicture, choice: ModelChoice): ClockAnswer {
+  const weather = day.ofPlant(picture.plant);
+  const book = day.books.watchBook(picture.watch.id)!;
+  const published = timedEvents(book);
   const model: DegreeDayModel = { ...(published[0]?.model ?? BASE_50F), ...choice };
-  const ensemble = reader.ensemble(weather, model);
-  const signs = signsOf(store, picture.watch, today);
-  const started = startOfClock(published[0]?.start ?? { kind: 'season' }, reader.start, today, signs);
+  const ensemble = day.ensemble(weather, model);
+  const signs = signsOf(day, book);
+  const started = startOfClock(published[0]?.start ?? { kind: 'season' }, day.start, day.today, signs);
   const carry = carryAt(weather);
   const events =
     weather.measured.length === 0
@@ -92,15 +86,15 @@ export function clockAnswer(
           .map((event) =>
             eventState(
               { ...event, model: { ...event.model, ...choice } },
-              reader.ensemble(weather, { ...event.model, ...choice }),
-              startOfClock(event.start, reader.start, today, signs),
+              day.ensemble(weather, { ...event.model, ...choice }),
+              startOfClock(event.start, day.start, day.today, signs),
               carry === 'refused' ? 'as-published' : carry,
             ),
           );
   const fromStart = countedFrom(ensemble, started);
   return {
     start: weather.start,
-    today,
+    today: day.today,
     model,
     started,
     carry,
@@ -115,7 +109,7 @@ export function clockAnswer(
     refused: weather.refused,
     stoodInDays: weather.stoodInDays,
     hasColdSeason: weather.hasColdSeason,
-    opinions: opinionsOn(store, reader, events, ensemble),
+    opinions: opinionsOn(day, events, ensemble),
     tapes: picture.tapes.map((tape) => ({
       putOn: tape.putOn,
       takenOff: tape.takenOff,
@@ -166,8 +160,7 @@ function countedFrom(
 
 /** First blooms logged this season on plants with a published place on the same scale of heat. */
 function opinionsOn(
-  store: Store,
-  reader: SeasonReader,
+  day: GardenDay,
   events: readonly EventState[],
   ensemble: SeasonEnsemble,
 ): IndicatorOpinion[] {
@@ -175,10 +168,9 @@ function opinionsOn(
     events.find(({ phase, event }) => phase === 'ahead' && event.start.kind === 'season') ??
     events.find(({ event }) => event.start.kind === 'season');
   if (!next) return [];
-  const hostOf = new Map(store.plants().map((plant) => [plant.id, plant.hostId]));
-  const blooms = store.growth
-    .all()
-    .filter(({ stage, on }) => stage === 'bloom-start' && on >= reader.start)
+  const hostOf = new Map(day.books.state.plants.map((plant) => [plant.id, plant.hostId]));
+  const blooms = day.books.state.growth
+    .filter(({ stage, on }) => stage === 'bloom-start' && on >= day.start)
     .flatMap(({ plantId, on }) => {
       const indicator = INDICATORS.find(({ hostId }) => hostId === hostOf.get(plantId));
       return indicator ? [{ indicator, on }] : [];

@@ -12,12 +12,11 @@ import {
 } from '#core/materials';
 import { SPRAY_SCOPES, type SprayScope, waterForPlant, waterLearned, type WaterNeed } from '#core/mix';
 import { loggedBloom, type LoggedBloom, type LoggedLeafState } from '#core/plan';
-import type { Garden, LocalAdvice, Plant } from '#core/records';
+import type { LocalAdvice, Plant } from '#core/records';
 import { hostById, ingredientsOf } from '#knowledge';
-import type { Store } from '../store/store.ts';
+import type { GardenDay } from './garden-day.ts';
 import { dormantAnswer } from './dormant-answer.ts';
 import { leafStateOf } from './leaf-state.ts';
-import type { SeasonReader } from './plant-season.ts';
 import { usesOf } from './product-uses.ts';
 import { judgeLine, useScene } from './use-facts.ts';
 import type { WatchPicture } from './watch-picture.ts';
@@ -79,16 +78,11 @@ export interface BenchAsked {
 
 /** Everything the bench needs to mix for some watches. */
 export function benchAnswer(
-  store: Store,
-  reader: SeasonReader,
-  garden: Garden,
-  today: CivilDate,
+  day: GardenDay,
   pictures: readonly WatchPicture[],
   asked: BenchAsked,
 ): BenchAnswer {
-  const dormant = new Map(
-    dormantAnswer(store, reader, garden, today).plants.map(({ plantId, plan }) => [plantId, plan]),
-  );
+  const dormant = new Map(dormantAnswer(day).plants.map(({ plantId, plan }) => [plantId, plan]));
   const planned = (plantId: string): PlannedSpray[] => {
     const plan = dormant.get(plantId);
     if (plan?.kind !== 'steps') return [];
@@ -96,25 +90,25 @@ export function benchAnswer(
       .filter(({ state }) => state === 'due' || state === 'coming')
       .flatMap(({ what, from }) =>
         ingredientsOfStep(what).map((ingredient) => ({
-          from: from > today ? from : today,
+          from: from > day.today ? from : day.today,
           what: `Winter ${ingredient}`,
           ingredients: [ingredient],
         })),
       );
   };
   return {
-    watches: pictures.map((picture) =>
-      benchWatch(store, reader, garden, today, picture, asked, planned(picture.plant.id)),
-    ),
+    watches: pictures.map((picture) => benchWatch(day, picture, asked, planned(picture.plant.id))),
     left: Object.fromEntries(
-      store
-        .products()
-        .map((product) => [product.id, leftInPack(product.stock, usesOf(store, product.id, today))]),
+      day.books.state.products.map((product) => [
+        product.id,
+        leftInPack(product.stock, usesOf(day, product.id)),
+      ]),
     ),
-    sprayers: store
-      .sprayers()
-      .map(({ id, rinsedOn }) => ({ sprayerId: id, lastLoad: lastLoad(store, id, rinsedOn, today) })),
-    advice: store.localAdvice.all(),
+    sprayers: day.books.state.sprayers.map(({ id, rinsedOn }) => ({
+      sprayerId: id,
+      lastLoad: lastLoad(day, id, rinsedOn),
+    })),
+    advice: day.books.state.localAdvice,
   };
 }
 
@@ -123,22 +117,19 @@ function ingredientsOfStep(what: string): Ingredient[] {
 }
 
 function benchWatch(
-  store: Store,
-  reader: SeasonReader,
-  garden: Garden,
-  today: CivilDate,
+  day: GardenDay,
   { watch, plant, targetName }: WatchPicture,
   asked: BenchAsked,
   planned: readonly PlannedSpray[],
 ): BenchWatch {
-  const guessed = leafStateOf(store, reader, plant, today);
+  const guessed = leafStateOf(day, plant);
   const leafState = asked.leafState ?? guessed.leafState;
-  const scene = useScene(store, garden, reader.start, today, plant, watch, {
+  const scene = useScene(day, day.today, plant, watch, {
     leafState,
     beesAtHoneydew: asked.beesAtHoneydew,
     planned,
   });
-  const lines = store.products().flatMap((product) =>
+  const lines = day.books.state.products.flatMap((product) =>
     product.lines.map((line): BenchLine => {
       const findings = judgeLine(scene, product, line);
       return {
@@ -149,7 +140,7 @@ function benchWatch(
         leftThisYear: amountLeft(
           line,
           scene.earlier.filter(({ productId }) => productId === product.id),
-          today,
+          day.today,
         ),
       };
     }),
@@ -162,25 +153,14 @@ function benchWatch(
     leafState,
     guessedState: guessed.leafState,
     logged: guessed.logged,
-    bloom: loggedBloom(store.growth.by('plant_id', plant.id), reader.start, today),
-    waters: SPRAY_SCOPES.map((scope) => waterOf(store, plant, leafState, scope, today)),
+    bloom: loggedBloom(day.books.plantBook(plant.id).growth, day.start, day.today),
+    waters: SPRAY_SCOPES.map((scope) => waterOf(day, plant, leafState, scope)),
     lines: lines.sort((a, b) => VERDICTS.indexOf(a.verdict) - VERDICTS.indexOf(b.verdict)),
   };
 }
 
-function waterOf(
-  store: Store,
-  plant: Plant,
-  leafState: LeafState,
-  scope: SprayScope,
-  today: CivilDate,
-): BenchWater {
-  const past = store
-    .watches()
-    .filter(({ plantId }) => plantId === plant.id)
-    .flatMap(({ id }) => store.sprays(id))
-    .filter(({ on }) => on <= today)
-    .toSorted((a, b) => (a.on < b.on ? -1 : 1));
+function waterOf(day: GardenDay, plant: Plant, leafState: LeafState, scope: SprayScope): BenchWater {
+  const past = day.books.plantBook(plant.id).sprays.filter(({ on }) => on <= day.today);
   const learned = waterLearned(
     past.map((spray) => ({
       sprayMl: spray.sprayMl,
@@ -204,15 +184,12 @@ function waterOf(
   };
 }
 
-function lastLoad(
-  store: Store,
-  sprayerId: string,
-  rinsedOn: CivilDate | null,
-  today: CivilDate,
-): SprayerState['lastLoad'] {
-  const last = store.allSprays().findLast((spray) => spray.sprayerId === sprayerId && spray.on <= today);
+function lastLoad(day: GardenDay, sprayerId: string, rinsedOn: CivilDate | null): SprayerState['lastLoad'] {
+  const last = day.books.state.sprays.findLast(
+    (spray) => spray.sprayerId === sprayerId && spray.on <= day.today,
+  );
   if (!last || (rinsedOn !== null && rinsedOn >= last.on)) return null;
-  const products = last.parts.map(({ productId }) => store.product(productId)!);
+  const products = last.parts.map(({ productId }) => day.books.product(productId));
   return {
     on: last.on,
     productNames: products.map(({ name }) => name),

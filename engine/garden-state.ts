@@ -1,0 +1,96 @@
+import type {
+  Care,
+  Device,
+  Garden,
+  Growth,
+  Handwork,
+  Inspection,
+  LocalAdvice,
+  MonthlyNormalRecord,
+  Move,
+  Place,
+  Plant,
+  ProductRecord,
+  Sample,
+  Sighting,
+  Sprayer,
+  SprayRecord,
+  Tag,
+  Tape,
+  Trap,
+  Watch,
+  WatchClock,
+} from '#core/records';
+import type { DayOrigin, WeatherDay } from '#core/weather';
+
+/** A day's weather as it was known when a spray was logged. */
+export interface AttachedWeather extends Omit<WeatherDay, 'date'> {
+  readonly origin: DayOrigin;
+}
+
+export interface LoggedSpray extends SprayRecord {
+  readonly weather: AttachedWeather | null;
+}
+
+/**
+ * Everything recorded of a garden that a judgement may rest on: plain records, each list in the order
+ * of its days (or names), as they can be sent to a browser and back. A list that has not changed is
+ * the same list in the next state.
+ */
+export interface GardenState {
+  readonly garden: Garden;
+  readonly places: readonly Place[];
+  readonly plants: readonly Plant[];
+  readonly moves: readonly Move[];
+  /** Pairs of plants that touch, by id. */
+  readonly touching: readonly (readonly [string, string])[];
+  readonly growth: readonly Growth[];
+  readonly care: readonly Care[];
+  readonly watches: readonly Watch[];
+  readonly clocks: readonly WatchClock[];
+  readonly inspections: readonly Inspection[];
+  readonly samples: readonly Sample[];
+  readonly tapes: readonly Tape[];
+  readonly traps: readonly Trap[];
+  readonly devices: readonly Device[];
+  readonly tags: readonly Tag[];
+  readonly sightings: readonly Sighting[];
+  readonly sprays: readonly LoggedSpray[];
+  readonly handwork: readonly Handwork[];
+  readonly products: readonly ProductRecord[];
+  readonly sprayers: readonly Sprayer[];
+  readonly localAdvice: readonly LocalAdvice[];
+  readonly normals: readonly MonthlyNormalRecord[];
+  /** By thermometer: its days in order, with what was decided about doubtful ones laid over them. */
+  readonly days: Readonly<Record<string, readonly WeatherDay[]>>;
+  /** By thermometer: the forecast as it stands, in order. */
+  readonly forecasts: Readonly<Record<string, readonly WeatherDay[]>>;
+}
+
+/** A garden of which nothing is recorded yet. */
+export const emptyState = (garden: Garden): GardenState => ({
+  garden,
+  places: [],
+  plants: [],
+  moves: [],
+  touching: [],
+  growth: [],
+  care: [],
+  watches: [],
+  clocks: [],
+  inspections: [],
+  samples: [],
+  tapes: [],
+  traps: [],
+  devices: [],
+  tags: [],
+  sightings: [],
+  sprays: [],
+  handwork: [],
+  products: [],
+  sprayers: [],
+  localAdvice: [],
+  normals: [],
+  days: {},
+  forecasts: {},
+});

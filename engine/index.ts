@@ -1,0 +1,42 @@
+/**
+ * What holds for a garden on a day: pure functions from its recorded state, the knowledge and the day to
+ * every judgement a page shows. No store, no clock, no network: the server and a browser's worker run the
+ * same.
+ */
+export { gardenDay, type GardenDay } from './garden-day.ts';
+export { openBooks, type GardenBooks, type PlantBook, type WatchBook } from './garden-books.ts';
+export { emptyState, type AttachedWeather, type GardenState, type LoggedSpray } from './garden-state.ts';
+export { staysOf, type SeasonWeather } from './season-weather.ts';
+export { leafStateOf } from './leaf-state.ts';
+export { nameOf, type WatchPicture } from './watch-picture.ts';
+export {
+  dueItems,
+  listedWatch,
+  type ListedWatch,
+  pictureOf,
+  picturesByPlant,
+  watchPictures,
+} from './watch-pictures.ts';
+export type { SummedSample } from './summed-sample.ts';
+export { nowAnswer, type DueAnswer, type NewsItem, type NowAnswer } from './now-answer.ts';
+export { hourAnswer, type HourJob } from './hour-answer.ts';
+export { bandAnswer, type BandAnswer, type BandBar } from './band-answer.ts';
+export { weighAnswer, type SeenOnTheSpot, type WeighAnswer } from './weigh-answer.ts';
+export { spreadAnswer, type SpreadList } from './spread-answer.ts';
+export { clockAnswer, type ClockAnswer, type ModelChoice } from './clock-answer.ts';
+export { gardenHatch, type GardenHatch, type SeasonHatch } from './garden-hatch.ts';
+export { futuresMaterial, type FuturesMaterial } from './futures-material.ts';
+export { dormantAnswer, type DormantAnswer, dormantItems, type PlantWinter } from './dormant-answer.ts';
+export { sprayAnswer, type SprayAnswer } from './spray-answer.ts';
+export { benchAnswer, type BenchAnswer, type BenchWatch, type SprayerState } from './bench-answer.ts';
+export { judgeLine, useScene } from './use-facts.ts';
+export { shelfAnswer, type ProductState, type ShelfAnswer, type ShoppingItem } from './shelf-answer.ts';
+export { feedingAnswer, type FeedingAnswer } from './feeding-answer.ts';
+export { roundAnswer, type RoundAnswer, type RoundChange, type RoundStop } from './round-answer.ts';
+export {
+  type CountedSeason,
+  countedWatches,
+  type CountedWatch,
+  seasonsAnswer,
+  type WatchSeasons,
+} from './seasons-answer.ts';
