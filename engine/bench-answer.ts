@@ -11,12 +11,13 @@ import {
   worstOf,
 } from '#core/materials';
 import { SPRAY_SCOPES, type SprayScope, waterForPlant, waterLearned, type WaterNeed } from '#core/mix';
-import { loggedBloom, type LoggedBloom, type LoggedLeafState } from '#core/plan';
+import { type LeafStanding, loggedBloom, type LoggedBloom } from '#core/plan';
 import type { LocalAdvice, Plant } from '#core/records';
-import { hostById, ingredientsOf } from '#knowledge';
+import { evergreenOf, ingredientsOf } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
 import { dormantAnswer } from './dormant-answer.ts';
-import { leafStateOf } from './leaf-state.ts';
+import { bareWoodQuestion, leavesOf } from './leaf-state.ts';
+import type { ToldWeather } from './spray-answer.ts';
 import { usesOf } from './product-uses.ts';
 import { judgeLine, useScene } from './use-facts.ts';
 import type { WatchPicture } from './watch-picture.ts';
@@ -43,10 +44,12 @@ export interface BenchWatch {
   readonly watchId: string;
   readonly plant: Plant;
   readonly targetName: string;
-  readonly evergreen: boolean;
+  readonly evergreen: boolean | null;
   readonly leafState: LeafState;
-  readonly guessedState: LeafState;
-  readonly logged: LoggedLeafState | null;
+  /** What the records say it wears, and what that rests on. */
+  readonly leaves: LeafStanding;
+  /** Whether a forecast tells of tonight and tomorrow. */
+  readonly weatherKnown: boolean;
   readonly bloom: LoggedBloom;
   readonly waters: readonly BenchWater[];
   /** The most fitting first; within a verdict in the shelf's order. */
@@ -74,6 +77,8 @@ export interface BenchAsked {
   /** As the user sees it; null to go by the log and the time of year. */
   readonly leafState: LeafState | null;
   readonly beesAtHoneydew: boolean | null;
+  readonly bloom: 'open' | 'over' | null;
+  readonly weather: ToldWeather | 'not-sure' | null;
 }
 
 /** Everything the bench needs to mix for some watches. */
@@ -122,11 +127,14 @@ function benchWatch(
   asked: BenchAsked,
   planned: readonly PlannedSpray[],
 ): BenchWatch {
-  const guessed = leafStateOf(day, plant);
-  const leafState = asked.leafState ?? guessed.leafState;
+  const leaves = leavesOf(day, plant);
+  const leafState = asked.leafState ?? leaves.value;
   const scene = useScene(day, day.today, plant, watch, {
     leafState,
+    leafQuestion: asked.leafState === null ? bareWoodQuestion(day, leaves) : null,
     beesAtHoneydew: asked.beesAtHoneydew,
+    bloom: asked.bloom,
+    weather: asked.weather,
     planned,
   });
   const lines = day.books.state.products.flatMap((product) =>
@@ -149,10 +157,10 @@ function benchWatch(
     watchId: watch.id,
     plant,
     targetName,
-    evergreen: hostById(plant.hostId).evergreen,
+    evergreen: evergreenOf(plant),
     leafState,
-    guessedState: guessed.leafState,
-    logged: guessed.logged,
+    leaves,
+    weatherKnown: day.ofPlant(plant).forecast.length > 0,
     bloom: loggedBloom(day.books.plantBook(plant.id).growth, day.start, day.today),
     waters: SPRAY_SCOPES.map((scope) => waterOf(day, plant, leafState, scope)),
     lines: lines.sort((a, b) => VERDICTS.indexOf(a.verdict) - VERDICTS.indexOf(b.verdict)),

@@ -1,10 +1,19 @@
 import { keptWith } from '#core/caches';
-import { addDays, type CivilDate, shiftSeason } from '#core/calendar';
+import { addDays, type CivilDate, daysBetween, shiftSeason } from '#core/calendar';
 import { dormantDue, type DueItem } from '#core/decide';
 import { meeting } from '#core/materials';
-import { dormantPlan, type DormantPlan, type DormantPlant, type Winter, type WinterSpray } from '#core/plan';
+import {
+  dormantPlan,
+  type DormantPlan,
+  type DormantPlant,
+  type SpurSample,
+  type Winter,
+  type WinterSpray,
+} from '#core/plan';
 import { placeOn } from '#core/weather';
 import {
+  CITRUS_HOSTS,
+  evergreenOf,
   hostById,
   ingredientsOf,
   materialById,
@@ -14,8 +23,10 @@ import {
   type School,
 } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
+import { HALF_A_YEAR, leavesOf } from './leaf-state.ts';
 import { staysOf } from './season-weather.ts';
 import { plantWinter } from './plant-winter.ts';
+import type { SummedSample } from './summed-sample.ts';
 import type { WatchPicture } from './watch-picture.ts';
 import { picturesByPlant, watchPictures } from './watch-pictures.ts';
 
@@ -38,7 +49,10 @@ export interface DormantAnswer {
 }
 
 /** Diseases that winter sprays on bare bark and buds reach. */
-const BARK_DISEASES = new Set(['peach-leaf-curl', 'shot-hole', 'fire-blight', 'bacterial-spot', 'brown-rot']);
+const BARK_DISEASES = new Set(['peach-leaf-curl', 'shot-hole', 'bacterial-spot']);
+
+/** Share of spurs with live scale from which oil is asked for (published for almonds, grade B). */
+const SPURS_ASK_FOR_OIL = 0.2;
 
 const answers = keptWith<GardenDay, 'dormant', DormantAnswer>();
 
@@ -59,17 +73,20 @@ function winterOfGarden(day: GardenDay): DormantAnswer {
       const school = schoolFor('dormant', chosen);
       const facts: DormantPlant = {
         notBefore: keptOff(day, watches, chosen),
-        evergreen: host.evergreen,
+        evergreen: evergreenOf(plant),
+        tender: CITRUS_HOSTS.has(plant.hostId),
+        leaves: leavesOf(day, plant),
+        yearTurned: daysBetween(day.start, day.today) < HALF_A_YEAR,
         sheltered: kinds.get(placeOn(staysOf(day.books.plantBook(plant.id)), day.today)) !== 'outdoors',
         oil: host.oil,
         troubles: [...new Set(asking.map((picture) => troubleOf(picture)!))],
       };
       // Only what asks for a spray needs its winter worked out.
-      const winter = host.evergreen || asking.length === 0 ? null : plantWinter(day, plant);
+      const winter = asking.length === 0 || facts.sheltered ? null : plantWinter(day, plant);
       const spurs = watches.flatMap(({ samples }) =>
-        samples.filter(({ protocol }) => protocol === 'spur').map(({ on }) => on),
+        samples.filter(({ protocol }) => protocol === 'spur').map(spurSample),
       );
-      const sprayed = spraysOf(day, asking, shiftSeason(day.start, -1));
+      const sprayed = spraysOf(day, asking, shiftSeason(day.start, -1), facts.evergreen === true);
       const planFor = (winter: Winter | null) =>
         dormantPlan(facts, winter, school.id, sprayed, spurs, day.today);
       const isComing = winter !== null && winter.leafFall.on > day.today;
@@ -89,17 +106,28 @@ function winterOfGarden(day: GardenDay): DormantAnswer {
   };
 }
 
+function spurSample({ on, units }: SummedSample): SpurSample {
+  const infested = units.filter(({ counts }) => (counts.liveScale ?? 0) > 0).length;
+  return { on, asksForOil: infested / units.length >= SPURS_ASK_FOR_OIL };
+}
+
 function troubleOf({ watch }: WatchPicture): DormantPlant['troubles'][number] | null {
   if (watch.group === 'felt') return 'felt-scale';
   if (watch.group === 'armored' || watch.group === 'soft') return 'scale';
+  if (watch.targetId === 'fire-blight') return 'fire-blight';
   return watch.targetId !== null && BARK_DISEASES.has(watch.targetId) ? 'bark-disease' : null;
 }
 
-/** Sprays on bare wood since last winter began; older ones belong to winters nobody asks about. */
-function spraysOf(day: GardenDay, watches: readonly WatchPicture[], since: CivilDate): WinterSpray[] {
+/** Sprays in the dormant (or an evergreen's cool) season since last winter began; older ones belong to winters nobody asks about. */
+function spraysOf(
+  day: GardenDay,
+  watches: readonly WatchPicture[],
+  since: CivilDate,
+  evergreen: boolean,
+): WinterSpray[] {
   return watches
     .flatMap(({ sprays }) => sprays)
-    .filter(({ on, leafState }) => on >= since && leafState !== 'in-leaf')
+    .filter(({ on, leafState }) => on >= since && (evergreen || leafState !== 'in-leaf'))
     .map(({ on, parts }) => {
       const products = parts.map(({ productId }) => day.books.product(productId));
       return {

@@ -7,7 +7,7 @@ export { gardenDay, type GardenDay } from './garden-day.ts';
 export { openBooks, type GardenBooks, type PlantBook, type WatchBook } from './garden-books.ts';
 export { emptyState, type AttachedWeather, type GardenState, type LoggedSpray } from './garden-state.ts';
 export { staysOf, type SeasonWeather } from './season-weather.ts';
-export { leafStateOf } from './leaf-state.ts';
+export { bareWoodQuestion, leavesOf } from './leaf-state.ts';
 export { nameOf, type WatchPicture } from './watch-picture.ts';
 export {
   dueItems,
@@ -28,7 +28,13 @@ export { gardenHatch, type GardenHatch, type SeasonHatch } from './garden-hatch.
 export { futuresMaterial, type FuturesMaterial } from './futures-material.ts';
 export { dormantAnswer, type DormantAnswer, dormantItems, type PlantWinter } from './dormant-answer.ts';
 export { sprayAnswer, type SprayAnswer } from './spray-answer.ts';
-export { benchAnswer, type BenchAnswer, type BenchWatch, type SprayerState } from './bench-answer.ts';
+export {
+  benchAnswer,
+  type BenchAnswer,
+  type BenchAsked,
+  type BenchWatch,
+  type SprayerState,
+} from './bench-answer.ts';
 export { judgeLine, useScene } from './use-facts.ts';
 export { shelfAnswer, type ProductState, type ShelfAnswer, type ShoppingItem } from './shelf-answer.ts';
 export { feedingAnswer, type FeedingAnswer } from './feeding-answer.ts';

@@ -9,6 +9,7 @@ import type { WatchPicture } from './watch-picture.ts';
 import { dueItems, watchPictures } from './watch-pictures.ts';
 
 export interface DueAnswer extends DueItem {
+  readonly plantId: string;
   readonly plantName: string;
   readonly targetName: string;
   readonly targetId: string | null;
@@ -45,7 +46,15 @@ export function nowAnswer(day: GardenDay): NowAnswer {
     today: day.today,
     due: due.map((item) => {
       const { plant, targetName, watch, level, levelBefore } = byId.get(item.watchId)!;
-      return { ...item, plantName: plant.name, targetName, targetId: watch.targetId, level, levelBefore };
+      return {
+        ...item,
+        plantId: plant.id,
+        plantName: plant.name,
+        targetName,
+        targetId: watch.targetId,
+        level,
+        levelBefore,
+      };
     }),
     sprayDays: outdoorSprayDays(day),
     news: pictures

@@ -1,30 +1,23 @@
-import { keptWith } from '#core/caches';
 import { addDays, type CivilDate, shiftSeason, yearOf } from '#core/calendar';
 import { accumulateDegreeDays, type DegreeDayModel } from '#core/degree-days';
 import { firstIndexAtLeast, projectCrossing } from '#core/phenology';
-import { seasonStages, type StageByHeat, type StageSpan, type Winter, winterOf } from '#core/plan';
+import { type StageByHeat, type Winter, winterOf } from '#core/plan';
 import type { Growth, Plant } from '#core/records';
+import { evergreenOf } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
+import { leafSigns, usualYear } from './leaf-state.ts';
 import type { SeasonWeather } from './season-weather.ts';
 
 /** Buds wake to warmth above about 4 °C, counted from the season's first day (rule of thumb, grade C). */
 const BUD_WARMTH: DegreeDayModel = { lowerC: 4, upperC: null, method: 'single-sine', cutoff: 'none' };
 
-const stagesOf = keptWith<SeasonWeather, 'usual', readonly StageSpan[] | null>();
-
-/** The usual stages where a plant stands, the same for all that stand there. */
-function usualStages(day: GardenDay, weather: SeasonWeather): readonly StageSpan[] | null {
-  return stagesOf(weather, 'usual', () =>
-    weather.pastSeasons.length > 0 ? seasonStages(day.start, weather.pastSeasons) : null,
-  );
-}
-
-/** The winter of a deciduous plant that matters on a day; null where there is none. */
-export function plantWinter(day: GardenDay, plant: Plant, on: CivilDate = day.today): Winter | null {
+/** The winter of a deciduous plant, or the cool season of an evergreen, that matters on a day. */
+export function plantWinter(day: GardenDay, plant: Plant, on: CivilDate = day.today): Winter {
+  const book = day.books.plantBook(plant.id);
   const weather = day.ofPlant(plant);
-  const stages = usualStages(day, weather);
-  const log = day.books.plantBook(plant.id).growth.filter((entry) => entry.on <= on);
-  return winterOf(stages, day.start, on, log, stageByHeat(day, weather, log));
+  const log = book.growth.filter((entry) => entry.on <= on);
+  const signs = evergreenOf(plant) ? [] : leafSigns(book, on);
+  return winterOf(usualYear(day, book), day.start, on, signs, stageByHeat(day, weather, log));
 }
 
 /** When a stage comes by the mean warmth the plant had at it in earlier, measured years. */

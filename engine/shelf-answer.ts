@@ -12,7 +12,7 @@ import {
   targetById,
 } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
-import { leafStateOf } from './leaf-state.ts';
+import { leavesOf } from './leaf-state.ts';
 import { usesOf } from './product-uses.ts';
 import { nameOf, type WatchPicture } from './watch-picture.ts';
 import { watchPictures } from './watch-pictures.ts';
@@ -128,7 +128,7 @@ function shoppingCard(day: GardenDay): ShoppingItem[] {
     const material = bestMaterial(watch.targetId, day.garden, picture, shelf);
     if (!material) continue;
     const sprays = spraysWanted(picture, day.garden);
-    const { leafState } = leafStateOf(day, plant);
+    const leafState = leavesOf(day, plant).value;
     const usual = leafState === 'in-leaf' ? material.usual?.inLeaf : material.usual?.dormant;
     const water =
       waterForPlant(

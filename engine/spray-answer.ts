@@ -1,10 +1,12 @@
-import type { LabelLine, Product } from '#core/materials';
+import { addDays, type CivilDate } from '#core/calendar';
+import type { LabelLine, Product, UseFacts } from '#core/materials';
 import { loggedBloom } from '#core/plan';
-import type { Garden, Plant } from '#core/records';
+import type { Plant } from '#core/records';
+import type { WeatherDay } from '#core/weather';
 import {
   forecastHours,
-  type ForecastHours,
   goodStretches,
+  LEAST_WIND_MS,
   type GoodStretch,
   solarNoonHour,
   sprayHours,
@@ -51,31 +53,74 @@ export function sprayAnswer(
   leastHours: number,
 ): SprayAnswer {
   const material = materialById(product.materialId);
-  const isOil = product.containsOil || material.isOil;
-  const limits = sprayLimits({
-    isOil,
-    labelLeastC: line.leastC,
-    labelGreatestC: line.greatestC,
-    labelRainFreeHours: line.rainFreeHours,
-    schoolTopC: oilTopC(schoolsFor(day.garden, plant)),
-    isCitrus: CITRUS_HOSTS.has(plant.hostId),
-  });
+  const limits = limitsOf(day, plant, product, line);
   const bloom = loggedBloom(day.books.plantBook(plant.id).growth, day.start, day.today);
   const scene = {
     bloom: material.harmsBees && bloom.kind === 'open' && hostById(plant.hostId).beesVisitBloom,
     beesAtHoneydew: told.beesAtHoneydew && material.harmsBees,
     thirsty: told.thirsty,
   };
-  const days = sprayHours(hoursAhead(day.ofPlant(plant), day.garden), limits, scene).slice(1);
+  const days = hoursAhead(day, day.ofPlant(plant), limits, scene);
   return {
     days,
     limits,
     scene,
-    isOil,
+    isOil: product.containsOil || material.isOil,
     school: schoolFor('oil-top', schoolsFor(day.garden, plant)),
     stretches: goodStretches(days, leastHours),
   };
 }
+
+function limitsOf({ garden }: GardenDay, plant: Plant, product: Product, line: LabelLine): SprayLimits {
+  return sprayLimits({
+    isOil: product.containsOil || materialById(product.materialId).isOil,
+    labelLeastC: line.leastC,
+    labelGreatestC: line.greatestC,
+    labelRainFreeHours: line.rainFreeHours,
+    schoolTopC: oilTopC(schoolsFor(garden, plant)),
+    isCitrus: CITRUS_HOSTS.has(plant.hostId),
+  });
+}
+
+/** Tonight and tomorrow as somebody told them on the spot. */
+export interface ToldWeather {
+  readonly lowC: number;
+  readonly highC: number;
+  readonly rain: boolean;
+}
+
+/** Rain that somebody expects, without a figure: enough to wash a spray off. */
+const TOLD_RAIN_MM = 5;
+
+/** Best of today's hours for a line on a plant, and what stands against them; null without a forecast. */
+export function hoursToday(
+  day: GardenDay,
+  plant: Plant,
+  product: Product,
+  line: LabelLine,
+  told: ToldWeather | null,
+): UseFacts['hours'] {
+  const weather = day.ofPlant(plant);
+  const here =
+    weather.forecast.length === 0 && told ? { ...weather, forecast: asForecast(told, day.today) } : weather;
+  const [today] = hoursAhead(day, here, limitsOf(day, plant, product, line));
+  if (!today) return null;
+  const light = today.hours.filter(({ reasons }) => !reasons.includes('dark'));
+  const best = (['go', 'poor', 'unknown', 'no'] as const).find((verdict) =>
+    light.some((hour) => hour.verdict === verdict),
+  );
+  return { best: best ?? 'no', reasons: [...new Set(light.flatMap(({ reasons }) => reasons))] };
+}
+
+const asForecast = ({ lowC, highC, rain }: ToldWeather, today: CivilDate): WeatherDay[] =>
+  [0, 1, 2].map((days) => ({
+    date: addDays(today, days),
+    minC: lowC,
+    maxC: highC,
+    rainMm: rain && days < 2 ? TOLD_RAIN_MM : 0,
+    // A breeze: nobody was asked for the wind, and the day itself shows it.
+    windMs: LEAST_WIND_MS + 1,
+  }));
 
 /** The hours for oil on leaves in the open garden: the strictest thing a garden commonly sprays. */
 export function outdoorSprayDays(day: GardenDay): SprayDay[] {
@@ -89,16 +134,22 @@ export function outdoorSprayDays(day: GardenDay): SprayDay[] {
     schoolTopC: oilTopC(day.garden.schools),
     isCitrus: false,
   });
-  return sprayHours(hoursAhead(day.ofPlace(outdoors), day.garden), limits).slice(1);
+  return hoursAhead(day, day.ofPlace(outdoors), limits);
 }
 
-/** Yesterday, for its frost and its evening, and the forecast, in hours; nothing without a forecast. */
-function hoursAhead({ forecast, measured }: SeasonWeather, garden: Garden): ForecastHours[] {
-  const yesterday = measured.at(-1);
-  if (forecast.length === 0 || !yesterday) return [];
-  return forecastHours(
-    [yesterday, ...forecast],
+/** The hours of the forecast; yesterday's frost and evening count where they were measured. */
+function hoursAhead(
+  { garden, today }: GardenDay,
+  { forecast, measured }: Pick<SeasonWeather, 'forecast' | 'measured'>,
+  limits: SprayLimits,
+  scene?: SprayScene,
+): SprayDay[] {
+  if (forecast.length === 0) return [];
+  const before = measured.filter(({ date }) => date === addDays(today, -1));
+  const hours = forecastHours(
+    [...before, ...forecast],
     garden.latitudeDeg,
     solarNoonHour(garden.timeZone, garden.longitudeDeg, forecast[0]!.date),
   );
+  return sprayHours(hours, limits, scene).slice(before.length);
 }

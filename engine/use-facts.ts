@@ -13,14 +13,30 @@ import {
   rateIsPer,
   type UseFacts,
 } from '#core/materials';
-import { loggedBloom } from '#core/plan';
+import { type LeafQuestion, loggedBloom } from '#core/plan';
 import type { Garden, Plant, SprayRecord, Watch } from '#core/records';
-import { hostById, ingredientsOf, materialById, schoolsFor, RULES_OF_USE } from '#knowledge';
+import {
+  CITRUS_HOSTS,
+  efficacyAgainst,
+  evergreenOf,
+  hostById,
+  ingredientsOf,
+  materialById,
+  schoolsFor,
+  RULES_OF_USE,
+} from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
+import { plantWinter } from './plant-winter.ts';
+import { hoursToday, type ToldWeather } from './spray-answer.ts';
 
 /** What is told on the spot, besides the records. */
 export interface UseTold {
   readonly leafState: State;
+  /** What to ask before a dose for bare wood; null where it was seen or said. */
+  readonly leafQuestion: LeafQuestion | null;
+  /** Said on the spot; null to go by the log. */
+  readonly bloom: 'open' | 'over' | null;
+  readonly weather: ToldWeather | 'not-sure' | null;
   readonly beesAtHoneydew: boolean | null;
   /** Sprays that lie ahead for the plant. */
   readonly planned: readonly PlannedSpray[];
@@ -32,7 +48,7 @@ export interface UseScene {
   /** The day of the spray, which may lie before the garden's. */
   readonly today: CivilDate;
   readonly plant: Plant;
-  readonly watch: Pick<Watch, 'group'>;
+  readonly watch: Pick<Watch, 'group' | 'targetId'>;
   readonly told: UseTold;
   readonly earlier: readonly (Omit<EarlierSpray, 'sameProduct'> & { readonly productId: string })[];
 }
@@ -41,7 +57,7 @@ export function useScene(
   day: GardenDay,
   today: CivilDate,
   plant: Plant,
-  watch: Pick<Watch, 'group'>,
+  watch: Pick<Watch, 'group' | 'targetId'>,
   told: UseTold,
   itself: Pick<SprayRecord, 'id' | 'loadId'> | null = null,
 ): UseScene {
@@ -127,11 +143,12 @@ function factsOf(
     harmsBees: material.harmsBees,
     modeOfAction: modeOfAction(product),
     resistanceRisk: material.resistanceRisk,
-    drench: rateIsPer(line.rateUnit).startsWith('trunk'),
+    drench: SYSTEMIC.has(material.id) || rateIsPer(line.rateUnit).startsWith('trunk'),
+    efficacy: efficacyOn(watch, material.id),
     line,
     misfits: misfits(line, {
       hostId: host.id,
-      evergreen: host.evergreen,
+      evergreen: evergreenOf(plant) === true,
       leafState: told.leafState,
       group: watch.group,
     }),
@@ -140,7 +157,15 @@ function factsOf(
     edible: plant.edible,
     group: watch.group,
     leafState: told.leafState,
-    bloom: loggedBloom(day.books.plantBook(plant.id).growth, day.start, today).kind,
+    leafQuestion: told.leafQuestion,
+    forBareWood: !line.leafStates.includes('in-leaf'),
+    coolSeason: isCoolSeason(day, plant, today),
+    hours:
+      today === day.today
+        ? hoursToday(day, plant, product, line, told.weather === 'not-sure' ? null : told.weather)
+        : null,
+    weatherNotSure: told.weather === 'not-sure' || today < day.today,
+    bloom: told.bloom ?? loggedBloom(day.books.plantBook(plant.id).growth, day.start, today).kind,
     beesVisitBloom: host.beesVisitBloom,
     honeydewMaker: makesHoneydew(watch.group),
     beesAtHoneydew: told.beesAtHoneydew,
@@ -149,6 +174,27 @@ function factsOf(
     earlier: earlier.map(({ productId, ...spray }) => ({ ...spray, sameProduct: productId === product.id })),
     planned: told.planned,
   };
+}
+
+/** Taken up and carried to pollen and nectar, whichever way it is given. */
+const SYSTEMIC: ReadonlySet<string> = new Set(['imidacloprid', 'dinotefuran']);
+
+function efficacyOn(
+  { group, targetId }: Pick<Watch, 'group' | 'targetId'>,
+  materialId: string,
+): UseFacts['efficacy'] {
+  if (group === null) return null;
+  return (
+    efficacyAgainst({ id: targetId ?? '', group }).find((entry) => entry.materialId === materialId)?.word ??
+    null
+  );
+}
+
+/** Whether a hardy evergreen has hardened and not begun to grow: it takes oil at leaf rates then. */
+function isCoolSeason(day: GardenDay, plant: Plant, today: CivilDate): boolean {
+  if (evergreenOf(plant) !== true || CITRUS_HOSTS.has(plant.hostId)) return false;
+  const { leafFall, budSwell } = plantWinter(day, plant, today);
+  return leafFall.on <= today && today < budSwell.on;
 }
 
 /** July to November in the north, January to May in the south, while in leaf. */

@@ -3,9 +3,10 @@ import { type CivilDate, daysBetween } from '#core/calendar';
 import { weigh, type Weighed, type WeighFacts } from '#core/decide';
 import { loggedBloom } from '#core/plan';
 import { placeOn } from '#core/weather';
-import { hostById, oilTopC, schoolsFor, WEIGH_RULES } from '#knowledge';
+import { evergreenOf, hostById, oilTopC, schoolsFor, WEIGH_RULES } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
-import { leafStateOf } from './leaf-state.ts';
+import { dormantAnswer } from './dormant-answer.ts';
+import { leavesOf } from './leaf-state.ts';
 import { isLateSeason } from './use-facts.ts';
 import { type GardenWeather, staysOf } from './season-weather.ts';
 import { outdoorSprayDays } from './spray-answer.ts';
@@ -39,7 +40,7 @@ function factsToWeigh(day: GardenDay, picture: WatchPicture, seen: SeenOnTheSpot
   const host = hostById(plant.hostId);
   const weather = day.ofPlant(plant);
   const log = day.books.plantBook(plant.id).growth;
-  const { leafState } = leafStateOf(day, plant);
+  const leafState = leavesOf(day, plant).value;
   const bloom = loggedBloom(log, day.start, day.today);
   const kinds = new Map(day.books.state.places.map((place) => [place.id, place.kind]));
   const latest = samples.at(-1);
@@ -59,7 +60,7 @@ function factsToWeigh(day: GardenDay, picture: WatchPicture, seen: SeenOnTheSpot
     young: plant.age === 'young',
     vigour: plant.vigour,
     edible: plant.edible,
-    evergreen: host.evergreen,
+    evergreen: evergreenOf(plant) === true,
     heightM: plant.heightM,
     volumeM3: plant.heightM * plant.spreadM * (plant.lengthM ?? plant.spreadM),
     plants: plant.lengthM === null ? plant.count : 1,
@@ -71,6 +72,7 @@ function factsToWeigh(day: GardenDay, picture: WatchPicture, seen: SeenOnTheSpot
     sourceOpen:
       watch.sourcePlantId !== null && day.books.plantBook(watch.sourcePlantId).plant.retiredOn === null,
     leafState,
+    winter: winterFor(day, plant.id),
     window: windowOf(picture, day.today),
     allStagesSeen: sightings.some(({ what, on }) => what === 'all-stages' && on >= day.start),
     softFlush: miner.flush !== null,
@@ -93,6 +95,14 @@ function factsToWeigh(day: GardenDay, picture: WatchPicture, seen: SeenOnTheSpot
     cropIsOff: seen.cropIsOff,
     lateSeason: isLateSeason(day.garden, day.today, leafState),
   };
+}
+
+/** What the winter page holds for a plant today. */
+function winterFor(day: GardenDay, plantId: string): WeighFacts['winter'] {
+  const plan = dormantAnswer(day).plants.find((entry) => entry.plantId === plantId)?.plan;
+  if (plan?.kind !== 'steps') return 'none';
+  const states = new Set(plan.steps.filter(({ what }) => what !== 'spur-sample').map(({ state }) => state));
+  return states.has('due') ? 'now' : states.has('ask') ? 'ask' : states.has('coming') ? 'ahead' : 'none';
 }
 
 const fitToday = keptWith<GardenWeather, 'oil', boolean | null>();

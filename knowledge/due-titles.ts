@@ -19,6 +19,7 @@ export const DUE_TITLES: Readonly<Record<DueKind, (about: string, plant: string)
   'cover-flush': (about) => `Cover the soft flush: ${about}`,
   'clear-leaves': (about) => `Clear fallen leaves: ${about}`,
   'dormant-spray': (about) => `Winter spray: ${about}`,
+  'say-leaves': (about) => `Look at its buds: ${about}`,
   'wait-for-tapes': (about) => `Wait for the tapes: ${about}`,
   'growth-regulator': (about) => `Growth regulator before leaves: ${about}`,
   'check-after-treatment': (about) => `Did it work? ${about}`,

@@ -3,7 +3,8 @@ export interface Host {
   readonly id: string;
   readonly name: string;
   readonly botanical: string;
-  readonly evergreen: boolean;
+  /** `either`: some species and varieties keep their leaves; the plant itself says. */
+  readonly evergreen: boolean | 'either';
   /** Parts are commonly eaten, so days to harvest matter. */
   readonly edible: boolean;
   /** How it bears horticultural oil: as usual, only bare, after a test leaf, or not at all (grade C). */
@@ -62,11 +63,11 @@ export const HOSTS: readonly Host[] = [
   host('holly', 'Holly', 'Ilex', { evergreen: true, oil: 'test-first' }),
   host('boxwood', 'Boxwood', 'Buxus', EVERGREEN),
   host('camellia', 'Camellia', 'Camellia', EVERGREEN),
-  host('azalea', 'Azalea, rhododendron', 'Rhododendron', { evergreen: true, oil: 'test-first' }),
+  host('azalea', 'Azalea, rhododendron', 'Rhododendron', { evergreen: 'either', oil: 'test-first' }),
   host('pittosporum', 'Pittosporum', 'Pittosporum', EVERGREEN),
   host('bay-laurel', 'Bay laurel', 'Laurus nobilis', { ...CITRUS }),
   host('cherry-laurel', 'Cherry laurel', 'Prunus laurocerasus', EVERGREEN),
-  host('privet', 'Privet', 'Ligustrum', EVERGREEN),
+  host('privet', 'Privet', 'Ligustrum', { evergreen: 'either' }),
   host('lilac', 'Lilac', 'Syringa vulgaris'),
   host('forsythia', 'Forsythia', 'Forsythia × intermedia', { beesVisitBloom: false }),
   host('black-locust', 'Black locust', 'Robinia pseudoacacia'),
@@ -74,8 +75,8 @@ export const HOSTS: readonly Host[] = [
   host('star-magnolia', 'Star magnolia', 'Magnolia stellata'),
   host('dogwood', 'Dogwood', 'Cornus'),
   host('maple', 'Maple', 'Acer', { oil: 'dormant-only' }),
-  host('oak', 'Oak', 'Quercus', { beesVisitBloom: false }),
-  host('magnolia', 'Magnolia', 'Magnolia'),
+  host('oak', 'Oak', 'Quercus', { evergreen: 'either', beesVisitBloom: false }),
+  host('magnolia', 'Magnolia', 'Magnolia', { evergreen: 'either' }),
   host('tuliptree', 'Tuliptree', 'Liriodendron tulipifera'),
   host('linden', 'Linden', 'Tilia'),
   host('redbud', 'Redbud', 'Cercis', { oil: 'dormant-only' }),
@@ -90,10 +91,10 @@ export const HOSTS: readonly Host[] = [
   host('indian-hawthorn', 'Indian hawthorn', 'Rhaphiolepis', EVERGREEN),
   host('gardenia', 'Gardenia', 'Gardenia', EVERGREEN),
   host('oleander', 'Oleander', 'Nerium oleander', EVERGREEN),
-  host('hibiscus', 'Hibiscus', 'Hibiscus'),
+  host('hibiscus', 'Hibiscus', 'Hibiscus', { evergreen: 'either' }),
   host('hydrangea', 'Hydrangea', 'Hydrangea'),
-  host('viburnum', 'Viburnum', 'Viburnum'),
-  host('cotoneaster', 'Cotoneaster', 'Cotoneaster', EVERGREEN),
+  host('viburnum', 'Viburnum', 'Viburnum', { evergreen: 'either' }),
+  host('cotoneaster', 'Cotoneaster', 'Cotoneaster', { evergreen: 'either' }),
   host('pyracantha', 'Firethorn', 'Pyracantha', EVERGREEN),
   host('yew', 'Yew', 'Taxus', { evergreen: true, beesVisitBloom: false }),
   host('spruce', 'Spruce', 'Picea', { evergreen: true, oil: 'avoid', beesVisitBloom: false }),
@@ -111,6 +112,18 @@ export function hostById(id: string): Host {
   const host = BY_ID.get(id);
   if (!host) throw new RangeError(`no host "${id}"`);
   return host;
+}
+
+/**
+ * Whether a plant keeps its leaves: by its kind, or as its owner says where the kind comes both ways; null
+ * while nobody said.
+ */
+export function evergreenOf(plant: {
+  readonly hostId: string;
+  readonly evergreen: boolean | null;
+}): boolean | null {
+  const { evergreen } = hostById(plant.hostId);
+  return evergreen === 'either' ? plant.evergreen : evergreen;
 }
 
 /** Hosts that burn sooner under oil and flush as citrus does. */

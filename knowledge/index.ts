@@ -13,7 +13,15 @@ export { BASE_50F, EVENTS, eventsFor } from './events.ts';
 export { GROUPS, type GroupText } from './groups.ts';
 export { searchGuide, type GuideHit, type GuideKind } from './guide.ts';
 export { HANDWORK, type HandworkText } from './handwork.ts';
-export { CITRUS_HOSTS, hostById, HOSTS, SOAP_TENDER_HOSTS, SULFUR_SHY_HOSTS, type Host } from './hosts.ts';
+export {
+  CITRUS_HOSTS,
+  evergreenOf,
+  hostById,
+  HOSTS,
+  SOAP_TENDER_HOSTS,
+  SULFUR_SHY_HOSTS,
+  type Host,
+} from './hosts.ts';
 export { INDICATORS, type GradedIndicator } from './indicators.ts';
 export { inSentence } from './in-sentence.ts';
 export {

@@ -215,6 +215,31 @@ export const RULES: readonly Rule[] = [
     sourceIds: ['practice'],
   },
   {
+    id: 'look-before-bare-wood',
+    says:
+      'A dose for bare wood burns leaves, and what a plant wears is known by looking at it: a log ages, and a ' +
+      'calendar guesses.',
+    wouldChange: 'One look, logged with a tap.',
+    grade: 'A',
+    sourceIds: ['practice'],
+  },
+  {
+    id: 'cool-season-oil',
+    says:
+      'A hardy evergreen is never bare. It takes oil at leaf rates in the cool season, after its growth has ' +
+      'hardened and before new growth begins; never in frost.',
+    wouldChange: 'New growth, nothing alive under the covers, or another school.',
+    grade: 'B',
+    sourceIds: ['practice'],
+  },
+  {
+    id: 'blight-copper',
+    says: 'Copper against fire blight goes on from silver to green tip, as the bacteria come to the bark.',
+    wouldChange: 'No blight in the last years.',
+    grade: 'B',
+    sourceIds: ['practice'],
+  },
+  {
     id: 'dormant-copper',
     says:
       'Copper against leaf curl and bark disease must be on before buds swell: afterwards nothing cures ' +

@@ -36,6 +36,12 @@ const QUIET: UseFacts = {
   edible: false,
   group: 'fungus',
   leafState: 'in-leaf',
+  leafQuestion: null,
+  forBareWood: false,
+  coolSeason: false,
+  hours: { best: 'go', reasons: [] },
+  weatherNotSure: false,
+  efficacy: 'works',
   bloom: 'over',
   beesVisitBloom: true,
   honeydewMaker: false,
@@ -263,6 +269,60 @@ describe('the same product again', () => {
   });
 });
 
+describe('what is asked before it is poured', () => {
+  test('a dose for bare wood is asked about only on wood that may have leaves', () => {
+    const dose = (more: Partial<UseFacts>) =>
+      finding(
+        'leaf-state-asked',
+        quiet({ forBareWood: true, leafState: 'dormant', leafQuestion: 'green-yet', ...more }),
+      );
+    expect(dose({})).toMatchObject({ verdict: 'ask' });
+    for (const more of [{ forBareWood: false }, { leafState: 'in-leaf' }, { leafQuestion: null }] as const)
+      expect(dose(more)).toBeUndefined();
+  });
+
+  test('bloom is asked about for what harms bees on what they visit, unless it is known to be bare', () => {
+    const spray = (more: Partial<UseFacts>) =>
+      finding('bloom-not-said', quiet({ harmsBees: true, bloom: 'unknown', ...more }));
+    expect(spray({})).toMatchObject({ verdict: 'ask' });
+    expect(spray({ leafState: 'dormant', leafQuestion: 'green-yet' })).toBeDefined();
+    for (const more of [
+      { harmsBees: false },
+      { beesVisitBloom: false },
+      { bloom: 'over' },
+      { leafState: 'dormant' },
+    ] as const)
+      expect(spray(more)).toBeUndefined();
+  });
+
+  test('the hours of today stand in the verdict, whichever reason closes them', () => {
+    const hours = (
+      best: 'go' | 'poor' | 'no' | 'unknown',
+      ...reasons: NonNullable<UseFacts['hours']>['reasons'][number][]
+    ) => quiet({ hours: { best, reasons } });
+    expect(finding('no-fit-hour', hours('no', 'frost-near', 'windy'))!.says).toContain('frost');
+    expect(finding('no-fit-hour', hours('no', 'rain-that-day'))!.says).toContain('rains');
+    // Bloom and bees close hours too, and have rules of their own.
+    expect(finding('no-fit-hour', hours('no', 'bloom'))).toBeUndefined();
+    expect(finding('no-fit-hour', hours('poor', 'cool'))).toBeUndefined();
+    expect(finding('hours-poor', hours('unknown', 'wind-unknown'))).toMatchObject({ verdict: 'care' });
+    expect(finding('hours-poor', hours('go'))).toBeUndefined();
+    expect(finding('weather-not-said', quiet({ hours: null, drench: true }))).toBeUndefined();
+  });
+
+  test('a kind that bears oil only while bare, and never is, takes it in the cool season after a test', () => {
+    const juniper = (coolSeason: boolean) =>
+      quiet({ isOil: true, ingredients: ['oil'], hostOil: 'dormant-only', coolSeason });
+    expect(finding('oil-dormant-only', juniper(false))).toMatchObject({ verdict: 'no' });
+    expect(finding('oil-dormant-only', juniper(true))).toBeUndefined();
+    expect(finding('oil-test', juniper(true))).toMatchObject({ verdict: 'care' });
+  });
+
+  test('a drench on the home of the vedalia beetle is refused', () => {
+    expect(finding('vedalia', quiet({ drench: true, group: 'giant' }))).toMatchObject({ verdict: 'no' });
+  });
+});
+
 describe('days to harvest', () => {
   const picked = (more: Partial<UseFacts>) =>
     quiet({ edible: true, harvestFrom: '2026-06-05', line: line({ daysToHarvest: 10 }), ...more });
@@ -274,9 +334,21 @@ describe('days to harvest', () => {
     expect(spoken!.says).toContain('10 days');
     expect(finding('days-to-harvest', picked({ line: line({ daysToHarvest: 7 }) }))).toBeUndefined();
     expect(finding('days-to-harvest', picked({ line: line({ daysToHarvest: 8 }) }))).toBeDefined();
-    expect(
-      finding('days-to-harvest', picked({ harvestFrom: TODAY, line: line({ daysToHarvest: 1 }) }))!.says,
-    ).toContain('1 day before');
+    const tomorrow = picked({ harvestFrom: '2026-05-30', line: line({ daysToHarvest: 2 }) });
+    expect(finding('days-to-harvest', tomorrow)!.says).toContain('2 days before');
+  });
+
+  test('while picking goes on it is a choice, and says until when not to pick', () => {
+    const now = picked({ harvestFrom: TODAY });
+    expect(finding('days-to-harvest', now)).toBeUndefined();
+    expect(finding('while-picking', now)).toMatchObject({ verdict: 'care' });
+    expect(finding('while-picking', now)!.says).toContain('do not pick until 2026-06-08');
+    for (const more of [
+      { edible: false },
+      { harvestFrom: '2026-05-30' },
+      { line: line({ daysToHarvest: 0 }) },
+    ])
+      expect(finding('while-picking', picked({ harvestFrom: TODAY, ...more }))).toBeUndefined();
   });
 
   test.each<[string, Partial<UseFacts>]>([

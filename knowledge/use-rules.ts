@@ -8,6 +8,7 @@ import {
   useLimits,
   type UseRule,
 } from '#core/materials';
+import type { HourReason } from '#core/spray-hours';
 import { keysOf } from '#core/tables';
 import { SOAP_TENDER_HOSTS, SULFUR_SHY_HOSTS } from './hosts.ts';
 import { meetingRules } from './meetings.ts';
@@ -124,7 +125,7 @@ const apartFromPlanned: Speaks = (facts, schools) => {
 };
 
 const harvest: Speaks = ({ edible, harvestFrom, line, today }) => {
-  if (!edible || line.daysToHarvest === null || harvestFrom === null || harvestFrom < today) return null;
+  if (!edible || line.daysToHarvest === null || harvestFrom === null || harvestFrom <= today) return null;
   const free = addDays(today, line.daysToHarvest);
   return free > harvestFrom
     ? {
@@ -133,11 +134,77 @@ const harvest: Speaks = ({ edible, harvestFrom, line, today }) => {
     : null;
 };
 
+/** While picking goes on a spray is a choice: what is on the plant then waits. */
+const whilePicking: Speaks = ({ edible, harvestFrom, line, today }) =>
+  edible && line.daysToHarvest !== null && line.daysToHarvest > 0 && harvestFrom === today
+    ? {
+        says: `Picking goes on. Pick first, or do not pick until ${addDays(today, line.daysToHarvest)}: the label asks for ${line.daysToHarvest} days.`,
+      }
+    : null;
+
+/** What closes every hour of a day, in the order it is told. */
+const HOUR_SAYS = {
+  'hot-within-48-h': 'it gets hotter within two days than this bears, and burns leaves',
+  'frost-near': 'frost is near, and what was wetted is hurt',
+  'rain-that-day': 'it rains today',
+  'rain-within-hours': 'rain comes before it is fast',
+  windy: 'the wind carries it off',
+  'too-cold': 'it is too cold',
+  'too-hot': 'it is too hot',
+} as const satisfies Readonly<Partial<Record<HourReason, string>>>;
+
+const noFitHour: Speaks = ({ hours }) => {
+  if (hours?.best !== 'no') return null;
+  const why = keysOf(HOUR_SAYS).filter((reason) => hours.reasons.includes(reason));
+  return why.length > 0 ? { says: `No hour today: ${HOUR_SAYS[why[0]!]}. See the hours.` } : null;
+};
+
 const sameDays = ({ earlier }: UseFacts): CivilDate[] =>
   earlier.filter(({ sameProduct }) => sameProduct).map(({ on }) => on);
 
 /** What stands for or against using a product on a plant on a day, besides the hour's weather. */
 export const USE_RULES: readonly UseRule[] = [
+  plain(
+    'leaf-state-asked',
+    'ask',
+    'This line is for bare wood. Are any leaves out, or buds open? Look at it and say.',
+    (f) => f.forBareWood && !inLeaf(f) && f.leafQuestion !== null,
+    'A',
+  ),
+  plain(
+    'does-not-work',
+    'no',
+    'It does not work on this trouble: what is told of it in the guide says so.',
+    (f) => f.efficacy === 'poor',
+  ),
+  plain(
+    'makes-it-worse',
+    'no',
+    'It kills what keeps this trouble down: the guide says why.',
+    (f) => f.efficacy === 'avoid',
+  ),
+  rule('no-fit-hour', 'wait', noFitHour),
+  plain(
+    'hours-poor',
+    'care',
+    'No hour today is good for it, only fair ones: see the hours.',
+    (f) => f.hours?.best === 'poor' || f.hours?.best === 'unknown',
+    'C',
+  ),
+  plain(
+    'weather-not-said',
+    'ask',
+    'There is no forecast. How cold tonight, how hot tomorrow, and does it rain?',
+    (f) => !f.drench && f.hours === null && !f.weatherNotSure,
+    'C',
+  ),
+  plain(
+    'weather-not-known',
+    'care',
+    "Nobody knows the next two days: only if they stay frostless, dry and below the label's heat.",
+    (f) => !f.drench && f.hours === null && f.weatherNotSure,
+    'C',
+  ),
   ...keysOf(MISFIT_SAYS).map((misfit) =>
     plain(`label-${misfit}`, 'no', MISFIT_SAYS[misfit], ({ misfits }) => misfits.includes(misfit), 'A'),
   ),
@@ -171,14 +238,15 @@ export const USE_RULES: readonly UseRule[] = [
   plain(
     'oil-dormant-only',
     'no',
-    'This kind bears oil only while bare.',
-    (f) => f.isOil && f.hostOil === 'dormant-only' && inLeaf(f),
+    'This kind bears oil only while bare; one that never is bare, only in the cool season.',
+    (f) => f.isOil && f.hostOil === 'dormant-only' && inLeaf(f) && !f.coolSeason,
   ),
   plain(
     'oil-test',
     'care',
     'Oil on one shoot first, and 48 hours: this kind can be sensitive.',
-    (f) => f.isOil && f.hostOil === 'test-first' && inLeaf(f),
+    (f) =>
+      f.isOil && inLeaf(f) && (f.hostOil === 'test-first' || (f.hostOil === 'dormant-only' && f.coolSeason)),
   ),
   plain(
     'soap-tender',
@@ -221,6 +289,16 @@ export const USE_RULES: readonly UseRule[] = [
     (f) => f.harmsBees && f.beesVisitBloom && f.bloom === 'open',
   ),
   plain(
+    'bloom-not-said',
+    'ask',
+    'Is it in bloom, or is anything beneath it? It harms bees, and nobody has said.',
+    (f) =>
+      f.harmsBees &&
+      f.beesVisitBloom &&
+      f.bloom === 'unknown' &&
+      !(f.leafState === 'dormant' && !f.leafQuestion),
+  ),
+  plain(
     'bloom-soon',
     'no',
     'It is about to bloom, and this is still there when bees come.',
@@ -234,15 +312,15 @@ export const USE_RULES: readonly UseRule[] = [
   ),
   plain(
     'look-for-bees',
-    'care',
-    'It may drip honeydew: look for bees at it first.',
+    'ask',
+    'Do bees gather its honeydew? It harms them, and nobody has looked.',
     (f) => f.harmsBees && f.honeydewMaker && f.beesAtHoneydew === null,
   ),
   plain(
     'vedalia',
     'no',
     'It kills the beetle that clears this scale.',
-    (f) => f.group === 'giant' && growthRegulator(f),
+    (f) => f.group === 'giant' && (growthRegulator(f) || f.drench),
   ),
 
   rule(
@@ -291,6 +369,7 @@ export const USE_RULES: readonly UseRule[] = [
     'A',
   ),
   rule('days-to-harvest', 'no', harvest, 'A'),
+  rule('while-picking', 'care', whilePicking, 'A'),
   plain(
     'harvest-not-said',
     'care',

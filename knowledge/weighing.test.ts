@@ -28,6 +28,7 @@ const HEDGE: WeighFacts = {
   wateredOverhead: false,
   sourceOpen: false,
   leafState: 'in-leaf',
+  winter: 'none',
   window: 'soon',
   allStagesSeen: false,
   softFlush: false,
@@ -168,7 +169,7 @@ const SITUATIONS: readonly Situation[] = [
   ],
   [
     'armored scale long after its window',
-    { ...HEDGE, window: 'over', volumeM3: 12, heightM: 2.4, level: 3, lateSeason: true },
+    { ...HEDGE, winter: 'ahead', window: 'over', volumeM3: 12, heightM: 2.4, level: 3, lateSeason: true },
     'winter-spray',
     ['spray-now'],
   ],
@@ -361,6 +362,7 @@ const SITUATIONS: readonly Situation[] = [
     'leaf curl after it shows',
     {
       ...HEDGE,
+      winter: 'ahead',
       group: 'fungus',
       targetId: 'peach-leaf-curl',
       window: 'none',
@@ -376,6 +378,7 @@ const SITUATIONS: readonly Situation[] = [
     'leaf curl, tree bare',
     {
       ...HEDGE,
+      winter: 'now',
       group: 'fungus',
       targetId: 'peach-leaf-curl',
       window: 'none',
@@ -392,6 +395,7 @@ const SITUATIONS: readonly Situation[] = [
     'bare tree with live scale',
     {
       ...HEDGE,
+      winter: 'now',
       targetId: 'san-jose-scale',
       leafState: 'dormant',
       window: 'later',
@@ -405,9 +409,21 @@ const SITUATIONS: readonly Situation[] = [
   ],
   [
     'buds swelling, live scale',
-    { ...HEDGE, targetId: 'san-jose-scale', leafState: 'delayed-dormant', window: 'later' },
+    { ...HEDGE, winter: 'ask', targetId: 'san-jose-scale', leafState: 'delayed-dormant', window: 'later' },
     'winter-spray',
     [],
+  ],
+  [
+    'an evergreen hedge in the cool season',
+    { ...HEDGE, evergreen: true, winter: 'now', window: 'later', volumeM3: 12, heightM: 2.4 },
+    'winter-spray',
+    ['spray-now'],
+  ],
+  [
+    'a bare tree whose winter sprays are done',
+    { ...HEDGE, targetId: 'san-jose-scale', leafState: 'dormant', window: 'later', winter: 'none' },
+    'by-hand',
+    ['winter-spray'],
   ],
   [
     'buds swelling, dead scale',

@@ -26,6 +26,7 @@ const grown = (facts: WeighFacts) => !facts.young && facts.vigour !== 'weak';
 const level = (facts: WeighFacts) => facts.level ?? 2;
 const beyondReach = (facts: WeighFacts) => facts.reachM !== null && facts.heightM > facts.reachM;
 const inLeaf = (facts: WeighFacts) => facts.leafState === 'in-leaf';
+const dueNow = (facts: WeighFacts) => facts.winter === 'now' || facts.winter === 'ask';
 const isCitrusMiner = (facts: WeighFacts) => facts.targetId === 'citrus-leaf-miner';
 const isVedaliaHome = (facts: WeighFacts) => facts.group === 'giant';
 const suckers = (facts: WeighFacts) => facts.group === 'sap-sucker' || facts.group === 'mite';
@@ -125,7 +126,7 @@ export const WEIGH_OPTIONS: Readonly<Record<OptionId, { readonly name: string; r
   },
   'winter-spray': {
     name: 'Spray in winter',
-    how: 'Oil on bare wood, best from bud swell to first green; copper, where there was curl, before swell.',
+    how: 'Oil on bare wood, best from bud swell to first green, or on a hardy evergreen in the cool season; copper, where there was curl, before swell.',
   },
   drench: {
     name: 'A drench, on licensed advice',
@@ -622,12 +623,11 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     (f) => f.helpersSeen === true || (f.holedShare ?? 0) >= 0.3,
   ),
 
-  refusal('evergreen-has-none', 'winter-spray', 'An evergreen has no dormant rate.', (f) => f.evergreen, 'B'),
   refusal(
-    'sheltered-has-none',
+    'no-winter-spray-left',
     'winter-spray',
-    'Under a roof it is never fully dormant.',
-    (f) => f.sheltered,
+    'Its winter has no spray for it, or none that is still to come.',
+    (f) => f.winter === 'none',
     'B',
   ),
   refusal(
@@ -642,7 +642,7 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     'winter-spray',
     90,
     'Buds swell now: oil does most against scale until first green.',
-    (f) => scale(f) && alive(f) && f.leafState === 'delayed-dormant',
+    (f) => scale(f) && alive(f) && f.leafState === 'delayed-dormant' && dueNow(f),
     'B',
   ),
   rule(
@@ -650,7 +650,15 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     'winter-spray',
     72,
     'It is bare: oil reaches settled young on bark, and more so as buds swell.',
-    (f) => scale(f) && alive(f) && f.leafState === 'dormant' && level(f) >= 1,
+    (f) => scale(f) && alive(f) && f.leafState === 'dormant' && level(f) >= 1 && dueNow(f),
+    'B',
+  ),
+  rule(
+    'cool-season-now',
+    'winter-spray',
+    72,
+    'Growth has hardened: an evergreen takes oil at leaf rates until new growth.',
+    (f) => scale(f) && alive(f) && f.evergreen && level(f) >= 1 && dueNow(f),
     'B',
   ),
   rule(
@@ -658,7 +666,7 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     'winter-spray',
     30,
     'Winter oil comes next for what summer sprays missed.',
-    (f) => scale(f) && alive(f) && inLeaf(f) && f.lateSeason && level(f) >= 2,
+    (f) => scale(f) && alive(f) && f.winter === 'ahead' && level(f) >= 2,
   ),
   rule(
     'curl-before-swell',

@@ -25,7 +25,7 @@ import {
   dueItems,
   gardenDay,
   type GardenDay,
-  leafStateOf,
+  leavesOf,
   watchPictures,
   weighAnswer,
 } from '#engine';
@@ -250,7 +250,10 @@ function broken(
       isOil(product) && host.oil === 'dormant-only' && leafState === 'in-leaf',
     ],
     ['in bloom', inBloom && host.beesVisitBloom && material.harmsBees],
-    ['leaf state', !(line.leafStates as readonly string[]).includes(host.evergreen ? 'in-leaf' : leafState)],
+    [
+      'leaf state',
+      !(line.leafStates as readonly string[]).includes(host.evergreen === true ? 'in-leaf' : leafState),
+    ],
     ['trouble', !(line.groups as readonly string[]).includes(watch.group!)],
     ['plant', line.hostIds.length > 0 && !line.hostIds.includes(host.id)],
     ['interval', line.intervalDays !== null && sameProduct.some((use) => since(use) < line.intervalDays!)],
@@ -267,7 +270,7 @@ function broken(
         plant.harvestFrom !== null &&
         line.daysToHarvest !== null &&
         [`2026-${plant.harvestFrom}`].some(
-          (day) => day >= today && daysBetween(today, day) < line.daysToHarvest!,
+          (day) => day > today && daysBetween(today, day) < line.daysToHarvest!,
         ),
     ],
     [
@@ -355,10 +358,12 @@ test('no plan the app proposes breaks a rule that the app holds, in 2,000 garden
     const pictures = watchPictures(day);
     for (const scene of scenes) {
       const picture = pictures.find(({ watch }) => watch.id === scene.watch.id)!;
-      const { leafState } = leafStateOf(day, scene.plant);
+      const leafState = leavesOf(day, scene.plant).value;
       const bench = benchAnswer(day, [picture], {
         leafState: null,
         beesAtHoneydew: null,
+        bloom: null,
+        weather: 'not-sure',
       }).watches[0]!;
       for (const { productId, lineId, verdict } of bench.lines) {
         const product = store.product(productId)!;

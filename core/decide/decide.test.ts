@@ -290,9 +290,13 @@ describe('leaf miners and winter', () => {
       state: 'due' as const,
       doneOn: null,
       mattersMost: true,
+      question: null,
     };
     expect(dormantDue('w', [step], '2026-04-10')).toMatchObject([
       { kind: 'dormant-spray', ruleId: 'dormant-oil', closes: '2026-04-26', standing: 'open' },
+    ]);
+    expect(dormantDue('w', [{ ...step, state: 'ask', question: 'green-yet' }], '2026-04-10')).toMatchObject([
+      { kind: 'say-leaves', ruleId: 'look-before-bare-wood', asks: 'green-yet', standing: 'open' },
     ]);
     expect(dormantDue('w', [{ ...step, state: 'coming' }], '2026-03-28')).toMatchObject([
       { standing: 'soon' },

@@ -1,6 +1,6 @@
 import type { CivilDate } from '#core/calendar';
 import type { TapeSignal } from '#core/emergence';
-import type { DormantSpray } from '#core/plan';
+import type { DormantSpray, LeafQuestion } from '#core/plan';
 
 /** What a fact is about. */
 export type FactKind =
@@ -72,7 +72,8 @@ export type DueKind =
   | 'clear-leaves'
   | 'dormant-spray'
   | 'wait-for-tapes'
-  | 'growth-regulator';
+  | 'growth-regulator'
+  | 'say-leaves';
 
 /** One thing to do, with the days it may be done on and everything it rests on. */
 export interface DueItem {
@@ -88,6 +89,8 @@ export interface DueItem {
   readonly closesRange: readonly [CivilDate, CivilDate | null] | null;
   readonly standing: 'late' | 'open' | 'soon';
   readonly facts: readonly Fact[];
+  /** What the gardener is asked, where that is what is due; null otherwise. */
+  readonly asks: LeafQuestion | null;
   /** Which rule of the knowledge base speaks. */
   readonly ruleId: string;
   /** Which published figure it uses, if one. */

@@ -438,5 +438,6 @@ export function dueItem(facts: WatchFacts, kind: DueKind, ruleId: string, parts:
     opensRange,
     closesRange,
     eventId,
+    asks: null,
   };
 }

@@ -79,22 +79,32 @@ export const clearLeaves: DueRule = (facts, today) => {
   ];
 };
 
+function ruleOf({ place, what, question }: DormantStep): string {
+  if (question !== null) return 'look-before-bare-wood';
+  if (place === 'green-tip') return 'blight-copper';
+  if (place === 'cool-season') return 'cool-season-oil';
+  return what.includes('copper') ? 'dormant-copper' : 'dormant-oil';
+}
+
 /** Winter sprays of a plant that are due or near, told at the watch that asks for them. */
 export function dormantDue(watchId: string, steps: readonly DormantStep[], today: CivilDate): DueItem[] {
   const near = steps.filter(
     ({ state, from }) =>
-      state === 'due' || (state === 'coming' && daysBetween(today, from) <= DAYS.openingSoon),
+      state === 'due' ||
+      state === 'ask' ||
+      (state === 'coming' && daysBetween(today, from) <= DAYS.openingSoon),
   );
   return near.map((step): DueItem => ({
     id: `${watchId}:dormant-spray:${step.place}`,
     watchId,
-    kind: 'dormant-spray',
-    ruleId: step.what === 'copper' || step.what === 'oil-and-copper' ? 'dormant-copper' : 'dormant-oil',
+    kind: step.question === null ? 'dormant-spray' : 'say-leaves',
+    asks: step.question,
+    ruleId: ruleOf(step),
     opens: step.from,
     opensRange: null,
     closes: step.to,
     closesRange: null,
-    standing: step.state === 'due' ? 'open' : 'soon',
+    standing: step.state === 'coming' ? 'soon' : 'open',
     eventId: null,
     facts: [
       { what: 'what', quantity: { kind: 'code', code: step.what } },

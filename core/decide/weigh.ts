@@ -52,6 +52,8 @@ export interface WeighFacts {
   readonly wateredOverhead: boolean;
   readonly sourceOpen: boolean;
   readonly leafState: LeafState;
+  /** What the winter programme of the plant holds: a spray now, one after an answer, one ahead, none. */
+  readonly winter: 'now' | 'ask' | 'ahead' | 'none';
   readonly window: 'open' | 'soon' | 'later' | 'over' | 'none';
   readonly allStagesSeen: boolean;
   readonly softFlush: boolean;

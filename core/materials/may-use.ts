@@ -1,12 +1,16 @@
 import type { CivilDate } from '#core/calendar';
 import type { Grade } from '#core/figures';
 import type { TargetGroup } from '#core/identify';
+import type { HourReason, HourVerdict } from '#core/spray-hours';
 import type { LabelLine, LeafState } from './label.ts';
 import type { Misfit } from './line-fit.ts';
 import type { Ingredient } from './meeting.ts';
 
-/** From free to never: a `never` cannot be set aside by anybody. */
-export const VERDICTS = ['fine', 'care', 'wait', 'no', 'never'] as const;
+/**
+ * From free to never: `ask` is free or not by an answer nobody has given yet, a `never` cannot be set aside
+ * by anybody.
+ */
+export const VERDICTS = ['fine', 'care', 'ask', 'wait', 'no', 'never'] as const;
 export type UseVerdict = (typeof VERDICTS)[number];
 export type BloomState = 'open' | 'soon' | 'over' | 'unknown';
 
@@ -45,8 +49,10 @@ export interface UseFacts {
   readonly modeOfAction: string;
   /** Acts on a single site, so that pests learn to live with it. */
   readonly resistanceRisk: boolean;
-  /** Goes to the roots, by trunk. */
+  /** Taken up by roots or leaves and carried to pollen and nectar, however its rate is written. */
   readonly drench: boolean;
+  /** How well it does against the trouble; null where nothing is known. */
+  readonly efficacy: 'works' | 'in part' | 'poor' | 'avoid' | null;
   readonly line: Pick<
     LabelLine,
     'intervalDays' | 'usesPerYear' | 'mostPerYear' | 'daysToHarvest' | 'hostIds'
@@ -59,6 +65,19 @@ export interface UseFacts {
   readonly edible: boolean;
   readonly group: TargetGroup | null;
   readonly leafState: LeafState;
+  /** What to ask before a dose for bare wood; null while what the plant wears is certain. */
+  readonly leafQuestion: 'evergreen-or-not' | 'green-yet' | 'leaves-down-yet' | null;
+  /** The line is for bare wood only. */
+  readonly forBareWood: boolean;
+  /** A hardy evergreen between hardened growth and new growth. */
+  readonly coolSeason: boolean;
+  /**
+   * The best of today's hours for it, with what stands against them by forecast, label and school; null
+   * without a forecast.
+   */
+  readonly hours: { readonly best: HourVerdict; readonly reasons: readonly HourReason[] } | null;
+  /** Somebody was asked for tonight and tomorrow, and could not say. */
+  readonly weatherNotSure: boolean;
   readonly bloom: BloomState;
   readonly beesVisitBloom: boolean;
   readonly honeydewMaker: boolean;
@@ -66,7 +85,7 @@ export interface UseFacts {
   readonly beesAtHoneydew: boolean | null;
   /** Past midsummer and still in leaf. */
   readonly lateSeason: boolean;
-  /** First day of the user's next harvest; null when none is known. */
+  /** First day of the user's next harvest, today while picking goes on; null when none is known. */
   readonly harvestFrom: CivilDate | null;
   readonly earlier: readonly EarlierSpray[];
   readonly planned: readonly PlannedSpray[];

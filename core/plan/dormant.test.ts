@@ -3,54 +3,90 @@ import {
   dormantPlan,
   type DormantPlant,
   type DormantSchool,
-  type StageSpan,
+  type LeafSign,
+  type SpurSample,
+  type UsualYear,
   type Winter,
   type WinterSpray,
   winterOf,
 } from './index.ts';
 
-const STAGES: readonly StageSpan[] = [
-  { stage: 'dormant', from: '2026-01-01', to: '2026-04-04' },
-  { stage: 'bud-swell', from: '2026-04-05', to: '2026-04-25' },
-  { stage: 'in-leaf', from: '2026-04-26', to: '2026-10-09' },
-  { stage: 'leaf-fall', from: '2026-10-10', to: '2026-11-05' },
-  { stage: 'dormant', from: '2026-11-06', to: '2026-12-31' },
-];
+/** Swell on 5 April, first green on 26 April, leaves down on 6 November. */
+const YEAR: UsualYear = { budSwell: 94, greenTip: 115, leafFall: 309, marginDays: 14, basis: 'measured' };
 const noHeat = () => null;
+const sign = (kind: LeafSign['kind'], on: string, leafState: LeafSign['leafState']): LeafSign => ({
+  kind,
+  on,
+  leafState,
+});
 
 describe('which winter, and when', () => {
   test('before green tip it is the one the day lies in; in leaf, the coming one', () => {
-    expect(winterOf(STAGES, '2026-01-01', '2026-02-10', [], noHeat)).toMatchObject({
+    expect(winterOf(YEAR, '2026-01-01', '2026-02-10', [], noHeat)).toMatchObject({
       leafFall: { on: '2025-11-06', basis: 'default' },
       budSwell: { on: '2026-04-05' },
       greenTip: { on: '2026-04-26' },
     });
-    expect(winterOf(STAGES, '2026-01-01', '2026-05-29', [], noHeat)).toMatchObject({
+    expect(winterOf(YEAR, '2026-01-01', '2026-05-29', [], noHeat)).toMatchObject({
       leafFall: { on: '2026-11-06' },
       budSwell: { on: '2027-04-05' },
       greenTip: { on: '2027-04-26' },
     });
-    expect(winterOf(null, '2026-01-01', '2026-02-10', [], noHeat)).toBeNull();
   });
 
   test("what was logged stands first, then the plant's heat, then its own years", () => {
     const log = [
-      { stage: 'bud-swell' as const, on: '2026-03-28' },
-      { stage: 'leaf-fall' as const, on: '2025-11-20' },
+      sign('leaf-fall', '2025-11-20', 'dormant'),
+      sign('bud-swell', '2026-03-28', 'delayed-dormant'),
     ];
-    expect(winterOf(STAGES, '2026-01-01', '2026-02-10', log, noHeat)).toMatchObject({
+    expect(winterOf(YEAR, '2026-01-01', '2026-02-10', log, noHeat)).toMatchObject({
       leafFall: { on: '2025-11-20', basis: 'logged' },
       budSwell: { on: '2026-03-28', basis: 'logged' },
     });
     // Eight days early this spring, so eight days early next spring.
-    expect(winterOf(STAGES, '2026-01-01', '2026-06-01', log, noHeat)!.budSwell).toEqual({
+    expect(winterOf(YEAR, '2026-01-01', '2026-06-01', log, noHeat).budSwell).toEqual({
       on: '2027-03-28',
       basis: 'own-years',
     });
     expect(
-      winterOf(STAGES, '2026-01-01', '2026-06-01', log, (_, year) => (year === 2027 ? '2027-04-01' : null))!
+      winterOf(YEAR, '2026-01-01', '2026-06-01', log, (_, year) => (year === 2027 ? '2027-04-01' : null))
         .budSwell,
     ).toEqual({ on: '2027-04-01', basis: 'own-heat' });
+  });
+});
+
+describe('what was seen of the leaves moves a winter that was only computed', () => {
+  const winter = (today: string, ...signs: LeafSign[]) => winterOf(YEAR, '2026-01-01', today, signs, noHeat);
+
+  test('leaves out in March end the winter then', () => {
+    expect(winter('2026-03-20', sign('seen-in-leaf', '2026-03-15', 'in-leaf'))).toMatchObject({
+      leafFall: { on: '2025-11-06' },
+      budSwell: { on: '2026-03-15', basis: 'seen' },
+      greenTip: { on: '2026-03-15', basis: 'seen' },
+    });
+  });
+  test('a plant bare in late April has not swelled', () => {
+    expect(winter('2026-04-28', sign('seen-bare', '2026-04-28', 'dormant'))).toMatchObject({
+      budSwell: { on: '2026-04-29', basis: 'seen' },
+      greenTip: { on: '2026-04-29', basis: 'seen' },
+    });
+  });
+  test('a spray in leaf on 20 November puts leaf fall after it, and bare wood in October before', () => {
+    expect(winter('2025-12-01', sign('sprayed', '2025-11-20', 'in-leaf')).leafFall).toEqual({
+      on: '2025-11-21',
+      basis: 'seen',
+    });
+    expect(winter('2026-10-20', sign('seen-bare', '2026-10-12', 'dormant')).leafFall).toEqual({
+      on: '2026-10-12',
+      basis: 'seen',
+    });
+  });
+  test('what was logged is not moved by a guess of another kind', () => {
+    const logged = sign('bud-swell', '2026-04-01', 'delayed-dormant');
+    expect(winter('2026-04-10', logged, sign('seen-bare', '2026-04-03', 'dormant')).budSwell).toEqual({
+      on: '2026-04-01',
+      basis: 'logged',
+    });
   });
 });
 
@@ -62,6 +98,9 @@ describe('the programme', () => {
   };
   const plant = (changes: Partial<DormantPlant> = {}): DormantPlant => ({
     evergreen: false,
+    tender: false,
+    leaves: { value: 'dormant', basis: 'seen', question: null },
+    yearTurned: true,
     sheltered: false,
     oil: 'usual',
     troubles: ['scale'],
@@ -72,7 +111,7 @@ describe('the programme', () => {
     plantMeant: DormantPlant,
     today: string,
     sprayed: WinterSpray[] = [],
-    spurs: string[] = [],
+    spurs: SpurSample[] = [],
   ) => {
     const plan = dormantPlan(plantMeant, winter, school, sprayed, spurs, today);
     if (plan.kind !== 'steps') throw new Error(plan.reason);
@@ -105,7 +144,7 @@ describe('the programme', () => {
       ['midwinter', 'coming'],
       ['before-swell', 'coming'],
     ]);
-    expect(steps('by-spurs', plant(), '2026-02-01', [], ['2026-01-20'])).toEqual([
+    expect(steps('by-spurs', plant(), '2026-02-01', [], [{ on: '2026-01-20', asksForOil: false }])).toEqual([
       ['midwinter', 'spur-sample', 'done', true],
     ]);
     expect(steps('monthly-oil', plant({ troubles: ['felt-scale'] }), '2025-11-01')).toHaveLength(5);
@@ -116,16 +155,97 @@ describe('the programme', () => {
       const plan = dormantPlan(plantMeant, winter, school, [], [], '2026-02-01');
       return plan.kind === 'left-out' ? plan.reason : null;
     };
-    expect(reason(plant({ evergreen: true }))).toBe('evergreen');
+    expect(reason(plant({ evergreen: true, tender: true }))).toBe('tender-evergreen');
+    expect(reason(plant({ evergreen: null }))).toBe('evergreen-or-not');
     expect(reason(plant({ sheltered: true }))).toBe('sheltered');
     expect(reason(plant({ troubles: [] }))).toBe('no-trouble');
     expect(reason(plant({ oil: 'avoid' }))).toBe('oil-sensitive');
     // Copper is no oil.
     expect(reason(plant({ oil: 'avoid', troubles: ['bark-disease'] }))).toBeNull();
-    expect(dormantPlan(plant(), null, 'by-trouble', [], [], '2026-02-01')).toEqual({
-      kind: 'left-out',
-      reason: 'no-dormant-season',
-    });
+  });
+});
+
+describe('bare wood is looked at, not taken for granted', () => {
+  const winter: Winter = {
+    leafFall: { on: '2025-11-06', basis: 'default' },
+    budSwell: { on: '2026-04-05', basis: 'default' },
+    greenTip: { on: '2026-04-26', basis: 'default' },
+  };
+  const first = (changes: Partial<DormantPlant>, today: string, school: DormantSchool = 'delayed-oil') => {
+    const plant: DormantPlant = {
+      evergreen: false,
+      tender: false,
+      leaves: { value: 'dormant', basis: 'logged', question: null },
+      yearTurned: true,
+      sheltered: false,
+      oil: 'usual',
+      troubles: ['scale'],
+      ...changes,
+    };
+    const plan = dormantPlan(plant, winter, school, [], [], today);
+    return plan.kind === 'steps'
+      ? plan.steps.map(({ what, place, state, question }) => [what, place, state, question])
+      : plan.reason;
+  };
+
+  test('after the turn of the year it is always asked, unless just seen', () => {
+    expect(first({}, '2026-04-10')).toEqual([['oil', 'delayed', 'ask', 'green-yet']]);
+    const seen = { value: 'delayed-dormant', basis: 'seen', question: null } as const;
+    expect(first({ leaves: seen }, '2026-04-10')).toEqual([['oil', 'delayed', 'due', null]]);
+  });
+  test('before it a leaf fall that was logged is enough, a calendar that doubts is not', () => {
+    const autumn = { yearTurned: false } as const;
+    const steps = (leaves: DormantPlant['leaves']) =>
+      first({ ...autumn, leaves, troubles: ['felt-scale'] }, '2025-11-10', 'monthly-oil') as unknown[][];
+    expect(steps({ value: 'dormant', basis: 'logged', question: null })[0]).toEqual([
+      'oil',
+      'monthly',
+      'due',
+      null,
+    ]);
+    const doubt = { value: 'in-leaf', basis: 'unknown', question: 'leaves-down-yet' } as const;
+    expect(steps(doubt)[0]).toEqual(['oil', 'monthly', 'ask', 'leaves-down-yet']);
+  });
+  test('a hardy evergreen takes its oil in the cool season, one that bears oil only while bare too', () => {
+    const evergreen = {
+      evergreen: true,
+      leaves: { value: 'in-leaf', basis: 'nature', question: null },
+    } as const;
+    expect(first(evergreen, '2026-02-10')).toEqual([['oil', 'cool-season', 'due', null]]);
+    expect(first({ ...evergreen, oil: 'dormant-only' }, '2026-02-10')).toEqual([
+      ['oil', 'cool-season', 'due', null],
+    ]);
+    expect(first({ ...evergreen, oil: 'avoid' }, '2026-02-10')).toBe('oil-sensitive');
+    expect(first({ ...evergreen, troubles: ['bark-disease'] }, '2026-02-10')).toBe('nothing-in-the-cool');
+    expect(
+      (first({ ...evergreen, troubles: ['felt-scale'] }, '2026-02-10', 'monthly-oil') as unknown[]).length,
+    ).toBe(4);
+  });
+  test('copper against blight goes on from swell to green tip; a spur sample over its threshold asks for oil', () => {
+    const seen = { value: 'delayed-dormant', basis: 'seen', question: null } as const;
+    expect(first({ troubles: ['fire-blight'], leaves: seen }, '2026-04-10', 'by-trouble')).toEqual([
+      ['copper', 'green-tip', 'due', null],
+    ]);
+    const plan = dormantPlan(
+      {
+        evergreen: false,
+        tender: false,
+        leaves: seen,
+        yearTurned: true,
+        sheltered: false,
+        oil: 'usual',
+        troubles: ['scale'],
+      },
+      winter,
+      'by-spurs',
+      [],
+      [{ on: '2026-01-20', asksForOil: true }],
+      '2026-04-10',
+    );
+    expect(plan.kind === 'steps' && plan.steps.map(({ what, state }) => [what, state])).toEqual([
+      ['spur-sample', 'done'],
+      ['oil', 'due'],
+    ]);
   });
 });
 
@@ -139,6 +259,9 @@ test('sulfur sprayed in autumn holds winter oil back, and takes it away when its
     const plan = dormantPlan(
       {
         evergreen: false,
+        tender: false,
+        leaves: { value: 'dormant', basis: 'seen', question: null },
+        yearTurned: true,
         sheltered: false,
         oil: 'usual',
         troubles: ['scale'],

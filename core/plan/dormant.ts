@@ -1,21 +1,30 @@
 import { addDays, type CivilDate, daysBetween } from '#core/calendar';
+import type { LeafQuestion, LeafStanding } from './leaf-standing.ts';
 import type { Winter } from './winter.ts';
 
 /** What a plant's history and place say about winter sprays. */
 export interface DormantPlant {
-  readonly evergreen: boolean;
+  /** Null where its kind comes both ways and nobody said. */
+  readonly evergreen: boolean | null;
+  /** Citrus and the like take their oil in the warm season only. */
+  readonly tender: boolean;
+  /** What it wears today: bare wood only is sprayed as bare wood. */
+  readonly leaves: Pick<LeafStanding, 'value' | 'basis' | 'question'>;
+  /** Midwinter is past: from here on buds may move. */
+  readonly yearTurned: boolean;
   readonly sheltered: boolean;
   /** How the kind bears oil; `avoid` in any state. */
   readonly oil: 'usual' | 'dormant-only' | 'test-first' | 'avoid';
   /** Troubles that winter sprays reach, of open watches. */
-  readonly troubles: readonly ('scale' | 'felt-scale' | 'bark-disease')[];
+  readonly troubles: readonly ('scale' | 'felt-scale' | 'bark-disease' | 'fire-blight')[];
   /** First day earlier sprays leave room for oil or copper; null when nothing stands in the way. */
   readonly notBefore?: { readonly oil: CivilDate | null; readonly copper: CivilDate | null };
 }
 
 export type DormantSchool = 'by-trouble' | 'three-sprays' | 'monthly-oil' | 'delayed-oil' | 'by-spurs';
 export type DormantSpray = 'oil' | 'copper' | 'oil-and-copper' | 'spur-sample';
-export type DormantPlace = 'leaf-fall' | 'midwinter' | 'before-swell' | 'delayed' | 'monthly';
+export type DormantPlace =
+  'leaf-fall' | 'midwinter' | 'before-swell' | 'delayed' | 'monthly' | 'cool-season' | 'green-tip';
 
 /** One spray (or count) of the programme with the days it may be done on. */
 export interface DormantStep {
@@ -23,19 +32,36 @@ export interface DormantStep {
   readonly what: DormantSpray;
   readonly from: CivilDate;
   readonly to: CivilDate;
-  /** `held`: an earlier spray keeps it off until its days are over. */
-  readonly state: 'done' | 'due' | 'coming' | 'missed' | 'held';
+  /**
+   * `held`: an earlier spray keeps it off until its days are over. `ask`: its days are here, and it is
+   * for the gardener to say what the plant wears.
+   */
+  readonly state: 'done' | 'due' | 'ask' | 'coming' | 'missed' | 'held';
+  /** What to ask before it; null while what the plant wears is certain. */
+  readonly question: LeafQuestion | null;
   readonly doneOn: CivilDate | null;
   /** The one to keep if only one is done. */
   readonly mattersMost: boolean;
 }
 
 /** Why a plant has no winter sprays. */
-export type DormantReason = 'evergreen' | 'sheltered' | 'no-dormant-season' | 'no-trouble' | 'oil-sensitive';
+export type DormantReason =
+  | 'tender-evergreen'
+  | 'evergreen-or-not'
+  | 'sheltered'
+  | 'no-trouble'
+  | 'oil-sensitive'
+  | 'nothing-in-the-cool';
 
 export type DormantPlan =
   | { readonly kind: 'left-out'; readonly reason: DormantReason }
   | { readonly kind: 'steps'; readonly steps: readonly DormantStep[] };
+
+/** A spur sample, and whether its count reached the threshold that asks for oil. */
+export interface SpurSample {
+  readonly on: CivilDate;
+  readonly asksForOil: boolean;
+}
 
 /** A winter spray that was logged. */
 export interface WinterSpray {
@@ -52,6 +78,8 @@ const AFTER_FALL_DAYS = 21;
 const BEFORE_SWELL_DAYS = 21;
 const MIDWINTER_SPAN_DAYS = 14;
 const MONTH_DAYS = 30;
+/** Days after first green through which copper against blight is still in time. */
+const GREEN_TIP_DAYS = 5;
 /** A spray this near its span still counts as that one. */
 const GRACE_DAYS = 7;
 
@@ -61,35 +89,71 @@ export function dormantPlan(
   winter: Winter | null,
   school: DormantSchool,
   sprayed: readonly WinterSpray[],
-  countedSpursOn: readonly CivilDate[],
+  spurs: readonly SpurSample[],
   today: CivilDate,
 ): DormantPlan {
-  if (plant.evergreen) return { kind: 'left-out', reason: 'evergreen' };
-  if (plant.sheltered) return { kind: 'left-out', reason: 'sheltered' };
-  if (plant.troubles.length === 0) return { kind: 'left-out', reason: 'no-trouble' };
-  if (!winter) return { kind: 'left-out', reason: 'no-dormant-season' };
-  const wanted = spansOf(plant, winter, school).flatMap((span) => borne(span, plant.oil));
-  if (wanted.length === 0) return { kind: 'left-out', reason: 'oil-sensitive' };
+  const reason = leftOut(plant);
+  if (reason || !winter) return { kind: 'left-out', reason: reason ?? 'no-trouble' };
+  const asksOil = spurs.some(
+    ({ on, asksForOil }) => asksForOil && on >= addDays(winter.leafFall.on, -GRACE_DAYS),
+  );
+  const spans = plant.evergreen ? coolSpans(plant, winter, school) : spansOf(plant, winter, school, asksOil);
+  const wanted = spans.flatMap((span) => borne(span, plant.oil));
+  if (wanted.length === 0)
+    return { kind: 'left-out', reason: spans.length > 0 ? 'oil-sensitive' : 'nothing-in-the-cool' };
   const most = mostImportant(wanted);
   return {
     kind: 'steps',
-    steps: wanted.map((span) => ({
-      ...heldBack(span, plant.notBefore, standing(span, sprayed, countedSpursOn, today), today),
-      mattersMost: span === most,
-    })),
+    steps: wanted.map((span) => {
+      const step = heldBack(
+        span,
+        plant.notBefore,
+        standing(
+          span,
+          sprayed,
+          spurs.map(({ on }) => on),
+          today,
+        ),
+        today,
+      );
+      return { ...step, ...asked(step, plant), mattersMost: span === most };
+    }),
   };
+}
+
+function leftOut({ evergreen, tender, sheltered, troubles }: DormantPlant): DormantReason | null {
+  if (sheltered) return 'sheltered';
+  if (troubles.length === 0) return 'no-trouble';
+  if (evergreen === null) return 'evergreen-or-not';
+  return evergreen && tender ? 'tender-evergreen' : null;
+}
+
+/**
+ * A dose for bare wood is asked about: whenever what the plant wears is not certain, and always once the
+ * year has turned, unless it was just seen bare.
+ */
+function asked(
+  { what, state }: Pick<DormantStep, 'what' | 'state'>,
+  { leaves, evergreen, yearTurned }: DormantPlant,
+): Pick<DormantStep, 'state' | 'question'> {
+  const bare = leaves.value !== 'in-leaf';
+  const certain =
+    state !== 'due' || evergreen === true || what === 'spur-sample' || (bare && leaves.basis === 'seen');
+  if (certain || (bare && leaves.question === null && !yearTurned)) return { state, question: null };
+  return { state: 'ask', question: leaves.question ?? (yearTurned ? 'green-yet' : 'leaves-down-yet') };
 }
 
 type Span = Pick<DormantStep, 'place' | 'what' | 'from' | 'to'>;
 
-function spansOf(plant: DormantPlant, winter: Winter, school: DormantSchool): Span[] {
-  const { leafFall, budSwell, greenTip } = {
-    leafFall: winter.leafFall.on,
-    budSwell: winter.budSwell.on,
-    greenTip: winter.greenTip.on,
-  };
+function spansOf(
+  plant: DormantPlant,
+  winter: Winter,
+  school: DormantSchool,
+  spursAskForOil: boolean,
+): Span[] {
+  const [leafFall, budSwell, greenTip] = [winter.leafFall.on, winter.budSwell.on, winter.greenTip.on];
   const diseased = plant.troubles.includes('bark-disease'),
-    scaly = plant.troubles.some((trouble) => trouble !== 'bark-disease');
+    scaly = plant.troubles.some((trouble) => trouble === 'scale' || trouble === 'felt-scale');
   const middle = addDays(leafFall, Math.round(daysBetween(leafFall, budSwell) / 2));
   const atFall: Omit<Span, 'what'> = {
     place: 'leaf-fall',
@@ -108,32 +172,58 @@ function spansOf(plant: DormantPlant, winter: Winter, school: DormantSchool): Sp
     to: addDays(budSwell, -1),
   };
   const delayed: Span = { place: 'delayed', what: 'oil', from: budSwell, to: greenTip };
-  switch (school) {
-    case 'delayed-oil':
-      return scaly ? [delayed] : [];
-    case 'three-sprays': {
-      const what = diseased ? 'oil-and-copper' : 'oil';
-      return [
-        { ...atFall, what },
-        { ...midwinter, what },
-        { ...beforeSwell, what },
-      ];
-    }
-    case 'monthly-oil':
-      return scaly ? months(leafFall, budSwell) : [];
-    case 'by-spurs':
-      return [{ ...midwinter, what: 'spur-sample' }];
-    case 'by-trouble': {
-      const copper: Span[] = diseased
-        ? [
-            { ...atFall, what: 'copper' },
-            { ...midwinter, what: 'copper' },
-            { ...beforeSwell, what: 'copper' },
-          ]
-        : [];
-      return [...copper, ...(scaly ? [delayed] : [])];
+  // Blight oozes as growth begins: copper goes on between silver and green tip, by every school.
+  const blight: Span[] = plant.troubles.includes('fire-blight')
+    ? [{ place: 'green-tip', what: 'copper', from: budSwell, to: addDays(greenTip, GREEN_TIP_DAYS) }]
+    : [];
+  return [...bySchool(), ...blight];
+
+  function bySchool(): Span[] {
+    switch (school) {
+      case 'delayed-oil':
+        return scaly ? [delayed] : [];
+      case 'three-sprays': {
+        if (!scaly && !diseased) return [];
+        const what = diseased ? 'oil-and-copper' : 'oil';
+        return [
+          { ...atFall, what },
+          { ...midwinter, what },
+          { ...beforeSwell, what },
+        ];
+      }
+      case 'monthly-oil':
+        return scaly ? months(leafFall, budSwell) : [];
+      case 'by-spurs':
+        if (!scaly) return [];
+        return [{ ...midwinter, what: 'spur-sample' }, ...(spursAskForOil ? [delayed] : [])];
+      case 'by-trouble': {
+        const copper: Span[] = diseased
+          ? [
+              { ...atFall, what: 'copper' },
+              { ...midwinter, what: 'copper' },
+              { ...beforeSwell, what: 'copper' },
+            ]
+          : [];
+        return [...copper, ...(scaly ? [delayed] : [])];
+      }
     }
   }
+}
+
+/**
+ * Oil at leaf rates on a hardy evergreen, after growth has hardened and before new growth: once, or about
+ * monthly on felt scale by the school that does so.
+ */
+function coolSpans(
+  { troubles }: DormantPlant,
+  { leafFall, budSwell }: Winter,
+  school: DormantSchool,
+): Span[] {
+  if (!troubles.some((trouble) => trouble === 'scale' || trouble === 'felt-scale')) return [];
+  const to = addDays(budSwell.on, -1);
+  if (school === 'monthly-oil')
+    return months(leafFall.on, to).map((span) => ({ ...span, place: 'cool-season' }));
+  return [{ place: 'cool-season', what: 'oil', from: leafFall.on, to }];
 }
 
 function months(from: CivilDate, to: CivilDate): Span[] {

@@ -7,23 +7,21 @@ export {
   type DormantSchool,
   type DormantSpray,
   type DormantStep,
+  type SpurSample,
   type WinterSpray,
 } from './dormant.ts';
 export { winterOf, type StageByHeat, type Winter, type WinterBasis, type WinterDate } from './winter.ts';
-export {
-  leafStateOn,
-  seasonStages,
-  STAGE_TEMPERATURES_C,
-  type Stage,
-  type StageSpan,
-} from './season-stages.ts';
+export { seasonStages, STAGE_TEMPERATURES_C, type Stage, type StageSpan } from './season-stages.ts';
 export { isOverdue, OVERDUE_DAYS, walkOrder, type WalkStop } from './walk.ts';
+export { leafSignsOf, loggedBloom, type LoggedBloom, type LoggedStage } from './logged-stage.ts';
 export {
-  loggedBloom,
-  loggedLeafState,
-  type LoggedBloom,
-  type LoggedLeafState,
-  type LoggedStage,
-} from './logged-stage.ts';
+  leafStanding,
+  type LeafEvidence,
+  type LeafFacts,
+  type LeafQuestion,
+  type LeafSign,
+  type LeafStanding,
+} from './leaf-standing.ts';
+export { MARGIN_DAYS, nextTurn, type Turn, usualYearAt, usualYearOf, type UsualYear } from './usual-year.ts';
 export { FLUSH_HARDENS_DAYS, softFlush, type SoftFlush } from './flush.ts';
 export { feedingPlan, type Feeding, type FeedingSchool, type FeedingStages } from './feeding.ts';

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { loggedBloom, loggedLeafState, type LoggedStage } from './index.ts';
+import { leafSignsOf, loggedBloom, type LoggedStage } from './index.ts';
 
 const log: LoggedStage[] = [
   { stage: 'bloom-start', on: '2026-05-06' },
@@ -9,15 +9,18 @@ const log: LoggedStage[] = [
   { stage: 'bloom-end', on: '2026-05-15' },
 ];
 
-test('the last logged stage says what a plant wears; bloom says nothing of leaves', () => {
-  const wears = (date: string, since = '2026-01-01') => loggedLeafState(log, since, date)?.leafState ?? null;
-  expect([wears('2026-04-07'), wears('2026-04-08'), wears('2026-04-19'), wears('2026-05-10')]).toEqual([
-    null,
-    'delayed-dormant',
-    'delayed-dormant',
-    'in-leaf',
+test('stages tell of leaves in order; bloom says nothing of them', () => {
+  expect(leafSignsOf(log)).toEqual([
+    { kind: 'leaf-fall', on: '2025-11-09', leafState: 'dormant' },
+    { kind: 'bud-swell', on: '2026-04-08', leafState: 'delayed-dormant' },
+    { kind: 'green-tip', on: '2026-04-20', leafState: 'in-leaf' },
   ]);
-  expect(wears('2026-02-01', '2025-07-01')).toBe('dormant');
+});
+
+test('a bloom whose end nobody logged is not open for ever', () => {
+  const begun: LoggedStage[] = [{ stage: 'bloom-start', on: '2026-05-06' }];
+  expect(loggedBloom(begun, '2026-01-01', '2026-07-05').kind).toBe('open');
+  expect(loggedBloom(begun, '2026-01-01', '2026-07-06').kind).toBe('unknown');
 });
 
 test('bloom is open from its start to its end, and unknown while nothing was logged', () => {

@@ -1,17 +1,10 @@
-import type { CivilDate } from '#core/calendar';
+import { addDays, type CivilDate } from '#core/calendar';
 import type { LeafState } from '#core/materials';
+import type { LeafSign, LeafSignKind } from './leaf-standing.ts';
 
 /** A growth stage as logged, in the words of the record. */
 export interface LoggedStage {
-  readonly stage:
-    | 'bud-swell'
-    | 'green-tip'
-    | 'bloom-start'
-    | 'bloom-end'
-    | 'petal-fall'
-    | 'flush-start'
-    | 'flush-hard'
-    | 'leaf-fall';
+  readonly stage: Exclude<LeafSignKind, 'sprayed' | 'counted-on-leaves'> | 'bloom-start' | 'bloom-end';
   readonly on: CivilDate;
 }
 
@@ -26,25 +19,16 @@ const LEAF_STATE: Readonly<Record<LoggedStage['stage'], LeafState | null>> = {
   'flush-start': 'in-leaf',
   'flush-hard': 'in-leaf',
   'leaf-fall': 'dormant',
+  'seen-bare': 'dormant',
+  'seen-in-leaf': 'in-leaf',
 };
 
-export interface LoggedLeafState {
-  readonly leafState: LeafState;
-  readonly stage: LoggedStage['stage'];
-  readonly on: CivilDate;
-}
-
-/**
- * What the plant wears on `date` by the last stage logged since `since`; null when the log does not
- * say. Evergreens are always in leaf.
- */
-export function loggedLeafState(
-  log: readonly LoggedStage[],
-  since: CivilDate,
-  date: CivilDate,
-): LoggedLeafState | null {
-  const last = inTime(log, since, date).findLast(({ stage }) => LEAF_STATE[stage] !== null);
-  return last ? { leafState: LEAF_STATE[last.stage]!, stage: last.stage, on: last.on } : null;
+/** What logged stages tell of a plant's leaves, in order. */
+export function leafSignsOf(log: readonly LoggedStage[]): LeafSign[] {
+  return inOrder(log).flatMap(({ stage, on }): LeafSign[] => {
+    const leafState = LEAF_STATE[stage];
+    return leafState === null ? [] : [{ kind: stage as LeafSignKind, on, leafState }];
+  });
 }
 
 export type LoggedBloom =
@@ -52,17 +36,21 @@ export type LoggedBloom =
   | { readonly kind: 'over'; readonly since: CivilDate }
   | { readonly kind: 'unknown' };
 
-/** Whether the plant itself is in bloom on `date`, by its log since `since`. */
+/** A bloom begun is taken to last no longer than this without its end being logged (grade C). */
+const LONGEST_BLOOM_DAYS = 60;
+
+/**
+ * Whether the plant itself is in bloom on `date`, by its log since `since`; a beginning long past says no
+ * more.
+ */
 export function loggedBloom(log: readonly LoggedStage[], since: CivilDate, date: CivilDate): LoggedBloom {
-  const last = inTime(log, since, date).findLast(
-    ({ stage }) => stage === 'bloom-start' || stage === 'bloom-end' || stage === 'petal-fall',
-  );
+  const last = inOrder(log)
+    .filter(({ on }) => on >= since && on <= date)
+    .findLast(({ stage }) => stage === 'bloom-start' || stage === 'bloom-end' || stage === 'petal-fall');
   if (!last) return { kind: 'unknown' };
-  return { kind: last.stage === 'bloom-start' ? 'open' : 'over', since: last.on };
+  if (last.stage !== 'bloom-start') return { kind: 'over', since: last.on };
+  return date > addDays(last.on, LONGEST_BLOOM_DAYS) ? { kind: 'unknown' } : { kind: 'open', since: last.on };
 }
 
-function inTime(log: readonly LoggedStage[], since: CivilDate, date: CivilDate): LoggedStage[] {
-  return log
-    .filter(({ on }) => on >= since && on <= date)
-    .toSorted((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
-}
+const inOrder = (log: readonly LoggedStage[]): LoggedStage[] =>
+  log.toSorted((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { leafStateOn, seasonStages } from './index.ts';
+import { seasonStages } from './index.ts';
 
 /** A year whose daily mean is a pure cosine, coldest on day 15. */
 const cosineYear = (meanC: number, halfRangeC: number) =>
@@ -14,14 +14,8 @@ test('stages follow the mean temperature through the year', () => {
   // cos = 1/7 at day 15 + 365·acos(1/7)/2π = 97.9: the mean passes 6 °C then (8 April).
   expect(Math.abs(Date.parse(stages[1]!.from) - Date.parse('2026-04-09')) / 864e5).toBeLessThanOrEqual(2);
   expect(stages.at(-1)!.to).toBe('2026-12-31');
-  expect(leafStateOn(stages, '2026-02-01', false)).toBe('dormant');
-  expect(leafStateOn(stages, '2026-04-12', false)).toBe('delayed-dormant');
-  expect(leafStateOn(stages, '2026-07-01', false)).toBe('in-leaf');
-  expect(leafStateOn(stages, '2026-02-01', true)).toBe('in-leaf');
 });
 
-test('a frost-free garden has no dormant season', () => {
-  const stages = seasonStages('2026-01-01', [cosineYear(20, 6)]);
-  expect(stages).toBeNull();
-  expect(leafStateOn(stages, '2026-01-15', false)).toBe('in-leaf');
+test('where no fortnight is cold the temperatures show no dormant season', () => {
+  expect(seasonStages('2026-01-01', [cosineYear(20, 6)])).toBeNull();
 });

@@ -1,6 +1,5 @@
 import { addDays, type CivilDate } from '#core/calendar';
 import { type TemperaturePair } from '#core/phenology';
-import type { LeafState } from '#core/materials';
 
 export type Stage = 'dormant' | 'bud-swell' | 'in-leaf' | 'leaf-fall';
 
@@ -48,21 +47,6 @@ export function seasonStages(
     const next = edges[i + 1]?.[1] ?? smooth.length;
     return next > from ? [{ stage, from: addDays(start, from), to: addDays(start, next - 1) }] : [];
   });
-}
-
-/**
- * What a plant wears on a date by the garden's stages; evergreens, and gardens without dormancy, are
- * always in leaf.
- */
-export function leafStateOn(
-  stages: readonly StageSpan[] | null,
-  date: CivilDate,
-  evergreen: boolean,
-): LeafState {
-  if (evergreen || !stages) return 'in-leaf';
-  const stage = stages.find((span) => span.from <= date && date <= span.to)?.stage ?? 'dormant';
-  if (stage === 'dormant') return 'dormant';
-  return stage === 'bud-swell' ? 'delayed-dormant' : 'in-leaf';
 }
 
 function smoothedMeans(pastSeasons: readonly (readonly TemperaturePair[])[]): number[] {

@@ -30,6 +30,7 @@ export function blankPlant(said: Pick<Plant, 'id' | 'name' | 'hostId' | 'placeId
     watering: 'rain',
     edible: false,
     age: 'mature',
+    evergreen: null,
     outOfReach: false,
     retiredOn: null,
     retiredWhy: '',

@@ -75,6 +75,8 @@ export const plantRecord = z
     watering: z.enum(['rain', 'at-base', 'overhead']),
     edible: z.boolean(),
     age: z.enum(['young', 'mature']),
+    /** Whether it keeps its leaves, where its kind comes both ways; null while nobody said. */
+    evergreen: z.boolean().nullable().default(null),
     /** Somebody else's, or out of reach: can be watched, not treated. */
     outOfReach: z.boolean(),
     retiredOn: civilDate.nullable(),

@@ -11,8 +11,14 @@ export const GROWTH_STAGES = [
   'flush-start',
   'flush-hard',
   'leaf-fall',
+  // Looks that tell what it wears, not when it turned.
+  'seen-bare',
+  'seen-in-leaf',
 ] as const;
 export type GrowthStage = (typeof GROWTH_STAGES)[number];
+
+/** Stages that a clock may start from: those that tell when something turned. */
+export const CLOCK_STAGES = GROWTH_STAGES.filter((stage) => !stage.startsWith('seen-'));
 
 export const growthRecord = z.object({
   id: recordId,

@@ -67,6 +67,7 @@ export {
 export {
   CARE_KINDS,
   careRecord,
+  CLOCK_STAGES,
   GROWTH_STAGES,
   growthRecord,
   guessRecord,

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { isMonthDay } from '#core/calendar';
 import { TARGET_GROUPS } from '#core/identify';
 import { itemProblem, PROTOCOL_SHAPES, PROTOCOLS } from '#core/sampling';
-import { GROWTH_STAGES } from './growth.ts';
+import { CLOCK_STAGES } from './growth.ts';
 import { civilDate, note, recordId, shortText, wholeCount } from './fields.ts';
 
 export const watchRecord = z.object({
@@ -165,7 +165,7 @@ export const clockRecord = z
       startKind === 'date'
         ? isMonthDay(startValue ?? '')
         : startKind === 'stage'
-          ? (GROWTH_STAGES as readonly string[]).includes(startValue ?? '')
+          ? (CLOCK_STAGES as readonly string[]).includes(startValue ?? '')
           : startValue === null;
     if (!fits)
       context.addIssue({

@@ -2,7 +2,7 @@ import { Hono } from 'hono';
 import { z } from 'zod';
 import { gardenRecord, moveRecord, placeRecord, plantRecord } from '#core/records';
 import { HOSTS } from '#knowledge';
-import { picturesByPlant, watchPictures } from '#engine';
+import { leavesOf, picturesByPlant, watchPictures } from '#engine';
 import {
   orNotFound,
   notInFuture,
@@ -54,10 +54,11 @@ export function gardenRoutes(parts: AppParts) {
       const day = presentDay(parts);
       const byPlant = picturesByPlant(watchPictures(day));
       return c.json({
-        plants: store.plants().map((plant) => ({
+        plants: day.books.state.plants.map((plant) => ({
           ...plant,
-          moves: store.moves(plant.id),
-          touching: store.touching(plant.id),
+          moves: day.books.plantBook(plant.id).moves,
+          touching: day.books.plantBook(plant.id).touching,
+          leaves: leavesOf(day, plant),
           watches: (byPlant.get(plant.id) ?? []).map(({ watch, targetName, status, level, levelBefore }) => ({
             id: watch.id,
             targetName,

@@ -16,6 +16,7 @@ import { HOSTS, ingredientsOf, MATERIALS, meetingRules, schoolsFor } from '#know
 import {
   type AttachedWeather,
   benchAnswer,
+  type BenchAsked,
   judgeLine,
   type LoggedSpray,
   pictureOf,
@@ -40,10 +41,24 @@ import { recordRoute } from './record-route.ts';
 const MATERIAL_IDS = new Set(MATERIALS.map((material) => material.id));
 const HOST_IDS = new Set(HOSTS.map((host) => host.id));
 
+const TOLD_WEATHER = /^(not-sure|(-?\d{1,2}(?:\.\d)?)~(-?\d{1,2}(?:\.\d)?)~(dry|rain))$/;
+
+/** Tonight's low, tomorrow's high and whether it rains, as the bench asks for them: `8~21~dry`. */
+function toldWeather(text: string): BenchAsked['weather'] {
+  const [, all, low, high, rain] = TOLD_WEATHER.exec(text)!;
+  return all === 'not-sure' ? 'not-sure' : { lowC: Number(low), highC: Number(high), rain: rain === 'rain' };
+}
+
 const benchAsked = z.object({
   watch: z.string().min(1).max(400, 'at most ten at a time'),
   leafState: z.enum(['dormant', 'delayed-dormant', 'in-leaf']).optional(),
   bees: z.enum(['yes', 'no']).optional(),
+  bloom: z.enum(['open', 'over']).optional(),
+  weather: z
+    .string()
+    .regex(TOLD_WEATHER, 'a low, a high and dry or rain, or not-sure')
+    .transform(toldWeather)
+    .optional(),
 });
 
 /** The shelf, the sprayers and what was sprayed. */
@@ -81,12 +96,14 @@ export function mixRoutes(parts: AppParts) {
       })
       .get('/bench', query(benchAsked), (c) => {
         const day = presentDay(parts);
-        const { watch, leafState, bees } = c.req.valid('query');
+        const { watch, leafState, bees, bloom, weather } = c.req.valid('query');
         const pictures = watch.split(',').map((id) => orNotFound(pictureOf(day, id), 'watch'));
         return c.json({
           bench: benchAnswer(day, pictures, {
             leafState: leafState ?? null,
             beesAtHoneydew: bees === undefined ? null : bees === 'yes',
+            bloom: bloom ?? null,
+            weather: weather ?? null,
           }),
         });
       })
@@ -164,7 +181,14 @@ function checkAgainstRules(parts: AppParts, spray: SprayRecord, watch: Watch): v
     spray.on,
     plant,
     watch,
-    { leafState: spray.leafState, beesAtHoneydew: null, planned: [] },
+    {
+      leafState: spray.leafState,
+      leafQuestion: null,
+      beesAtHoneydew: null,
+      bloom: null,
+      weather: 'not-sure',
+      planned: [],
+    },
     spray,
   );
   loads.forEach(({ part, product, line }, i) => {

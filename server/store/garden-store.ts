@@ -39,6 +39,7 @@ export function gardenStore(db: Db) {
       watering: 'watering',
       edible: 'edible',
       age: 'age',
+      evergreen: 'evergreen',
       outOfReach: 'out_of_reach',
       retiredOn: 'retired_on',
       retiredWhy: 'retired_why',
@@ -48,7 +49,7 @@ export function gardenStore(db: Db) {
       note: 'note',
     },
     'name',
-    { flags: ['edible', 'outOfReach'], json: ['schools'] },
+    { flags: ['edible', 'outOfReach'], json: ['evergreen', 'schools'] },
   );
   const moves = recordTable<Move>(
     db,

@@ -19,11 +19,14 @@ export interface BenchQuestion {
   readonly watchIds: readonly string[];
   readonly leafState: LeafState | null;
   readonly bees: 'yes' | 'no' | null;
+  readonly bloom: 'open' | 'over' | null;
+  /** `not-sure`, or low, high and dry or rain, °C: `8~21~dry`. */
+  readonly weather: string | null;
 }
 
-export const useBench = ({ watchIds, leafState, bees }: BenchQuestion) =>
+export const useBench = ({ watchIds, leafState, bees, bloom, weather }: BenchQuestion) =>
   useQuery({
-    queryKey: ['bench', watchIds, leafState, bees],
+    queryKey: ['bench', watchIds, leafState, bees, bloom, weather],
     placeholderData: (previous) => previous,
     queryFn: () =>
       answer(
@@ -32,6 +35,8 @@ export const useBench = ({ watchIds, leafState, bees }: BenchQuestion) =>
             watch: watchIds.join(','),
             ...(leafState ? { leafState } : {}),
             ...(bees ? { bees } : {}),
+            ...(bloom ? { bloom } : {}),
+            ...(weather ? { weather } : {}),
           },
         }),
       ).then((body) => body.bench),

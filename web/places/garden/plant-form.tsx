@@ -51,6 +51,7 @@ export function PlantForm({
     setError,
     setValue,
     reset,
+    watch,
     formState: { errors },
   } = useForm<TypedPlant, unknown, Plant>({
     // What is typed stays as typed; only its record, in metres, is judged.
@@ -62,6 +63,8 @@ export function PlantForm({
       if (isNew && event.target.value) setValue('edible', hostById(event.target.value).edible);
     },
   });
+  const hostId = watch('hostId');
+  const comesBothWays = hostId !== '' && hostById(hostId).evergreen === 'either';
   const edit = useEditing(put, isNew ? null : plant, (now) => reset(typedOf(now, show)));
   const save = handleSubmit(async (values) => {
     try {
@@ -127,6 +130,15 @@ export function PlantForm({
       >
         <input className="input w-full" inputMode="decimal" {...register('lengthM')} />
       </Field>
+      {comesBothWays && (
+        <Field label="In winter" hint="some of this kind keep their leaves">
+          <select className="select w-full" {...register('evergreen')}>
+            <option value="">not sure</option>
+            <option value="true">it keeps its leaves</option>
+            <option value="false">it drops them</option>
+          </select>
+        </Field>
+      )}
       <Field label="Year planted" hint="empty if not known" error={errors.yearPlanted?.message}>
         <input className="input w-full" inputMode="numeric" {...register('yearPlanted')} />
       </Field>
@@ -188,7 +200,8 @@ export function PlantForm({
   );
 }
 
-type TypedField = 'count' | 'heightM' | 'spreadM' | 'lengthM' | 'yearPlanted' | 'harvestFrom' | 'harvestTo';
+type TypedField =
+  'evergreen' | 'count' | 'heightM' | 'spreadM' | 'lengthM' | 'yearPlanted' | 'harvestFrom' | 'harvestTo';
 
 /** A plant as it stands in the form: numbers as typed, sizes in the garden's unit. */
 type TypedPlant = Omit<z.input<typeof plantRecord>, TypedField> & Record<TypedField, string>;
@@ -208,6 +221,7 @@ function typedOf(plant: Plant, show: Show): TypedPlant {
   const size = (metres: number | null) => (metres ? String(show.lengthNumber(metres)) : '');
   return {
     ...plant,
+    evergreen: plant.evergreen === null ? '' : String(plant.evergreen),
     count: String(plant.count),
     yearPlanted: plant.yearPlanted === null ? '' : String(plant.yearPlanted),
     harvestFrom: plant.harvestFrom ?? '',
@@ -225,6 +239,7 @@ function recordOf(typed: TypedPlant, show: Show): z.input<typeof plantRecord> {
   const orNone = <T,>(text: string, read: (text: string) => T) => (text.trim() === '' ? null : read(text));
   return {
     ...typed,
+    evergreen: orNone(typed.evergreen, (text) => text === 'true'),
     count: number(typed.count),
     yearPlanted: orNone(typed.yearPlanted, number),
     harvestFrom: typed.harvestFrom.trim() || null,

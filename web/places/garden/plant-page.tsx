@@ -1,12 +1,15 @@
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
+import type { LeafStanding } from '#core/plan';
 import { blankPlant, type Move, type Place, type Plant } from '#core/records';
-import { hostById } from '#knowledge';
+import { evergreenOf, hostById } from '#knowledge';
 import { newId } from '../../api/new-id.ts';
 import { usePlaces, usePlants, usePutMove, usePutPlant, useRemoveMove } from '../../api/queries.ts';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { Field } from '../../parts/field.tsx';
 import { History } from '../../parts/history.tsx';
+import { LeavesQuestion } from '../../parts/leaves-question.tsx';
+import { leavesLine } from '../../show/leaf-words.ts';
 import { useTakeOut } from '../../parts/use-take-out.ts';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { useChange } from '../../parts/use-change.ts';
@@ -66,11 +69,18 @@ export function PlantPage() {
               </Link>
             </EmptyState>
           );
-        const { moves, watches, touching: _, ...record } = plant;
+        const { moves, watches, leaves, touching: _, ...record } = plant;
         return (
           <Answered question={places}>
             {(places) => (
-              <PlantView key={plant.id} plant={record} moves={moves} watches={watches} places={places} />
+              <PlantView
+                key={plant.id}
+                plant={record}
+                moves={moves}
+                watches={watches}
+                leaves={leaves}
+                places={places}
+              />
             )}
           </Answered>
         );
@@ -85,15 +95,18 @@ function PlantView({
   plant,
   moves,
   watches,
+  leaves,
   places,
 }: {
   plant: Plant;
   moves: readonly Move[];
   watches: ListedWatches;
+  leaves: LeafStanding;
   places: readonly Place[];
 }) {
   const [params] = useSearchParams();
   const host = hostById(plant.hostId);
+  const today = useToday();
   return (
     <>
       <PageHead
@@ -101,7 +114,11 @@ function PlantView({
         lead={
           <>
             {host.name}, <i>{host.botanical}</i>
-            {host.evergreen ? ', evergreen' : ', loses its leaves'}
+            {
+              { true: ', evergreen', false: ', loses its leaves', null: '' }[
+                String(evergreenOf(plant)) as 'null'
+              ]
+            }
             {host.oil === 'avoid' ? '; hurt by oil' : ''}.
           </>
         }
@@ -133,6 +150,12 @@ function PlantView({
                 </li>
               ))}
             </ul>
+          </section>
+          <section aria-label="Leaves" className="sheet p-4 flex flex-col gap-3">
+            <p>{leavesLine(leaves, today)}</p>
+            {leaves.question && (
+              <LeavesQuestion plantId={plant.id} plantName={plant.name} question={leaves.question} />
+            )}
           </section>
           <Diary plant={plant} />
           <FeedingSection plant={plant} />

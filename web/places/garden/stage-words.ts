@@ -9,6 +9,8 @@ export const STAGE_WORDS: Readonly<Record<GrowthStage, string>> = {
   'flush-start': 'new flush begins',
   'flush-hard': 'flush hardened',
   'leaf-fall': 'nine in ten leaves fallen',
+  'seen-bare': 'seen bare',
+  'seen-in-leaf': 'seen in leaf',
 };
 
 export const CARE_WORDS: Readonly<Record<(typeof CARE_KINDS)[number], string>> = {

@@ -1,21 +1,17 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { makesHoneydew } from '#core/identify';
-import type { LeafState } from '#core/materials';
+import type { Finding } from '#core/materials';
 import type { Garden, ProductRecord, Sprayer } from '#core/records';
 import { inSentence } from '#knowledge';
 import type { BenchAnswer, BenchWatch, ListedWatch } from '#engine';
 import { useBench } from '../../api/mixing.ts';
-import { Choices } from '../../parts/field.tsx';
 import { Answered, EmptyState } from '../../parts/page.tsx';
-import { showDate } from '../../show/dates.ts';
-import { STAGE_WORDS } from '../garden/stage-words.ts';
 import { PhotoFirst } from '../look/photos/photo-first.tsx';
 import { Amounts } from './amounts.tsx';
+import { type Asked, BenchScene } from './bench-scene.tsx';
 import { CautionList } from './caution-list.tsx';
 import { LinePicker } from './line-picker.tsx';
 import { LogSpray } from './log-spray.tsx';
-import { LEAF_STATES } from './mix-words.ts';
 import { PourCard } from './pour-card.tsx';
 import { UndilutedBench } from './undiluted-bench.tsx';
 import { useTank, type Tank } from './use-tank.ts';
@@ -27,14 +23,9 @@ export interface BenchProps {
   readonly garden: Garden;
 }
 
-interface Asked {
-  readonly leafState: LeafState | null;
-  readonly bees: 'yes' | 'no' | null;
-}
-
 /** The bench for some watches: choose, measure, heed, pour, log. */
 export function Bench(props: BenchProps) {
-  const [asked, ask] = useState<Asked>({ leafState: null, bees: null });
+  const [asked, ask] = useState<Asked>({ leafState: null, bees: null, bloom: null, weather: null });
   const question = useBench({ watchIds: props.watches.map(({ watch }) => watch.id), ...asked });
   return (
     <Answered question={question}>
@@ -60,6 +51,9 @@ function BenchOf({
     : tank.hoseEnd?.jarMl
       ? [tank.hoseEnd.jarMl]
       : null;
+  const unanswered = tank.loads.flatMap(({ choice }) =>
+    choice.findings.filter(({ verdict }) => verdict === 'ask'),
+  );
   return (
     <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_440px]">
       <div className="flex flex-col gap-5">
@@ -68,7 +62,7 @@ function BenchOf({
             Straight to the card
           </a>
         )}
-        <Scene watch={first} group={watch.group} asked={asked} onAsk={onAsk} />
+        <BenchScene bench={bench} group={watch.group} asked={asked} onAsk={onAsk} />
         <LinePicker tank={tank} advice={bench.advice} />
         {tank.loads.length > 0 && tank.kind === 'spray' && (
           <Amounts tank={tank} sprayers={sprayers} inLeaf={first.leafState === 'in-leaf'} />
@@ -94,7 +88,8 @@ function BenchOf({
             <PhotoFirst watchId={watch.id} before="A spray" />
           </div>
         )}
-        {tank.kind === 'spray' && (
+        {unanswered.length > 0 && <SayFirst findings={unanswered} />}
+        {unanswered.length === 0 && tank.kind === 'spray' && (
           <PourCard
             tank={tank}
             watches={bench.watches}
@@ -104,7 +99,7 @@ function BenchOf({
               .join('; ')}
           />
         )}
-        {tank.loads.length > 0 && tank.kind !== 'spray' && (
+        {unanswered.length === 0 && tank.loads.length > 0 && tank.kind !== 'spray' && (
           <UndilutedBench
             key={tank.loads[0]!.choice.line.id}
             tank={tank}
@@ -112,7 +107,7 @@ function BenchOf({
             left={bench.left}
           />
         )}
-        {planned && (
+        {unanswered.length === 0 && planned && (
           <LogSpray
             key={logKey(tank, bench.watches)}
             tank={tank}
@@ -146,60 +141,17 @@ function logKey({ loads }: Tank, watches: readonly BenchWatch[]): string {
   ].join();
 }
 
-/** How the plant stands today: leaf state, and bees. */
-function Scene({
-  watch,
-  group,
-  asked,
-  onAsk,
-}: {
-  watch: BenchWatch;
-  group: ListedWatch['watch']['group'];
-  asked: Asked;
-  onAsk: (asked: Asked) => void;
-}) {
+/** What nobody has said yet stands before any amount. */
+function SayFirst({ findings }: { findings: readonly Finding[] }) {
   return (
-    <section aria-label="Leaf state" className="no-print sheet p-4 flex flex-col gap-4">
-      {watch.evergreen ? (
-        <p>
-          <b className="font-semibold">In leaf all year.</b> An evergreen has no dormant rate, in any season.
-        </p>
-      ) : (
-        <div>
-          <Choices
-            legend="It is now"
-            value={watch.leafState}
-            options={LEAF_STATES}
-            onChange={(leafState) => onAsk({ ...asked, leafState })}
-          />
-          <p className="soft text-sm mt-2">
-            {watch.leafState === watch.guessedState ? (
-              watch.logged ? (
-                `As logged: ${STAGE_WORDS[watch.logged.stage]} ${showDate(watch.logged.on)}.`
-              ) : (
-                'As the time of year suggests (rough default, grade C); log its stages to know better.'
-              )
-            ) : (
-              <b className="text-error">
-                {watch.logged ? 'Its log' : 'The time of year'} suggests otherwise: look at the plant before
-                you go on.
-              </b>
-            )}
-          </p>
-        </div>
-      )}
-      {makesHoneydew(group) && (
-        <Choices
-          legend="Do bees gather honeydew on it now?"
-          value={asked.bees ?? 'unknown'}
-          options={[
-            { id: 'unknown', label: 'not looked' },
-            { id: 'no', label: 'no' },
-            { id: 'yes', label: 'yes' },
-          ]}
-          onChange={(bees) => onAsk({ ...asked, bees: bees === 'unknown' ? null : bees })}
-        />
-      )}
+    <section aria-label="Say first" className="sheet p-4 border-warning! no-print">
+      <h2 className="mb-2">Say first</h2>
+      <ul className="list-disc pl-5 flex flex-col gap-1">
+        {[...new Set(findings.map(({ says }) => says))].map((says) => (
+          <li key={says}>{says}</li>
+        ))}
+      </ul>
+      <p className="soft text-sm mt-2">Answer above under “How it stands today”; the amounts follow.</p>
     </section>
   );
 }

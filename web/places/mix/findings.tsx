@@ -5,6 +5,7 @@ import { GradeMark, Sources } from '../../parts/reason.tsx';
 const VERDICT_WORDS: Readonly<Record<UseVerdict, string>> = {
   fine: 'nothing against it',
   care: 'with care',
+  ask: 'say first',
   wait: 'not yet',
   no: 'no',
   never: 'never',
@@ -17,7 +18,7 @@ const spelledDates = (says: string) => says.replace(/\b\d{4}-\d{2}-\d{2}\b/g, sh
 export function VerdictTag({ verdict }: { verdict: UseVerdict }) {
   return (
     <span
-      className={`tag ${verdict === 'fine' || verdict === 'care' ? (verdict === 'fine' ? '' : 'tag-due') : verdict === 'wait' ? 'tag-due' : 'tag-no'}`}
+      className={`tag ${verdict === 'fine' || verdict === 'care' ? (verdict === 'fine' ? '' : 'tag-due') : verdict === 'wait' || verdict === 'ask' ? 'tag-due' : 'tag-no'}`}
     >
       {VERDICT_WORDS[verdict]}
     </span>

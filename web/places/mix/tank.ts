@@ -13,7 +13,9 @@ export interface LineChoice {
   readonly findings: readonly Finding[];
 }
 
-export const isFree = ({ verdict }: Pick<LineChoice, 'verdict'>) => verdict === 'fine' || verdict === 'care';
+/** Nothing stands against it, or nothing but an answer that is still to be given. */
+export const isFree = ({ verdict }: Pick<LineChoice, 'verdict'>) =>
+  verdict === 'fine' || verdict === 'care' || verdict === 'ask';
 
 /**
  * Lines that stand on a rule of thumb only can be used all the same; what a label, the law or a life
@@ -22,7 +24,7 @@ export const isFree = ({ verdict }: Pick<LineChoice, 'verdict'>) => verdict === 
 export function canBeSetAside({ findings }: LineChoice): boolean {
   return findings.every(
     ({ verdict, grade }) =>
-      verdict === 'fine' || verdict === 'care' || (verdict !== 'never' && grade !== 'A'),
+      verdict === 'fine' || verdict === 'care' || verdict === 'ask' || (verdict !== 'never' && grade !== 'A'),
   );
 }
 

@@ -16,6 +16,8 @@ const item = (changes: Partial<DueAnswer>): DueAnswer => ({
   facts: [],
   ruleId: 'window-open',
   eventId: null,
+  asks: null,
+  plantId: 'p',
   plantName: 'West hedge',
   targetName: 'San Jose scale',
   targetId: 'san-jose-scale',
@@ -25,6 +27,7 @@ const item = (changes: Partial<DueAnswer>): DueAnswer => ({
 });
 
 const KINDS: readonly DueKind[] = [
+  'say-leaves',
   'name-it',
   'count-first',
   'hang-tapes',
@@ -51,7 +54,7 @@ test('every kind has words of its own and a place to do it', () => {
   expect(new Set(words.map(({ title }) => title)).size).toBe(KINDS.length);
   for (const { advice, why, to, doIt } of words) {
     for (const text of [advice, why, doIt]) expect(text.length).toBeGreaterThan(2);
-    expect(to).toMatch(/^\/(look\/w|mix\?watch=w)/);
+    expect(to).toMatch(/^\/(look\/w|mix\?watch=w|when\/dormant)/);
   }
   expect(dueWords(item({})).title).toBe('Spray West hedge, San Jose scale');
 });

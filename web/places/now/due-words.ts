@@ -157,6 +157,14 @@ export function dueWords(item: DueAnswer): DueWords {
         to: '/when/dormant',
         doIt: 'See the programme',
       };
+    case 'say-leaves':
+      return {
+        title,
+        advice: 'A winter spray may be due: what it wears today decides.',
+        why: 'Why look first',
+        to: '/when/dormant',
+        doIt: 'See the programme',
+      };
     case 'wait-for-tapes':
       return {
         title,

@@ -4,6 +4,7 @@ import { EVENTS, inSentence } from '#knowledge';
 import type { DueAnswer, NewsItem, NowAnswer } from '#engine';
 import type { NowPage } from '#server/routes/answer-routes';
 import { useNow } from '../../api/queries.ts';
+import { LeavesQuestion } from '../../parts/leaves-question.tsx';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { Reason } from '../../parts/reason.tsx';
@@ -165,6 +166,11 @@ function DueRow({ item, today }: { item: DueAnswer; today: CivilDate }) {
       </div>
       <div className="col-span-2 xl:col-span-1 xl:col-start-2 xl:row-start-2">
         <p className="soft">{words.advice}</p>
+        {item.asks && (
+          <div className="my-2">
+            <LeavesQuestion plantId={item.plantId} plantName={item.plantName} question={item.asks} />
+          </div>
+        )}
         <div className="flex flex-wrap items-start justify-between gap-x-5">
           <div className="min-w-0 flex-1">
             <Reason title={words.why} facts={item.facts} ruleId={item.ruleId} eventId={item.eventId} />

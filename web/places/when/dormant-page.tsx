@@ -11,16 +11,18 @@ import type { PlantWinter } from '#engine';
 import { useGarden } from '../../api/queries.ts';
 import { useDormant } from '../../api/timing.ts';
 import { inSentence, materialsMeet } from '#knowledge';
+import { LeavesQuestion } from '../../parts/leaves-question.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { showDate, showFullDate } from '../../show/dates.ts';
 import { WhenNav } from './when-page.tsx';
 
 const REASON_WORDS: Readonly<Record<DormantReason, string>> = {
-  evergreen: 'evergreen: it has no dormant rate',
+  'tender-evergreen': 'a tender evergreen: its oil belongs to the warm season',
+  'evergreen-or-not': 'it is not known whether it keeps its leaves',
   sheltered: 'under shelter: it is never fully dormant',
-  'no-dormant-season': 'no dormant season here',
   'no-trouble': 'no watch asks for one',
   'oil-sensitive': 'its kind bears no oil in any state',
+  'nothing-in-the-cool': 'this school has no winter spray for what it has',
 };
 const SPRAY_WORDS: Readonly<Record<DormantSpray, string>> = {
   oil: 'Dormant oil',
@@ -34,16 +36,29 @@ const PLACE_WORDS: Readonly<Record<DormantPlace, string>> = {
   'before-swell': 'before buds swell',
   delayed: 'delayed dormant, from swell to first green',
   monthly: 'once in the month',
+  'cool-season': 'at leaf rates in the cool season, growth hardened and not begun',
+  'green-tip': 'from silver to green tip',
 };
 const BASIS_WORDS: Readonly<Record<WinterBasis, string>> = {
   logged: 'as logged',
+  seen: 'by what was seen of its leaves',
   'own-heat': "by this plant's own warmth in other years",
   'own-years': "by this plant's other years",
-  default: 'a rough default for the garden',
+  default: 'by the temperatures of other years here',
+  calendar: 'by the calendar of this latitude, a guess',
+};
+const STATE_WORDS: Readonly<Record<DormantStep['state'], string>> = {
+  done: 'done',
+  due: 'due',
+  ask: 'look first',
+  coming: 'coming',
+  missed: 'missed',
+  held: 'held back',
 };
 const STATE_TAGS: Readonly<Record<DormantStep['state'], string>> = {
   done: '',
   due: 'tag-open',
+  ask: 'tag-due',
   coming: 'tag-due',
   missed: 'tag-no',
   held: 'tag-no',
@@ -115,6 +130,13 @@ export function DormantPage() {
                             {plantName}
                           </Link>
                           : {plan.kind === 'left-out' && REASON_WORDS[plan.reason]}
+                          {plan.kind === 'left-out' && plan.reason === 'evergreen-or-not' && (
+                            <LeavesQuestion
+                              plantId={plantId}
+                              plantName={plantName}
+                              question="evergreen-or-not"
+                            />
+                          )}
                         </li>
                       ))}
                     </ul>
@@ -132,7 +154,9 @@ export function DormantPage() {
 function dormantTitle(planned: readonly PlantWinter[]): string {
   const steps = planned.flatMap(({ plan }) => (plan.kind === 'steps' ? plan.steps : []));
   const due = steps.filter(({ state }) => state === 'due').length;
+  const ask = steps.filter(({ state }) => state === 'ask').length;
   if (due > 0) return `${due} winter ${due === 1 ? 'spray is' : 'sprays are'} due`;
+  if (ask > 0) return 'A look at the buds decides on the next winter spray';
   const next = steps
     .filter(({ state }) => state === 'coming')
     .map(({ from }) => from)
@@ -144,6 +168,7 @@ function dormantTitle(planned: readonly PlantWinter[]): string {
 function PlannedPlant({ entry }: { entry: PlantWinter }) {
   const { winter, plan, before, plantName, asksFor, watchId } = entry;
   if (plan.kind !== 'steps' || !winter) return null;
+  const question = plan.steps.find((step) => step.question !== null)?.question;
   return (
     <section aria-label={plantName} className="sheet p-4">
       <h2 className="mb-1">
@@ -168,7 +193,7 @@ function PlannedPlant({ entry }: { entry: PlantWinter }) {
               {step.doneOn
                 ? `on ${showFullDate(step.doneOn)}`
                 : `${showDate(step.from)} – ${showFullDate(step.to)}`}{' '}
-              <span className={`tag ${STATE_TAGS[step.state]}`}>{step.state}</span>
+              <span className={`tag ${STATE_TAGS[step.state]}`}>{STATE_WORDS[step.state]}</span>
               {step.state === 'due' && watchId && (
                 <Link
                   className="btn btn-sm"
@@ -181,6 +206,11 @@ function PlannedPlant({ entry }: { entry: PlantWinter }) {
           </li>
         ))}
       </ul>
+      {question && (
+        <div className="mt-3">
+          <LeavesQuestion plantId={entry.plantId} plantName={plantName} question={question} />
+        </div>
+      )}
       {before?.kind === 'steps' && (
         <p className="soft text-sm mt-3">
           Last winter:{' '}

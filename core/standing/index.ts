@@ -1,0 +1,1 @@
+export { BASES, type Basis, type Claim, mostTrusted, type Standing } from './standing.ts';
