@@ -78,14 +78,17 @@ export function bandAnswer(day: GardenDay): BandAnswer {
 function winterBars({ plants }: DormantAnswer, first: CivilDate, last: CivilDate): BandBar[] {
   return plants.flatMap(({ plan, watchId, plantName }) =>
     (plan.kind === 'steps' && watchId ? plan.steps : [])
-      .filter(({ state, from, to }) => (state === 'due' || state === 'coming') && to >= first && from <= last)
+      .filter(
+        ({ state, from, to }) =>
+          (state === 'due' || state === 'ask' || state === 'coming') && to >= first && from <= last,
+      )
       .map((step): BandBar => ({
         id: `${watchId}:winter:${step.place}`,
         watchId: watchId!,
         label: `${plantName.toLowerCase()}, winter ${step.what.replaceAll('-', ' ')}`,
         from: step.from < first ? first : step.from,
         to: step.to > last ? last : step.to,
-        state: step.state === 'due' ? 'open' : 'later',
+        state: step.state === 'coming' ? 'later' : 'open',
       })),
   );
 }

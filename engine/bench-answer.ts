@@ -92,7 +92,7 @@ export function benchAnswer(
     const plan = dormant.get(plantId);
     if (plan?.kind !== 'steps') return [];
     return plan.steps
-      .filter(({ state }) => state === 'due' || state === 'coming')
+      .filter(({ state }) => state === 'due' || state === 'ask' || state === 'coming')
       .flatMap(({ what, from }) =>
         ingredientsOfStep(what).map((ingredient) => ({
           from: from > day.today ? from : day.today,

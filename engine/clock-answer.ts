@@ -42,6 +42,10 @@ export interface ClockAnswer {
   readonly futures: 'past-years' | 'usual-months' | 'none';
   readonly filled: readonly Gap[];
   readonly refused: readonly Gap[];
+  /** Days so far that nobody measured. */
+  readonly guessedDays: number;
+  /** The place whose thermometer it follows, where its own has none; null otherwise. */
+  readonly borrowedFrom: string | null;
   /** Days taken from a station that stands in. */
   readonly stoodInDays: number;
   readonly events: readonly EventState[];
@@ -107,6 +111,9 @@ export function clockAnswer(day: GardenDay, picture: WatchPicture, choice: Model
       weather.pastYears.length > 0 ? 'past-years' : weather.pastSeasons.length > 0 ? 'usual-months' : 'none',
     filled: weather.filled,
     refused: weather.refused,
+    guessedDays: weather.guessedDays,
+    borrowedFrom:
+      weather.borrowedFrom === null ? null : (day.books.place(weather.borrowedFrom)?.name ?? null),
     stoodInDays: weather.stoodInDays,
     hasColdSeason: weather.hasColdSeason,
     opinions: opinionsOn(day, events, ensemble),

@@ -118,7 +118,10 @@ function troubleOf({ watch }: WatchPicture): DormantPlant['troubles'][number] | 
   return watch.targetId !== null && BARK_DISEASES.has(watch.targetId) ? 'bark-disease' : null;
 }
 
-/** Sprays in the dormant (or an evergreen's cool) season since last winter began; older ones belong to winters nobody asks about. */
+/**
+ * Sprays in the dormant (or an evergreen's cool) season since last winter began; older ones belong to winters
+ * nobody asks about.
+ */
 function spraysOf(
   day: GardenDay,
   watches: readonly WatchPicture[],

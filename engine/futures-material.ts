@@ -2,6 +2,7 @@ import { addDays, type CivilDate, shiftSeason } from '#core/calendar';
 import { FEWEST_PAST_YEARS, type TemperaturePair } from '#core/phenology';
 import { type ClimateNormals, normalsFromTable, normalsOf } from '#core/weather';
 import type { GardenDay } from './garden-day.ts';
+import { followsOn } from './season-weather.ts';
 import type { WatchPicture } from './watch-picture.ts';
 
 /**
@@ -33,7 +34,7 @@ export function futuresMaterial(day: GardenDay, picture: WatchPicture): FuturesM
     start: weather.start,
     end: addDays(shiftSeason(weather.start, 1), -1),
     measured: weather.measured.map(bare),
-    forecast: weather.forecast.map(bare),
+    forecast: followsOn(weather).map(bare),
     normals,
     fittedToYears: years >= FEWEST_PAST_YEARS ? years : 0,
   };

@@ -64,7 +64,7 @@ describe('this season', () => {
     expect(measured.at(-1)!.date).toBe('2026-03-31');
   });
 
-  test('a forecast counts only when it follows on the last reading, and only without a hole', () => {
+  test('a forecast counts from the day it is told, up to its first hole; the sum goes on only where days follow on', () => {
     const forecast = ['2026-05-20', '2026-05-21', '2026-05-23'].map((date) => ({
       date,
       minC: 8,
@@ -75,7 +75,12 @@ describe('this season', () => {
     const foretold = { forecasts: { [STATION]: forecast } };
     const upTo = (date: CivilDate) => here({ ...filled('2026-01-01', date), ...foretold }).forecast;
     expect(upTo('2026-05-19').map(({ date }) => date)).toEqual(['2026-05-20', '2026-05-21']);
-    expect(upTo('2026-05-18')).toEqual([]);
+    expect(upTo('2026-05-18').map(({ date }) => date)).toEqual(['2026-05-20', '2026-05-21']);
+    const sums = (date: CivilDate) => {
+      const day = gardenDay({ ...filled('2026-01-01', date), ...foretold }, TODAY);
+      return day.ensemble(day.ofPlant(PLANT), BASE_50F).forecastDays;
+    };
+    expect([sums('2026-05-19'), sums('2026-05-18')]).toEqual([2, 0]);
   });
 
   test('a place without a thermometer has no readings, and its whole season is refused', () => {
@@ -87,6 +92,37 @@ describe('this season', () => {
   test('on the first day of a season nothing is measured yet and nothing is missing', () => {
     const { measured, refused } = here(filled('2025-01-01', '2025-12-31'), '2026-01-01');
     expect([measured, refused]).toEqual([[], []]);
+  });
+});
+
+describe('days nobody measured', () => {
+  const years = filled('2020-01-01', '2026-05-19');
+  const measuredFrom = (from: CivilDate): GardenState => ({
+    ...years,
+    days: { [STATION]: years.days[STATION]!.filter(({ date }) => date < '2026-01-01' || date >= from) },
+  });
+
+  test('are taken from the possible years, and counted', () => {
+    const { measured, guessedDays, refused } = here(measuredFrom('2026-04-11'));
+    expect([measured.length, guessedDays]).toEqual([139, 100]);
+    expect(refused).toEqual([{ from: '2026-01-01', to: '2026-04-10' }]);
+    expect(measured[0]).toMatchObject({ minC: 6, maxC: 18, origin: 'guessed', guessed: true });
+    expect(measured[100]).toMatchObject({ date: '2026-04-11', origin: 'measured' });
+  });
+
+  test('stop the sum where no possible year is known', () => {
+    const { measured, guessedDays } = here(filled('2026-01-01', '2026-05-10'));
+    expect([measured.at(-1)!.date, guessedDays]).toEqual(['2026-05-10', 0]);
+  });
+
+  test('a place without a thermometer goes by one of its kind, and says whose', () => {
+    const shed = place('shed', 'Shed', 'cold-house', null, 0);
+    const state = { ...years, places: [...PLACES, shed] };
+    const there = gardenDay(state, TODAY).ofPlace(shed);
+    expect([there.measured.length, there.borrowedFrom]).toEqual([139, HOUSE]);
+    const bed = place('bed', 'Bed', 'outdoors', null, 0);
+    expect(gardenDay({ ...state, places: [...PLACES, bed] }, TODAY).ofPlace(bed).borrowedFrom).toBe(OUT);
+    expect(gardenDay(state, TODAY).ofPlace(PLACES[2]!).borrowedFrom).toBeNull();
   });
 });
 

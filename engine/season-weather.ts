@@ -45,9 +45,13 @@ export interface SeasonWeather {
   readonly filled: readonly Gap[];
   /** Measured days taken from a station that stands in. */
   readonly stoodInDays: number;
-  /** Gaps too long to fill; the sum stops at the first. */
+  /** Gaps too long to fill: their days are guessed where the place's possible years are known. */
   readonly refused: readonly Gap[];
-  /** Follows on the last measured day; empty when that is not yesterday or there is no forecast. */
+  /** Days up to yesterday that nobody measured; the mean of the possible years stands for them. */
+  readonly guessedDays: number;
+  /** Whose readings they are, where the place has no thermometer of its own; null otherwise. */
+  readonly borrowedFrom: string | null;
+  /** From today on, as it was told or brought in. */
   readonly forecast: readonly WeatherDay[];
   /** Whole past seasons; drawn from the usual months where fewer than five were measured. */
   readonly pastSeasons: readonly (readonly WeatherDay[])[];
@@ -81,8 +85,16 @@ export function gardenWeather(state: WeatherState, today: CivilDate): GardenWeat
     today,
     ofStays: (stays) => weatherOf(JSON.stringify(stays)),
     ensemble: (weather, model) =>
-      ensembles(weather, JSON.stringify(model), () => seasonEnsemble({ ...weather, model })),
+      ensembles(weather, JSON.stringify(model), () =>
+        seasonEnsemble({ ...weather, forecast: followsOn(weather), model }),
+      ),
   };
+}
+
+/** The forecast, where it follows on the last day known or guessed; a hole before it ends the sum. */
+export function followsOn({ measured, forecast, today }: SeasonWeather): readonly WeatherDay[] {
+  const last = measured.at(-1);
+  return last === undefined || last.date === addDays(today, -1) ? forecast : [];
 }
 
 const ensembles = keptWith<SeasonWeather, string, SeasonEnsemble>();
@@ -99,8 +111,24 @@ interface PlaceSeries {
   readonly byDate: ReadonlyMap<CivilDate, StandInDay>;
   readonly all: readonly StandInDay[];
   readonly forecast: readonly WeatherDay[];
+  readonly borrowedFrom: string | null;
   /** Days of the open garden as they would be here. */
   offset(seasons: readonly (readonly WeatherDay[])[]): readonly (readonly WeatherDay[])[];
+}
+
+/** A place with a thermometer, or one that is near enough in kind to go by. */
+type ReadAt = Place & { readonly stationId: string };
+
+/**
+ * Where a place's temperatures are read: by its own thermometer, else by that of a place of its kind, and
+ * for one without heating by the open garden's. A heated room says nothing of another.
+ */
+function readAt({ places }: WeatherState, place: Place): ReadAt | undefined {
+  const read = (at: Place | undefined) => at && at.stationId !== null && { ...at, stationId: at.stationId };
+  const others = places.filter(({ id, stationId }) => id !== place.id && stationId !== null);
+  const alike = others.find(({ kind }) => kind === place.kind);
+  const open = place.kind === 'cold-house' ? others.find(({ kind }) => kind === 'outdoors') : undefined;
+  return read(place) || read(alike) || read(open) || undefined;
 }
 
 function placeSeries(
@@ -109,22 +137,24 @@ function placeSeries(
   start: CivilDate,
   today: CivilDate,
 ): PlaceSeries {
-  if (!place?.stationId) return { byDate: new Map(), all: [], forecast: [], offset: () => [] };
-  const offset = <Day extends WeatherDay>(days: readonly Day[]) =>
-    offsetDays(days, place.minOffsetC, place.maxOffsetC);
+  const own = place && readAt(state, place);
+  if (!own) return { byDate: new Map(), all: [], forecast: [], borrowedFrom: null, offset: (days) => days };
+  const { stationId, minOffsetC, maxOffsetC, standInIds } = own;
+  const offset = <Day extends WeatherDay>(days: readonly Day[]) => offsetDays(days, minOffsetC, maxOffsetC);
   const oldest = shiftSeason(start, -MOST_PAST_SEASONS);
   const daysOf = (stationId: string): readonly StandInDay[] =>
     (state.days[stationId] ?? []).filter(({ date }) => date >= oldest && date < today);
   const all = offset(
-    place.standInIds.reduce<readonly StandInDay[]>(
+    standInIds.reduce<readonly StandInDay[]>(
       (days, id) => fillFromNeighbour(days, daysOf(id)),
-      daysOf(place.stationId),
+      daysOf(stationId),
     ),
   );
   return {
+    borrowedFrom: own.id === place.id ? null : own.id,
     byDate: new Map(all.map((day) => [day.date, day])),
     all,
-    forecast: offset((state.forecasts[place.stationId] ?? []).filter(({ date }) => date >= today)),
+    forecast: offset((state.forecasts[stationId] ?? []).filter(({ date }) => date >= today)),
     offset: (seasons) => seasons.map(offset),
   };
 }
@@ -140,26 +170,51 @@ function readSeason(
   const dates = Array.from({ length: Math.max(0, daysBetween(start, today)) }, (_, i) => addDays(start, i));
   const byPlace = new Map(stays.map((stay) => [stay.placeId, seriesOf(stay.placeId).byDate]));
   const lived = followPlant(stays, byPlace, dates);
-  const { days: measured, filled, refused } = completeSeries(lived, start, yesterday);
+  const { days, across, filled, refused } = completeSeries(lived, start, yesterday);
   const here = seriesOf(placeOn(stays, today));
-  const upToDate = measured.length === dates.length;
   const past = pastSeasons(here.all, start);
   const futures =
     past.length >= FEWEST_PAST_YEARS || drawn().length === 0
       ? past.map(({ days }) => days)
       : here.offset(drawn());
+  const measured = refused.length > 0 && futures.length > 0 ? withGuesses(across, dates, futures) : days;
   return {
     start,
     today,
     measured,
+    guessedDays: measured.filter(({ guessed }) => guessed).length,
+    borrowedFrom: here.borrowedFrom,
     filled,
     refused,
     stoodInDays: measured.filter(({ origin }) => origin === 'neighbour').length,
-    forecast: upToDate ? consecutive(here.forecast, today) : [],
+    forecast: consecutive(here.forecast, today),
     pastSeasons: futures,
     pastYears: futures.length === past.length ? past.map((season) => season.year) : [],
     hasColdSeason: futures.length === 0 || seasonStages(start, futures) !== null,
   };
+}
+
+/** Days nobody measured, as the mean of the possible years has them. */
+function withGuesses(
+  known: readonly PlacedDay[],
+  dates: readonly CivilDate[],
+  futures: readonly (readonly WeatherDay[])[],
+): PlacedDay[] {
+  const byDate = new Map(known.map((day) => [day.date, day]));
+  const mean = (i: number, of: 'minC' | 'maxC') =>
+    futures.reduce((sum, season) => sum + season[Math.min(i, season.length - 1)]![of], 0) / futures.length;
+  return dates.map(
+    (date, i): PlacedDay =>
+      byDate.get(date) ?? {
+        date,
+        minC: mean(i, 'minC'),
+        maxC: mean(i, 'maxC'),
+        rainMm: null,
+        windMs: null,
+        origin: 'guessed',
+        guessed: true,
+      },
+  );
 }
 
 /** Earlier seasons of a place that are whole, or whole but for gaps short enough to fill. */

@@ -145,7 +145,7 @@ function hoursAhead(
   scene?: SprayScene,
 ): SprayDay[] {
   if (forecast.length === 0) return [];
-  const before = measured.filter(({ date }) => date === addDays(today, -1));
+  const before = measured.filter(({ date, guessed }) => date === addDays(today, -1) && !guessed);
   const hours = forecastHours(
     [...before, ...forecast],
     garden.latitudeDeg,

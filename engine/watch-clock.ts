@@ -1,6 +1,7 @@
 import { keptWith } from '#core/caches';
 import type { CivilDate } from '#core/calendar';
 import {
+  type Carry,
   carryOf,
   type ClockStart,
   eventState,
@@ -62,8 +63,10 @@ export function timedEvents({ watch, clock }: WatchBook): TimedEvent[] {
 }
 
 /** How far sums counted from a calendar day carry to where a plant stands. */
-export function carryAt(weather: SeasonWeather) {
-  return weather.hasColdSeason ? carryOf(coldestMonth(weather)) : 'refused';
+export function carryAt(weather: SeasonWeather): Carry {
+  const carry = weather.hasColdSeason ? carryOf(coldestMonth(weather)) : 'refused';
+  // What is read at another place is allowed as much doubt as a milder winter.
+  return carry === 'as-published' && weather.borrowedFrom !== null ? 'wider' : carry;
 }
 
 /**

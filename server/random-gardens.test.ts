@@ -398,7 +398,8 @@ test('no plan the app proposes breaks a rule that the app holds, in 2,000 garden
         faults.push(`${seed}: beyond reach`);
       if (
         weighed.weighed.options.some(({ option }) => option === 'winter-spray') &&
-        (host.evergreen || (host.oil === 'avoid' && scene.watch.targetId !== 'peach-leaf-curl'))
+        host.oil === 'avoid' &&
+        scene.watch.targetId !== 'peach-leaf-curl'
       )
         faults.push(`${seed}: winter spray`);
     }
@@ -408,8 +409,7 @@ test('no plan the app proposes breaks a rule that the app holds, in 2,000 garden
       for (const { what, state, from, to } of plan.kind === 'steps' ? plan.steps : []) {
         if (state !== 'due' && state !== 'coming') continue;
         count(`winter ${what}`);
-        if (what.includes('oil') && (host.oil === 'avoid' || host.evergreen))
-          faults.push(`${seed}: winter oil on ${host.name}`);
+        if (what.includes('oil') && host.oil === 'avoid') faults.push(`${seed}: winter oil on ${host.name}`);
         const days = Number(schoolFor('oil-sulfur', { ...garden.schools, ...scene.plant.schools }).id);
         const sulfured = scene.sprays.filter(({ parts }) =>
           parts.some(({ productId }) => SULFURS.has(store.product(productId)!.materialId)),

@@ -7,6 +7,8 @@ export interface TemperaturePair {
   readonly maxC: number;
   /** Its hours, where a logger told them. */
   readonly hoursC?: readonly number[];
+  /** Nobody measured it: each possible year has its own of that day. */
+  readonly guessed?: true;
 }
 
 /** Fewer past years than this give no honest range. */
@@ -36,6 +38,9 @@ export interface SeasonEnsemble {
   readonly start: CivilDate;
   readonly model: DegreeDayModel;
   readonly measuredDays: number;
+  /** Days among them that nobody measured, and °C·days of them summed through each. */
+  readonly guessedDays: number;
+  readonly guessedSums: Float64Array;
   readonly forecastDays: number;
   /** °C·days summed through each measured day. */
   readonly measuredSums: Float64Array;
@@ -60,6 +65,8 @@ export function seasonEnsemble(input: SeasonInput): SeasonEnsemble {
     start: input.start,
     model,
     measuredDays: measured.length,
+    guessedDays: measured.filter(({ guessed }) => guessed).length,
+    guessedSums: heatOfGuesses(measured, model),
     forecastDays: forecast.length,
     measuredSums: sums(measured, model),
     expectedSums: sums(days, model),
@@ -77,7 +84,14 @@ function memberDays(past: readonly TemperaturePair[], input: SeasonInput): Tempe
       weight * (dayMeanC(past, firstUnknown + i) - meanOverSeasons(pastSeasons, firstUnknown + i));
     return { minC: day.minC + departureC, maxC: day.maxC + departureC };
   });
-  return [...measured, ...disturbed, ...past.slice(firstUnknown + forecast.length)];
+  const lived = measured.map((day, i) => (day.guessed ? (past[i] ?? day) : day));
+  return [...lived, ...disturbed, ...past.slice(firstUnknown + forecast.length)];
+}
+
+function heatOfGuesses(measured: readonly TemperaturePair[], model: DegreeDayModel): Float64Array {
+  let sum = 0;
+  const through = sums(measured, model);
+  return through.map((total, i) => (sum += measured[i]!.guessed ? total - (through[i - 1] ?? 0) : 0));
 }
 
 function dayMeanC(season: readonly TemperaturePair[], index: number): number {

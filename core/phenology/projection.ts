@@ -5,7 +5,12 @@ import { ensembleQuantile } from './quantile.ts';
 /** When a sum of heat is reached. */
 export type Projection =
   /** The thermometer has already passed it. */
-  | { readonly kind: 'reached'; readonly on: CivilDate }
+  | {
+      readonly kind: 'reached';
+      readonly on: CivilDate;
+      /** The 80 % range where part of the heat was guessed. */
+      readonly range?: readonly [early: CivilDate, late: CivilDate];
+    }
   /** Median and 80 % range; `late` null means more than a tenth of past years never get there. */
   | {
       readonly kind: 'expected';
@@ -38,12 +43,15 @@ export interface HeatShares {
  */
 export function projectCrossing(ensemble: SeasonEnsemble, thresholdCd: number, beforeCd = 0): Projection {
   const reached = firstIndexAtLeast(ensemble.measuredSums, thresholdCd);
-  if (reached !== null) return { kind: 'reached', on: addDays(ensemble.start, reached) };
   const years = ensemble.members.length;
+  if (reached !== null) {
+    const on = addDays(ensemble.start, reached);
+    return ensemble.guessedDays > 0 && years >= FEWEST_PAST_YEARS
+      ? { kind: 'reached', on, range: rangeOf(ensemble, thresholdCd, reached) }
+      : { kind: 'reached', on };
+  }
   if (years < FEWEST_PAST_YEARS) return { kind: 'too-few-years', years };
-  const crossings = ensemble.members
-    .map((sums) => firstIndexAtLeast(sums, thresholdCd) ?? Infinity)
-    .sort((a, b) => a - b);
+  const crossings = crossingsOf(ensemble, thresholdCd);
   const median = ensembleQuantile(crossings, 0.5);
   if (!Number.isFinite(median)) {
     return { kind: 'unlikely-this-season', shareOfYears: crossings.filter(Number.isFinite).length / years };
@@ -65,11 +73,24 @@ export function projectCrossing(ensemble: SeasonEnsemble, thresholdCd: number, b
   };
 }
 
+/** Days on which each possible year passes a sum, in order; Infinity for those that never do. */
+function crossingsOf({ members }: SeasonEnsemble, thresholdCd: number): number[] {
+  return members.map((sums) => firstIndexAtLeast(sums, thresholdCd) ?? Infinity).sort((a, b) => a - b);
+}
+
+function rangeOf(ensemble: SeasonEnsemble, thresholdCd: number, middle: number): [CivilDate, CivilDate] {
+  const crossings = crossingsOf(ensemble, thresholdCd);
+  const [early, late] = [0.1, 0.9].map((share) => ensembleQuantile(crossings, share)) as [number, number];
+  const day = (index: number) => addDays(ensemble.start, Math.round(Number.isFinite(index) ? index : middle));
+  return [day(Math.min(early, middle)), day(Math.max(late, middle))];
+}
+
 function heatShares(ensemble: SeasonEnsemble, thresholdCd: number, beforeCd: number): HeatShares {
   const wholeCd = thresholdCd - beforeCd;
+  const guessedCd = Math.max(0, (ensemble.guessedSums.at(-1) ?? 0) - beforeCd);
   const measuredCd = ensemble.measuredSums.at(-1) ?? 0;
   const knownCd = Math.min(thresholdCd, ensemble.expectedSums.at(-1) ?? 0);
-  const measured = (measuredCd - beforeCd) / wholeCd;
+  const measured = Math.max(0, measuredCd - beforeCd - guessedCd) / wholeCd;
   const forecast = Math.max(0, knownCd - measuredCd) / wholeCd;
   return { measured, forecast, pastYears: 1 - measured - forecast };
 }

@@ -12,10 +12,12 @@ export interface WeatherDay {
 }
 
 /** Where a day's figures come from, for showing and for trust. */
-export type DayOrigin = 'measured' | 'neighbour' | 'interpolated' | 'forecast';
+export type DayOrigin = 'measured' | 'neighbour' | 'interpolated' | 'forecast' | 'guessed';
 
 export interface PlacedDay extends WeatherDay {
   readonly origin: DayOrigin;
+  /** Nobody measured it: the mean of the place's possible years stands for it. */
+  readonly guessed?: true;
 }
 
 /** Readings outside these are taken for mistakes: no garden has been colder or hotter. °C. */

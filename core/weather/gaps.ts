@@ -13,6 +13,8 @@ export interface Gap {
 export interface CompletedSeries {
   /** Consecutive days with no hole, ending before the first refused gap. */
   readonly days: readonly PlacedDay[];
+  /** All days measured or bridged, those beyond a refused gap too. */
+  readonly across: readonly PlacedDay[];
   readonly filled: readonly Gap[];
   /** Gaps too long to fill, or days missing at either end; empty when the series is whole. */
   readonly refused: readonly Gap[];
@@ -30,6 +32,7 @@ export function completeSeries(
   to: CivilDate,
 ): CompletedSeries {
   const days: PlacedDay[] = [];
+  const across: PlacedDay[] = [];
   const filled: Gap[] = [];
   const refused: Gap[] = [];
   let expected = dayNumber(from);
@@ -46,16 +49,20 @@ export function completeSeries(
       const gap = { from: addDays(day.date, -missing), to: addDays(day.date, -1) };
       const line = previous && missing <= LONGEST_FILLED_GAP_DAYS ? interpolate(previous, day) : [];
       (line.length ? filled : refused).push(gap);
-      if (!refused.length) days.push(...line.filter((d) => d.date >= from));
+      const bridged = line.filter((d) => d.date >= from);
+      across.push(...bridged);
+      if (!refused.length) days.push(...bridged);
     }
-    if (!refused.length) days.push({ origin: 'measured', ...day });
+    const placed: PlacedDay = { origin: 'measured', ...day };
+    across.push(placed);
+    if (!refused.length) days.push(placed);
     previous = day;
     expected = number + 1;
   }
   if (expected <= dayNumber(to)) {
     refused.push({ from: addDays(to, expected - dayNumber(to)), to });
   }
-  return { days, filled, refused };
+  return { days, across, filled, refused };
 }
 
 function interpolate(before: WeatherDay, after: WeatherDay): PlacedDay[] {

@@ -131,7 +131,7 @@ describe('the shelf', () => {
     const { bench } = await read(`/bench?watch=${EVERY.watch}`);
     expect(bench).toMatchObject({ watches: [{ watchId: EVERY.watch, leafState: 'delayed-dormant' }] });
     expect(await read(`/bench?watch=${EVERY.watch}&leafState=dormant`)).toMatchObject({
-      bench: { watches: [{ leafState: 'dormant', guessedState: 'delayed-dormant' }] },
+      bench: { watches: [{ leafState: 'dormant', leaves: { value: 'delayed-dormant' } }] },
     });
     const findings = async (bees: string) => JSON.stringify(await read(`/bench?watch=${EVERY.watch}${bees}`));
     expect(await findings('&bees=yes')).not.toBe(await findings('&bees=no'));

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useForm, type ResolverResult } from 'react-hook-form';
+import { useForm, useWatch, type ResolverResult } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import type { z } from 'zod';
 import { plantRecord, type Place, type Plant } from '#core/records';
@@ -51,7 +51,7 @@ export function PlantForm({
     setError,
     setValue,
     reset,
-    watch,
+    control,
     formState: { errors },
   } = useForm<TypedPlant, unknown, Plant>({
     // What is typed stays as typed; only its record, in metres, is judged.
@@ -63,7 +63,7 @@ export function PlantForm({
       if (isNew && event.target.value) setValue('edible', hostById(event.target.value).edible);
     },
   });
-  const hostId = watch('hostId');
+  const hostId = useWatch({ control, name: 'hostId' });
   const comesBothWays = hostId !== '' && hostById(hostId).evergreen === 'either';
   const edit = useEditing(put, isNew ? null : plant, (now) => reset(typedOf(now, show)));
   const save = handleSubmit(async (values) => {

@@ -18,6 +18,8 @@ const clock = (changes: Partial<ClockAnswer>): ClockAnswer => ({
   pastYears: [],
   filled: [],
   refused: [],
+  guessedDays: 0,
+  borrowedFrom: null,
   events: [],
   started: { on: '2026-01-01', by: 'calendar' },
   futures: 'past-years',

@@ -239,7 +239,10 @@ function Gaps({ clock }: { clock: ClockAnswer }) {
   if (gap)
     return (
       <p role="alert" className="sheet p-3 mb-3">
-        No readings from {showDate(gap.from)} to {showDate(gap.to)}: too long to fill, so the sum stops there.{' '}
+        No readings from {showDate(gap.from)} to {showDate(gap.to)}
+        {clock.guessedDays > 0
+          ? `: ${clock.guessedDays} of ${clock.measured.length} days so far are guessed from what this place is usually like, and the dates are as much wider.`
+          : ': too long to fill, so the sum stops there.'}{' '}
         <Link className="link-husk" to="/when/stations">
           Bring them in
         </Link>
@@ -249,10 +252,12 @@ function Gaps({ clock }: { clock: ClockAnswer }) {
   const filled = clock.filled
     .map(({ from, to }) => (from === to ? showDate(from) : `${showDate(from)} to ${showDate(to)}`))
     .join(', ');
-  if (!filled && clock.stoodInDays === 0) return null;
+  if (!filled && clock.stoodInDays === 0 && clock.borrowedFrom === null) return null;
   return (
     <p className="soft text-sm mb-2">
       {filled && `Filled on a straight line: ${filled}. `}
+      {clock.borrowedFrom !== null &&
+        `This place has no thermometer: it follows that of ${clock.borrowedFrom}, with a wider range. `}
       {clock.stoodInDays > 0 && `${clock.stoodInDays} days are from a station that stands in.`}
     </p>
   );
