@@ -17,52 +17,63 @@ describe('what tapes say', () => {
     [[0, 0, 0], 'none-yet'],
     [[4], 'first'],
     [[0, 4], 'first'],
-    [[4, 9], 'rising'],
-    [[9, 9], 'level'],
-    [[9, 8], 'level'],
-    [[4, 9, 8], 'level'],
-    [[9, 8, 7], 'past-the-peak'],
-    [[60, 12], 'past-the-peak'],
+    // 4 then 9, or 9, 8, 7, is no more than such counts scatter.
+    [[4, 9], 'level'],
+    [[9, 8, 7], 'level'],
+    [[4, 60], 'rising'],
+    [[60, 4], 'past-the-peak'],
     [[1, 0], 'level'],
     [[0, 3, 0], 'level'],
+    [[0, 3, 0, 0], 'over'],
+    [[90, 60, 0, 0], 'over'],
   ])('%j: %s', (counts, expected) => {
     expect(signal(...counts)).toBe(expected);
   });
 
   test('are read in the order they came off, however they are told', () => {
-    const told = weekly(4, 9, 30);
+    const told = weekly(4, 9, 90);
     for (const order of [told, told.toReversed(), [told[1]!, told[2]!, told[0]!]])
-      expect(readTapes(order)).toMatchObject({ signal: 'rising', perWeek: [4, 9, 30], fallsRunning: 0 });
+      expect(readTapes(order)).toMatchObject({ signal: 'rising', perWeek: [4, 9, 90] });
   });
 
   test('a tape left two weeks is not taken for two', () => {
     const long = { putOn: '2026-05-08', takenOff: '2026-05-22', crawlers: 20 };
     expect(readTapes([...weekly(15), long]).perWeek).toEqual([15, 10]);
-    expect(readTapes([...weekly(8), long]).signal).toBe('rising');
   });
 
-  test('falls are counted up to the last tape; a level week ends them', () => {
-    expect(readTapes(weekly(30, 29, 28, 27)).fallsRunning).toBe(3);
-    expect(readTapes(weekly(30, 29, 29, 27)).fallsRunning).toBe(1);
-    expect(readTapes(weekly(30, 40)).fallsRunning).toBe(0);
+  test('a fall counts once such counts do not scatter so far: 60 and 17, not 60 and 18', () => {
+    // 43 apart over √(3 · 77) is 2.83 standard deviations; 42 over √(3 · 78) is 2.75.
+    expect(signal(60, 17)).toBe('past-the-peak');
+    expect(signal(60, 18)).toBe('level');
+    expect(signal(17, 60)).toBe('rising');
+    expect(signal(18, 60)).toBe('level');
   });
 
-  test('a fall counts by itself once such counts do not scatter so far: 60 and 33, not 60 and 34', () => {
-    // Half of 93 is 46.5; 1.645 · √(3 · 93 / 4) = 13.74, so under 32.76. Of 94: 47 − 13.81 = 33.19.
-    expect(readTapes(weekly(60, 32)).beyondScatter).toBe(true);
-    expect(readTapes(weekly(60, 34)).beyondScatter).toBe(false);
-    expect(readTapes(weekly(32, 60)).beyondScatter).toBe(false);
+  test('several weeks together can show what none shows alone', () => {
+    expect(signal(40, 42, 16)).toBe('level');
+    expect(signal(40, 42, 16, 14, 12)).toBe('past-the-peak');
   });
 
-  test('two empty tapes after a catch end a generation; a later catch is read by itself', () => {
-    expect(readTapes(weekly(50, 0, 0, 6))).toMatchObject({ signal: 'first', perWeek: [0, 0, 6] });
-    expect(readTapes(weekly(50, 20, 0, 0, 6, 18))).toMatchObject({
+  test('two empty looks after a catch end a hatch; a later catch is read by itself', () => {
+    expect(readTapes(weekly(50, 0, 0, 6))).toMatchObject({ signal: 'first', perWeek: [0, 0, 6], hatch: 2 });
+    expect(readTapes(weekly(50, 20, 0, 0, 6, 60))).toMatchObject({
       signal: 'rising',
-      perWeek: [0, 0, 6, 18],
+      perWeek: [0, 0, 6, 60],
+      firstCatchOn: '2026-06-05',
+      lastCatchOn: '2026-06-12',
     });
     expect(readTapes(weekly(0, 0, 0, 6)).perWeek).toEqual([0, 0, 0, 6]);
     expect(readTapes(weekly(50, 0, 6)).perWeek).toEqual([50, 0, 6]);
     expect(readTapes(weekly(50, 4, 0, 6)).perWeek).toEqual([50, 4, 0, 6]);
+  });
+
+  test('a clear rise after a clear fall is another hatch, also where none between was empty', () => {
+    expect(readTapes(weekly(20, 120, 15, 8, 100))).toMatchObject({
+      hatch: 2,
+      perWeek: [8, 100],
+      signal: 'rising',
+    });
+    expect(readTapes(weekly(20, 120, 15, 8, 12)).hatch).toBe(1);
   });
 
   test('a tape that came off before it went on, or a count below nothing, is refused', () => {

@@ -17,11 +17,11 @@ export {
   type HeatCount,
 } from './fit.ts';
 export { FIRST_SHARE, heatOfShare, shareOut, type EmergenceCurve } from './hatch-curve.ts';
+export { type TapeReading, type TapeWeek, tapeWeeks } from './tape-readings.ts';
 export {
   firstHatch,
   readTapes,
   TAPE_OVERDISPERSION,
-  type TapeReading,
   type TapeSignal,
   type TapeVerdict,
 } from './tape-signal.ts';

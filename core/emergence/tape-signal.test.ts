@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { addDays } from '#core/calendar';
 import { simulateTapeCount } from '#simulated';
-import { readTapes, TAPE_OVERDISPERSION, type TapeReading } from './index.ts';
+import { readTapes, TAPE_OVERDISPERSION, type TapeReading, tapeWeeks } from './index.ts';
 
 /** Weekly tapes with these catches. */
 function weekly(...counts: number[]): TapeReading[] {
@@ -12,56 +12,91 @@ function weekly(...counts: number[]): TapeReading[] {
   }));
 }
 
-describe('what the tapes say', () => {
-  test.each([
-    [[], 'no-tapes'],
-    [[0, 0], 'none-yet'],
-    [[0, 3], 'first'],
-    [[0, 3, 20], 'rising'],
-    [[0, 20, 20], 'level'],
-    // 138 then 120: a fall, but well inside the scatter of such counts.
-    [[14, 138, 120], 'level'],
-    // 138 then 60: (60 − 99) against 1.645·√(3·198/4) = 20: beyond it.
-    [[14, 138, 60], 'past-the-peak'],
-    [[14, 138, 130, 121], 'past-the-peak'],
-    [[14, 138, 60, 62], 'past-the-peak'],
-    [[14, 138, 20, 0, 0], 'past-the-peak'],
-    // Two empty tapes end the first hatch; what follows is read as the second.
-    [[14, 138, 20, 0, 0, 6], 'first'],
-    [[14, 138, 20, 0, 0, 6, 30], 'rising'],
-  ])('%j is %s', (counts, signal) => {
-    expect(readTapes(weekly(...counts)).signal).toBe(signal);
-  });
+/** The same weeks with several tapes, by label. */
+const looks = (...weeks: readonly (readonly number[])[]): TapeReading[] =>
+  weeks.flatMap((counts, i) =>
+    counts.map((crawlers, tape) => ({
+      ...weekly(...weeks.map(() => 0))[i]!,
+      crawlers,
+      label: `twig ${tape}`,
+    })),
+  );
 
-  test('a tape left two weeks counts as its catch a week', () => {
-    const [first] = weekly(40);
-    const verdict = readTapes([first!, { putOn: '2026-05-08', takenOff: '2026-05-22', crawlers: 60 }]);
-    expect(verdict.perWeek).toEqual([40, 30]);
-    expect(verdict.signal).toBe('level');
+describe('several tapes of a week', () => {
+  test('are one reading: their mean, with its spread', () => {
+    const [week] = tapeWeeks(looks([4, 10, 1]));
+    expect(week).toMatchObject({ crawlers: 15, tapeDays: 21, perWeek: 5, spread: [1, 10], on: '2026-05-08' });
+    expect(readTapes(looks([4, 10, 1]))).toMatchObject({ signal: 'first', perWeek: [5] });
   });
-
-  test('order of entry does not matter, and impossible tapes are refused', () => {
-    const tapes = weekly(1, 50, 10);
-    expect(readTapes([...tapes].reverse())).toEqual(readTapes(tapes));
-    expect(() => readTapes([{ putOn: '2026-05-08', takenOff: '2026-05-08', crawlers: 1 }])).toThrow(
-      'later day',
-    );
-    expect(() => readTapes([{ putOn: '2026-05-01', takenOff: '2026-05-08', crawlers: -1 }])).toThrow(
-      'negative',
-    );
+  test('are never a sequence: 138, 60 and 20 on one day are no fall', () => {
+    expect(readTapes(looks([138, 60, 20])).signal).toBe('first');
+    expect(readTapes(looks([138, 60, 20], [20, 60, 138])).signal).toBe('level');
+  });
+  test('taken off within three days of each other they belong together, changed ones do not', () => {
+    const [tape] = weekly(5);
+    const late = { ...tape!, takenOff: '2026-05-11' };
+    expect(tapeWeeks([tape!, late])).toHaveLength(1);
+    expect(tapeWeeks([tape!, { ...late, takenOff: '2026-05-12' }])).toHaveLength(2);
+    expect(tapeWeeks([tape!, { ...late, putOn: '2026-05-08' }])).toHaveLength(2);
+    expect(
+      tapeWeeks([
+        { ...tape!, label: 'a' },
+        { ...late, label: 'a' },
+      ]),
+    ).toHaveLength(2);
+  });
+  test('more tapes show a fall that one cannot', () => {
+    expect(readTapes(weekly(30, 12)).signal).toBe('level');
+    expect(readTapes(looks([30, 32, 28, 30], [12, 13, 11, 12])).signal).toBe('past-the-peak');
   });
 });
 
-test('one fall between two equal weeks is called past the peak about one time in twenty', () => {
-  // Two tapes of equal true catch: the heat between 0 and 1 half-hatched on either side of the middle.
-  const curve = { halfOutCd: 0, scaleCd: 10, totalPerTape: 200 };
-  let called = 0;
-  const runs = 4000;
-  for (let seed = 1; seed <= runs; seed++) {
-    const a = simulateTapeCount(-15, 0, curve, TAPE_OVERDISPERSION, ((seed * 7919) / 2 ** 32) % 1);
-    const b = simulateTapeCount(0, 15, curve, TAPE_OVERDISPERSION, ((seed * 104729 + 13) / 2 ** 32) % 1);
-    if (readTapes(weekly(a, b)).signal === 'past-the-peak') called++;
-  }
-  expect(called / runs).toBeGreaterThan(0.03);
-  expect(called / runs).toBeLessThan(0.075);
+describe('over five thousand simulated seasons', () => {
+  const SEASONS = 5000;
+  /** Weekly looks at some tapes, each expected to hold a share of a whole. */
+  const season = (seed: number, tapes: number, expected: readonly number[]) =>
+    expected.map((mean, week) =>
+      Array.from({ length: tapes }, (_, tape) => ({
+        putOn: addDays('2026-05-01', 7 * week),
+        takenOff: addDays('2026-05-08', 7 * week),
+        label: `twig ${tape}`,
+        crawlers: drawn(mean, ((seed * 7919 + week * 104729 + tape * 1299709) % 1000003) / 1000003),
+      })),
+    );
+  /** The share of seasons in which some look is called so, and the mean week of it. */
+  const called = (signal: string, weeks: (seed: number) => TapeReading[][]) => {
+    let times = 0;
+    for (let seed = 1; seed <= SEASONS; seed++) {
+      const all = weeks(seed);
+      if (all.some((_, i) => readTapes(all.slice(0, i + 1).flat()).signal === signal)) times++;
+    }
+    return times / SEASONS;
+  };
+  const MEANS = [3, 12, 40, 150];
+
+  test('a steady catch is called past its peak, or rising, in fewer than one in ten', () => {
+    const flat = (seed: number) => season(seed, 1 + (seed % 5), Array<number>(8).fill(MEANS[seed % 4]!));
+    for (const signal of ['past-the-peak', 'rising']) {
+      const share = called(signal, flat);
+      expect(share).toBeLessThan(0.1);
+      // The bar is no higher than it must be.
+      expect(share).toBeGreaterThan(0.02);
+    }
+  });
+
+  test('a hatch that rises and falls is called past its peak nearly always, once it is', () => {
+    const hatch = (seed: number) =>
+      season(
+        seed,
+        1 + (seed % 5),
+        [0.02, 0.12, 0.36, 0.36, 0.12, 0.02].map((part) => part * 200),
+      );
+    expect(called('past-the-peak', hatch)).toBeGreaterThan(0.97);
+    const early = (seed: number) => hatch(seed).slice(0, 3);
+    expect(called('past-the-peak', early)).toBeLessThan(0.05);
+  });
 });
+
+/** A count of a mean, over-dispersed as tapes are. */
+const drawn = (mean: number, seed: number) =>
+  simulateTapeCount(-1e6, 1e6, { halfOutCd: 0, scaleCd: 1, totalPerTape: mean }, TAPE_OVERDISPERSION, seed);

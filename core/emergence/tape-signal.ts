@@ -1,22 +1,19 @@
-import { type CivilDate, daysBetween } from '#core/calendar';
+import type { CivilDate } from '#core/calendar';
+import { type TapeReading, type TapeWeek, tapeWeeks } from './tape-readings.ts';
 
-/** One tape: put round the twig on `putOn`, taken off on `takenOff`, with what stuck to it. */
-export interface TapeReading {
-  readonly putOn: CivilDate;
-  readonly takenOff: CivilDate;
-  readonly crawlers: number;
-}
-
-export type TapeSignal = 'no-tapes' | 'none-yet' | 'first' | 'rising' | 'level' | 'past-the-peak';
+export type TapeSignal = 'no-tapes' | 'none-yet' | 'first' | 'rising' | 'level' | 'past-the-peak' | 'over';
 
 export interface TapeVerdict {
   readonly signal: TapeSignal;
-  /** Crawlers a week on each tape, in order of taking off. */
+  /** The looks of the hatch that runs now, or ran last, in order. */
+  readonly weeks: readonly TapeWeek[];
+  /** Mean crawlers a tape and week at each of them. */
   readonly perWeek: readonly number[];
-  /** How many times running the weekly catch has fallen, up to the last tape. */
-  readonly fallsRunning: number;
-  /** Whether the last catch lies below the highest by more than such counts scatter anyway. */
-  readonly beyondScatter: boolean;
+  /** The looks that caught the first and the last crawlers of this hatch; null without any. */
+  readonly firstCatchOn: CivilDate | null;
+  readonly lastCatchOn: CivilDate | null;
+  /** Which hatch of those the tapes have seen, from 1. */
+  readonly hatch: number;
 }
 
 /**
@@ -25,82 +22,128 @@ export interface TapeVerdict {
  */
 export const TAPE_OVERDISPERSION = 3;
 
-/** Two-sided 90 % point of the standard normal. */
-const Z90 = 1.645;
+/**
+ * How far the catch must have moved, in standard deviations of over-dispersed counts, to be called a fall or
+ * a rise. Set by simulation so that over eight weekly looks at one to five tapes of a steady catch fewer than
+ * one season in ten is ever called either (`tape-signal.test.ts`).
+ */
+const CLEARLY = 2.8;
+
+/** Two looks with nothing on any tape, after a catch, end a hatch. */
+const EMPTY_LOOKS = 2;
 
 /**
- * Reads where the hatch stands from dated tapes. Counts are compared as catch a week, so a tape
- * left two weeks is not taken for two. "Past the peak" needs either two falls running or a last
- * catch below the highest by more than the scatter of over-dispersed counts (a conditional
- * comparison of two counts, variance inflated by {@link TAPE_OVERDISPERSION}). Two empty tapes
- * after a catch end a generation; a later catch is read by itself.
- * @throws RangeError when a tape came off before or on the day it went on, or a count is negative.
+ * Reads where the hatch stands from dated tapes. All tapes of a look are one reading. A fall or a rise is
+ * called only where the looks of the end, together, lie below or above some run of looks before them by more
+ * than such counts scatter; every split is tried, and the bar allows for that. Two empty looks after a catch
+ * end a hatch, and so does a clear rise after a clear fall: what follows is read by itself.
+ * @throws RangeError as {@link tapeWeeks}.
  */
 export function readTapes(readings: readonly TapeReading[]): TapeVerdict {
-  const ordered = currentHatch([...readings].sort((a, b) => (a.takenOff < b.takenOff ? -1 : 1)));
-  const days = ordered.map(checkedDays);
-  const perWeek = ordered.map((reading, i) => (7 * reading.crawlers) / days[i]!);
-  const fallsRunning = countFalls(perWeek);
-  const last = perWeek.length - 1;
-  const top = perWeek.indexOf(Math.max(...perWeek));
-  const beyondScatter =
-    last > top && clearlyFewer(ordered[top]!.crawlers, days[top]!, ordered[last]!.crawlers, days[last]!);
-  return { signal: signalOf(perWeek, fallsRunning, beyondScatter), perWeek, fallsRunning, beyondScatter };
+  const hatches = hatchesOf(tapeWeeks(readings));
+  const weeks = hatches.at(-1) ?? [];
+  const catching = weeks.filter(({ crawlers }) => crawlers > 0);
+  return {
+    signal: signalOf(weeks),
+    weeks,
+    perWeek: weeks.map(({ perWeek }) => perWeek),
+    firstCatchOn: catching[0]?.on ?? null,
+    lastCatchOn: catching.at(-1)?.on ?? null,
+    hatch: Math.max(1, hatches.length),
+  };
 }
 
-function signalOf(perWeek: readonly number[], fallsRunning: number, beyondScatter: boolean): TapeSignal {
-  if (perWeek.length === 0) return 'no-tapes';
-  const caught = perWeek.filter((rate) => rate > 0).length;
-  if (caught === 0) return 'none-yet';
-  if (fallsRunning >= 2 || beyondScatter) return 'past-the-peak';
-  const last = perWeek.at(-1)!;
-  if (caught === 1 && last > 0) return 'first';
-  return last > perWeek.at(-2)! ? 'rising' : 'level';
+function signalOf(weeks: readonly TapeWeek[]): TapeSignal {
+  if (weeks.length === 0) return 'no-tapes';
+  const since = sinceFirstCatch(weeks);
+  if (since.length === 0) return 'none-yet';
+  if (endsEmpty(since)) return 'over';
+  const { fall, rise } = movement(since);
+  if (fall > CLEARLY && fall >= rise) return 'past-the-peak';
+  if (rise > CLEARLY) return 'rising';
+  return since.length === 1 ? 'first' : 'level';
 }
 
-/** The tapes since the last catch that followed two empty ones; all of them if there is none. */
-function currentHatch(ordered: readonly TapeReading[]): readonly TapeReading[] {
-  for (let i = ordered.length - 1; i > 2; i--) {
-    const startsAnew =
-      ordered[i]!.crawlers > 0 && ordered[i - 1]!.crawlers === 0 && ordered[i - 2]!.crawlers === 0;
-    if (startsAnew && ordered.slice(0, i).some((tape) => tape.crawlers > 0)) return ordered.slice(i - 2);
+const sinceFirstCatch = (weeks: readonly TapeWeek[]): readonly TapeWeek[] => {
+  const first = weeks.findIndex(({ crawlers }) => crawlers > 0);
+  return first < 0 ? [] : weeks.slice(first);
+};
+
+const endsEmpty = (weeks: readonly TapeWeek[]): boolean =>
+  weeks.length > EMPTY_LOOKS && weeks.slice(-EMPTY_LOOKS).every(({ crawlers }) => crawlers === 0);
+
+/** How far the looks at the end lie below (`fall`) or above (`rise`) any run of looks before them. */
+function movement(weeks: readonly TapeWeek[]): { fall: number; rise: number } {
+  let [fall, rise] = [0, 0];
+  for (let split = 1; split < weeks.length; split++) {
+    const end = total(weeks.slice(split));
+    for (let from = 0; from < split; from++) {
+      const moved = standardDeviations(total(weeks.slice(from, split)), end);
+      fall = Math.max(fall, -moved);
+      rise = Math.max(rise, moved);
+    }
   }
-  return ordered;
+  return { fall, rise };
 }
 
-function countFalls(perWeek: readonly number[]): number {
-  let falls = 0;
-  for (let i = perWeek.length - 1; i > 0 && perWeek[i]! < perWeek[i - 1]!; i--) falls++;
-  return falls;
+interface Catch {
+  readonly crawlers: number;
+  readonly tapeDays: number;
 }
 
-/** Whether `later` crawlers in `laterDays` are fewer than `earlier` in `earlierDays` beyond scatter. */
-function clearlyFewer(earlier: number, earlierDays: number, later: number, laterDays: number): boolean {
-  const total = earlier + later;
-  const laterShare = laterDays / (earlierDays + laterDays);
-  const spread = Math.sqrt(TAPE_OVERDISPERSION * total * laterShare * (1 - laterShare));
-  return later - total * laterShare < -Z90 * spread;
+const total = (weeks: readonly Catch[]): Catch => ({
+  crawlers: weeks.reduce((sum, { crawlers }) => sum + crawlers, 0),
+  tapeDays: weeks.reduce((sum, { tapeDays }) => sum + tapeDays, 0),
+});
+
+/** A conditional comparison of two counts, the variance inflated by {@link TAPE_OVERDISPERSION}. */
+function standardDeviations(before: Catch, after: Catch): number {
+  const crawlers = before.crawlers + after.crawlers;
+  if (crawlers === 0) return 0;
+  const share = after.tapeDays / (before.tapeDays + after.tapeDays);
+  return (
+    (after.crawlers - crawlers * share) / Math.sqrt(TAPE_OVERDISPERSION * crawlers * share * (1 - share))
+  );
 }
 
-function checkedDays(reading: TapeReading): number {
-  const days = daysBetween(reading.putOn, reading.takenOff);
-  if (days <= 0) throw new RangeError(`the tape of ${reading.putOn} must come off on a later day`);
-  if (!(reading.crawlers >= 0)) throw new RangeError('a count of crawlers cannot be negative');
-  return days;
+/** Looks parted into hatches; the empty looks that end one stay with it and open the next. */
+function hatchesOf(weeks: readonly TapeWeek[]): TapeWeek[][] {
+  const hatches: TapeWeek[][] = weeks.length > 0 ? [[]] : [];
+  let hasFallen = false;
+  for (const week of weeks) {
+    const hatch = hatches.at(-1)!;
+    const since = sinceFirstCatch(hatch);
+    if (week.crawlers > 0 && endsEmpty(since)) {
+      hatches.push([...hatch.slice(-EMPTY_LOOKS), week]);
+      hasFallen = false;
+      continue;
+    }
+    const trough = hasFallen ? lowest(since) : -1;
+    if (trough >= 0 && movement([...since.slice(trough), week]).rise > CLEARLY) {
+      hatches.push([since[trough]!, ...since.slice(trough + 1), week]);
+      hasFallen = false;
+      continue;
+    }
+    hatch.push(week);
+    const { fall, rise } = movement(sinceFirstCatch(hatch));
+    hasFallen ||= fall > CLEARLY && fall >= rise;
+  }
+  return hatches;
+}
+
+/** Where the catch stood lowest after it was highest. */
+function lowest(weeks: readonly TapeWeek[]): number {
+  const rates = weeks.map(({ perWeek }) => perWeek);
+  const top = rates.indexOf(Math.max(...rates));
+  const after = rates.slice(top);
+  return top + after.indexOf(Math.min(...after));
 }
 
 /**
- * The tapes of a season's first hatch: those up to two empty ones running after a catch. Sorted by
- * taking off.
+ * The tapes of a season's first hatch, with the empty ones that end it; a curve is fitted to no more than
+ * one.
  */
 export function firstHatch<T extends TapeReading>(readings: readonly T[]): T[] {
-  const ordered = [...readings].sort((a, b) => (a.takenOff < b.takenOff ? -1 : 1));
-  const end = ordered.findIndex(
-    (reading, i) =>
-      i > 1 &&
-      reading.crawlers === 0 &&
-      ordered[i - 1]!.crawlers === 0 &&
-      ordered.slice(0, i - 1).some(({ crawlers }) => crawlers > 0),
-  );
-  return end < 0 ? ordered : ordered.slice(0, end + 1);
+  const [first] = hatchesOf(tapeWeeks(readings));
+  return (first ?? []).flatMap(({ tapes }) => tapes as readonly T[]);
 }

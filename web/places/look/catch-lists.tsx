@@ -7,6 +7,7 @@ import { showDate } from '../../show/dates.ts';
 import { significant } from '../../show/units.ts';
 
 export const SIGNAL_WORDS: Readonly<Record<TapeSignal, string>> = {
+  over: 'Two looks in a row caught nothing: this hatch is over.',
   'no-tapes': 'No tapes this season yet.',
   'none-yet': 'None caught yet: the hatch has not begun, or the tape sits where none walk.',
   first: 'The first crawlers: the hatch has begun.',
