@@ -1,16 +1,23 @@
 import { addDays, type CivilDate, daysBetween, shiftSeason } from '#core/calendar';
 import { pastSpread, type Projection, type SpreadPoint } from '#core/phenology';
-import { seasonStages, type StageSpan } from '#core/plan';
-import { BASE_50F, inSentence } from '#knowledge';
+import { type DormantSpray, seasonStages, type StageSpan } from '#core/plan';
+import { BASE_50F } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
 import { dormantAnswer, type DormantAnswer } from './dormant-answer.ts';
 import type { WatchPicture } from './watch-picture.ts';
 import { watchPictures } from './watch-pictures.ts';
 
+export type BandWhat =
+  | { readonly kind: 'window'; readonly targetName: string; readonly generation: number }
+  | { readonly kind: 'winter'; readonly plantName: string; readonly spray: DormantSpray }
+  | { readonly kind: 'flush'; readonly plantName: string }
+  | { readonly kind: 'sprayed'; readonly plantName: string };
+
 export interface BandBar {
   readonly id: string;
   readonly watchId: string;
-  readonly label: string;
+  /** What it shows, to be worded where it is shown. */
+  readonly what: BandWhat;
   readonly from: CivilDate;
   readonly to: CivilDate;
   readonly state: 'done' | 'open' | 'soon' | 'later' | 'over';
@@ -54,7 +61,7 @@ export function bandAnswer(day: GardenDay): BandAnswer {
       )
       .flatMap((picture) => [
         ...sprayBars(picture, day.start),
-        ...windowBars(picture, day.today),
+        ...windowBars(picture, day),
         ...flushBars(picture),
       ]),
   ].sort((a, b) => (a.from < b.from ? -1 : 1));
@@ -85,7 +92,7 @@ function winterBars({ plants }: DormantAnswer, first: CivilDate, last: CivilDate
       .map((step): BandBar => ({
         id: `${watchId}:winter:${step.place}`,
         watchId: watchId!,
-        label: `${plantName.toLowerCase()}, winter ${step.what.replaceAll('-', ' ')}`,
+        what: { kind: 'winter', plantName, spray: step.what },
         from: step.from < first ? first : step.from,
         to: step.to > last ? last : step.to,
         state: step.state === 'coming' ? 'later' : 'open',
@@ -100,7 +107,7 @@ function flushBars({ watch, plant, miner }: WatchPicture): BandBar[] {
     {
       id: `${watch.id}:flush`,
       watchId: watch.id,
-      label: `${plant.name.toLowerCase()}, soft flush`,
+      what: { kind: 'flush', plantName: plant.name },
       from: miner.flush.since,
       to: miner.flush.hardBy,
       state: 'open',
@@ -108,26 +115,33 @@ function flushBars({ watch, plant, miner }: WatchPicture): BandBar[] {
   ];
 }
 
-function windowBars(picture: WatchPicture, today: CivilDate): BandBar[] {
-  return picture.events
-    .filter((state) => state.event.kind === 'window')
-    .flatMap((state) => {
-      const from = dayOf(state.opens);
-      const to = dayOf(state.closes);
-      if (!from || !to) return [];
-      const generation = state.event.generation > 1 ? `, generation ${state.event.generation}` : '';
-      const ahead = daysBetween(today, from) <= SOON_DAYS ? 'soon' : 'later';
-      return [
-        {
-          id: `${picture.watch.id}:${state.event.id}`,
-          watchId: picture.watch.id,
-          label: `${inSentence(picture.targetName)}${generation}`,
-          from,
-          to,
-          state: state.phase === 'ahead' ? ahead : state.phase,
-        },
-      ];
+function windowBars(picture: WatchPicture, { start, today }: GardenDay): BandBar[] {
+  const ofCrawlers = picture.windows
+    .filter(
+      ({ opens, closes }) =>
+        closes !== null && closes.median >= start && opens.median < shiftSeason(start, 1),
+    )
+    .map(({ id, generation, phase, opens, closes }) => ({
+      id,
+      generation,
+      phase,
+      from: opens.median,
+      to: closes!.median,
+    }));
+  const ofAdults = picture.events
+    .filter(({ event }) => event.kind === 'window' && event.stage === 'adults')
+    .flatMap(({ event, phase, opens, closes }) => {
+      const [from, to] = [dayOf(opens), dayOf(closes)];
+      return from && to ? [{ id: event.id, generation: event.generation, phase, from, to }] : [];
     });
+  return [...ofCrawlers, ...ofAdults].map(({ id, generation, phase, from, to }): BandBar => ({
+    id: `${picture.watch.id}:${id}`,
+    watchId: picture.watch.id,
+    what: { kind: 'window', targetName: picture.targetName, generation },
+    from: from < start ? start : from,
+    to,
+    state: phase !== 'ahead' ? phase : daysBetween(today, from) <= SOON_DAYS ? 'soon' : 'later',
+  }));
 }
 
 function sprayBars(picture: WatchPicture, start: CivilDate): BandBar[] {
@@ -136,7 +150,7 @@ function sprayBars(picture: WatchPicture, start: CivilDate): BandBar[] {
     .map((spray) => ({
       id: spray.id,
       watchId: picture.watch.id,
-      label: `${picture.plant.name.toLowerCase()} sprayed`,
+      what: { kind: 'sprayed', plantName: picture.plant.name },
       from: spray.on,
       to: addDays(spray.on, 2),
       state: 'done',

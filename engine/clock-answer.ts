@@ -15,11 +15,12 @@ import {
   type StartedClock,
   startOfClock,
 } from '#core/phenology';
+import type { CrawlerWindow } from '#core/decide';
 import type { Gap } from '#core/weather';
 import { BASE_50F, INDICATORS } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
 import { carryAt, signsOf, timedEvents } from './watch-clock.ts';
-import type { WatchPicture } from './watch-picture.ts';
+import { usualSpans, type WatchPicture } from './watch-picture.ts';
 
 /** What a person may lay over the published model, to see what difference it makes. */
 export type ModelChoice = Partial<Pick<DegreeDayModel, 'method' | 'cutoff'>>;
@@ -49,6 +50,10 @@ export interface ClockAnswer {
   /** Days taken from a station that stands in. */
   readonly stoodInDays: number;
   readonly events: readonly EventState[];
+  /** Times in which crawlers can be reached: what was caught, else published, else the usual months. */
+  readonly windows: readonly CrawlerWindow[];
+  /** When it is usually met, by the calendar: what runs now and what comes next. */
+  readonly usual: readonly { readonly from: CivilDate; readonly to: CivilDate }[];
   readonly carry: Carry;
   readonly hasColdSeason: boolean;
   /** What plants seen to bloom say beside the thermometer, of the next event. */
@@ -103,6 +108,8 @@ export function clockAnswer(day: GardenDay, picture: WatchPicture, choice: Model
     started,
     carry,
     events,
+    windows: picture.windows,
+    usual: usualSpans(day, picture).filter(({ to }) => to >= day.today),
     measured: fromStart.measured,
     forecast: fromStart.forecast,
     spread: fromStart.spread,

@@ -20,7 +20,7 @@ export {
 export type { SummedSample } from './summed-sample.ts';
 export { nowAnswer, type DueAnswer, type NewsItem, type NowAnswer } from './now-answer.ts';
 export { hourAnswer, type HourJob } from './hour-answer.ts';
-export { bandAnswer, type BandAnswer, type BandBar } from './band-answer.ts';
+export { bandAnswer, type BandAnswer, type BandBar, type BandWhat } from './band-answer.ts';
 export { weighAnswer, type SeenOnTheSpot, type WeighAnswer } from './weigh-answer.ts';
 export { spreadAnswer, type SpreadList } from './spread-answer.ts';
 export { clockAnswer, type ClockAnswer, type ModelChoice } from './clock-answer.ts';

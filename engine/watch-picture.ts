@@ -1,14 +1,17 @@
 import { addDays, type CivilDate } from '#core/calendar';
 import {
+  type CrawlerWindow,
+  crawlerWindows,
   DAYS,
   type MinerFacts,
   watchStatus,
   type WatchFacts,
   type WatchSchools,
   type WatchStatus,
+  type WindowFacts,
 } from '#core/decide';
 import { readTapes, type TapeVerdict } from '#core/emergence';
-import { assessLife, type Answers, type LifeFinding } from '#core/identify';
+import { assessLife, type Answers, isScaleGroup, type LifeFinding } from '#core/identify';
 import type { EventState } from '#core/phenology';
 import { softFlush } from '#core/plan';
 import type {
@@ -27,7 +30,9 @@ import type { LevelRange, Protocol } from '#core/sampling';
 import { type Change, compareCounts, type TaggedEffect } from '#core/seasons';
 import {
   GROUPS,
+  hatchTimes,
   hostById,
+  incubationDays,
   ingredientsOf,
   materialById,
   neemDays,
@@ -35,12 +40,14 @@ import {
   schoolFor,
   schoolsFor,
   targetById,
+  usualWindows,
 } from '#knowledge';
 import type { WatchBook } from './garden-books.ts';
 import type { GardenDay } from './garden-day.ts';
 import type { LoggedSpray } from './garden-state.ts';
 import { plantWinter } from './plant-winter.ts';
-import { statesOf } from './watch-clock.ts';
+import type { SeasonWeather } from './season-weather.ts';
+import { carryAt, statesOf } from './watch-clock.ts';
 import { seasonCount, type SummedSample, sumUp, taggedEffectOf } from './summed-sample.ts';
 
 /** One watch as it stands on one day: everything recorded, and what follows from it. */
@@ -81,10 +88,14 @@ export interface WatchPicture {
   /** The start of its clock, where a person chose another than the published. */
   readonly clock: WatchClock | null;
   readonly miner: MinerFacts;
+  /** Times in which its crawlers can be reached, what was caught before what is published. */
+  readonly windows: readonly CrawlerWindow[];
 }
 
 /** Days after an oil spray during which a moist body proves nothing. */
 const MOIST_AFTER_OIL_DAYS = 30;
+/** What was done longer ago asks for nothing any more. */
+const A_YEAR_DAYS = 370;
 
 /** Draws the picture of a watch from what was recorded up to `today`; later records are not yet known. */
 export function watchPicture(day: GardenDay, book: WatchBook): WatchPicture {
@@ -135,13 +146,46 @@ export function watchPicture(day: GardenDay, book: WatchBook): WatchPicture {
     miner: minerFacts(day, book, samples),
     sightings: upTo(book.sightings, (r) => r.on),
   };
-  return { ...picture, status: statusOf(picture, day.start) };
+  const windows =
+    watch.outcome === 'open' && isScaleGroup(watch.group)
+      ? crawlerWindows(windowFacts(day, picture), day.today)
+      : [];
+  return { ...picture, windows, status: statusOf(picture, day.start) };
+}
+
+/** What its windows follow from. */
+function windowFacts(day: GardenDay, picture: Omit<WatchPicture, 'status' | 'windows'>): WindowFacts {
+  const { watch, events, tapes, hanging, sightings } = picture;
+  return {
+    events,
+    tapes,
+    tapesHungOn: hanging
+      .filter(({ kind, hungOn }) => kind === 'tape' && hungOn >= day.start)
+      .map(({ hungOn }) => hungOn),
+    crawlersSeenOn: sightings
+      .filter(({ what, on }) => what === 'first-crawlers' && on >= day.start)
+      .map(({ on }) => on),
+    hatch: hatchTimes(watch.targetId, watch.group),
+    usualWindows: usualSpans(day, picture),
+  };
+}
+
+/** When its crawlers, or its adults, are usually met where the plant stands: last season to next. */
+export function usualSpans(day: GardenDay, { watch, plant }: Pick<WatchPicture, 'watch' | 'plant'>) {
+  if (watch.targetId === null) return [];
+  return usualWindows(watch.targetId, day.garden.latitudeDeg, day.start, mildWinters(day.ofPlant(plant)));
+}
+
+/** Whether winters are too mild for sums counted from a calendar day; null where nobody measured any. */
+function mildWinters(weather: SeasonWeather): boolean | null {
+  return weather.pastSeasons.length === 0 ? null : carryAt(weather) === 'refused';
 }
 
 /** What the due rules need to know of it. */
 export function factsOf(day: GardenDay, picture: WatchPicture): WatchFacts {
   const seasonStart = day.start;
-  const { watch, plant, life, events, tapes, sprays, samples } = picture;
+  const aYearAgo = addDays(day.today, -A_YEAR_DAYS);
+  const { watch, plant, life, sprays, samples } = picture;
   return {
     watchId: watch.id,
     openedOn: watch.openedOn,
@@ -149,16 +193,14 @@ export function factsOf(day: GardenDay, picture: WatchPicture): WatchFacts {
     group: watch.group,
     life: life.life,
     open: watch.outcome === 'open' && plant.retiredOn === null && !plant.outOfReach,
-    events,
-    tapes,
     seasonStart,
     miner: picture.miner,
     ...sprayHabits(day, picture),
-    tapesHungOn: picture.hanging
-      .filter(({ kind, hungOn }) => kind === 'tape' && hungOn >= seasonStart)
-      .map(({ hungOn }) => hungOn),
-    treatedOn: sprays.filter((spray) => spray.on >= seasonStart).map((spray) => spray.on),
-    workedOn: picture.handwork.filter(({ on }) => on >= seasonStart).map(({ on }) => on),
+    ...windowFacts(day, picture),
+    ...lookedAt(picture),
+    incubationDays: incubationDays(watch.targetId, watch.group),
+    treatedOn: sprays.filter(({ on }) => on >= aYearAgo).map(({ on }) => on),
+    workedOn: picture.handwork.filter(({ on }) => on >= aYearAgo).map(({ on }) => on),
     countedOn: samples.map((sample) => sample.on),
     allStagesOn:
       picture.sightings.findLast(({ what, on }) => what === 'all-stages' && on >= seasonStart)?.on ?? null,
@@ -166,6 +208,18 @@ export function factsOf(day: GardenDay, picture: WatchPicture): WatchFacts {
       picture.hanging.some(({ kind }) => kind === 'trap') ||
       picture.traps.some(({ takenOff }) => takenOff >= seasonStart),
   };
+}
+
+/** When it was last looked at, and whether that found it clear. */
+function lookedAt({
+  watch,
+  inspections,
+  samples,
+}: WatchPicture): Pick<WatchFacts, 'lookedOn' | 'clearedOn' | 'clear'> {
+  const last = samples.at(-1);
+  const clear = last !== undefined && last.summary.level?.level === 0;
+  const looked = [watch.openedOn, ...inspections.map(({ on }) => on), ...samples.map(({ on }) => on)].sort();
+  return { lookedOn: looked.at(-1)!, clear, clearedOn: clear ? last.on : null };
 }
 
 /** Which schools time its sprays, and how long its last spray keeps the next one off. */
@@ -264,7 +318,7 @@ function lastChange(samples: readonly SummedSample[]): { earlier: SummedSample; 
   return null;
 }
 
-function statusOf(picture: Omit<WatchPicture, 'status'>, start: CivilDate): WatchStatus {
+function statusOf(picture: Omit<WatchPicture, 'status' | 'windows'>, start: CivilDate): WatchStatus {
   const { watch, samples, sprays, handwork, change, level } = picture;
   return watchStatus({
     outcome: watch.outcome,

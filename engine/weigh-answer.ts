@@ -1,6 +1,7 @@
 import { keptWith } from '#core/caches';
 import { type CivilDate, daysBetween } from '#core/calendar';
-import { weigh, type Weighed, type WeighFacts } from '#core/decide';
+import { nextWindow, weigh, type Weighed, type WeighFacts } from '#core/decide';
+import { isScaleGroup } from '#core/identify';
 import { loggedBloom } from '#core/plan';
 import { placeOn } from '#core/weather';
 import { evergreenOf, hostById, oilTopC, schoolsFor, WEIGH_RULES } from '#knowledge';
@@ -121,11 +122,22 @@ function shareHoled(units: readonly { readonly counts: Readonly<Record<string, n
   return all === 0 ? null : sum('holed') / all;
 }
 
-function windowOf({ events }: WatchPicture, today: CivilDate): WeighFacts['window'] {
-  const windows = events.filter(({ event }) => event.kind === 'window');
+/** Where its windows stand: crawlers of a scale, or the flights of a miner's adults. */
+function windowOf({ windows, events, watch }: WatchPicture, today: CivilDate): WeighFacts['window'] {
+  if (!isScaleGroup(watch.group)) return flightOf(events, today);
   if (windows.length === 0) return 'none';
-  if (windows.some(({ phase }) => phase === 'open')) return 'open';
-  const next = windows.find(({ phase }) => phase === 'ahead');
+  const next = nextWindow(windows);
+  if (!next) return 'over';
+  const waits = next.waitsForTapes || next.disputedBy !== null || next.basis === 'calendar';
+  if (next.phase === 'open' && !waits) return 'open';
+  return next.phase === 'open' || daysBetween(today, next.opens.median) <= SOON_DAYS ? 'soon' : 'later';
+}
+
+function flightOf(events: WatchPicture['events'], today: CivilDate): WeighFacts['window'] {
+  const flights = events.filter(({ event }) => event.kind === 'window');
+  if (flights.length === 0) return 'none';
+  if (flights.some(({ phase }) => phase === 'open')) return 'open';
+  const next = flights.find(({ phase }) => phase === 'ahead');
   if (!next) return 'over';
   if (next.opens.kind !== 'expected') return 'later';
   return daysBetween(today, next.opens.median) <= SOON_DAYS ? 'soon' : 'later';

@@ -20,6 +20,7 @@ export const DUE_TITLES: Readonly<Record<DueKind, (about: string, plant: string)
   'clear-leaves': (about) => `Clear fallen leaves: ${about}`,
   'dormant-spray': (about) => `Winter spray: ${about}`,
   'say-leaves': (about) => `Look at its buds: ${about}`,
+  'next-look': (about) => `Next look: ${about}`,
   'wait-for-tapes': (about) => `Wait for the tapes: ${about}`,
   'growth-regulator': (about) => `Growth regulator before leaves: ${about}`,
   'check-after-treatment': (about) => `Did it work? ${about}`,

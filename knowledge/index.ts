@@ -1,5 +1,6 @@
 export { beliefsAbout, BELIEFS, type Belief } from './beliefs.ts';
-export { calendarHint, CALENDAR_HINTS, type CalendarHint } from './calendar-hints.ts';
+export { hatchTimes, incubationDays, type SoftTime } from './hatch-times.ts';
+export { USUAL_MONTHS, usualWindows } from './usual-months.ts';
 export { usualScope } from './scopes.ts';
 export { cautionsFor, POISON_LINES, type Caution, type SprayScene } from './cautions.ts';
 export { CLEAN_CASES } from './cases/clean.ts';

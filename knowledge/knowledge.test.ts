@@ -1,8 +1,10 @@
+import { daysBetween } from '#core/calendar';
 import { describe, expect, test } from '@jest/globals';
 import { nameIt, type Answers } from '#core/identify';
 import { celsiusDaysFromFahrenheitDays } from '#core/units';
 import {
-  CALENDAR_HINTS,
+  hatchTimes,
+  incubationDays,
   BELIEFS,
   cautionsFor,
   CHECKS,
@@ -16,6 +18,8 @@ import {
   searchGuide,
   SOURCES,
   TARGETS,
+  USUAL_MONTHS,
+  usualWindows,
 } from './index.ts';
 
 const ids = (entries: readonly { id: string }[]) => entries.map((entry) => entry.id);
@@ -82,15 +86,43 @@ describe('the records hold together', () => {
     ).toEqual(Array(4).fill('avoid'));
   });
 
-  test('every scale and miner has a published sum or a word on the calendar, and not both', () => {
-    const timed = new Set(EVENTS.map(({ targetId }) => targetId)),
-      hinted = new Set(CALENDAR_HINTS.map(({ targetId }) => targetId));
+  test('every scale and miner has its usual months, in cold and in mild winters, north and south', () => {
     const ids = new Set(TARGETS.map(({ id }) => id));
-    expect([...hinted].filter((id) => !ids.has(id))).toEqual([]);
+    expect(Object.keys(USUAL_MONTHS).filter((id) => !ids.has(id))).toEqual([]);
     const insects = TARGETS.filter(({ group }) =>
       ['armored', 'soft', 'felt', 'giant', 'leaf-miner'].includes(group),
     );
-    expect(insects.filter(({ id }) => timed.has(id) === hinted.has(id)).map(({ id }) => id)).toEqual([]);
+    for (const { id } of insects)
+      for (const mild of [true, false]) {
+        const north = usualWindows(id, 45, '2026-01-01', mild);
+        const south = usualWindows(id, -45, '2026-07-01', mild);
+        expect([id, north.length > 0 && north.length === south.length]).toEqual([id, true]);
+        expect(north.every(({ from, to }, i) => from < to && (i === 0 || north[i - 1]!.to < from))).toBe(
+          true,
+        );
+        // The southern year is the northern one half a year on.
+        for (const [i, { from }] of south.entries())
+          expect(Math.abs(daysBetween(north[i]!.from, from) - 182)).toBeLessThanOrEqual(1);
+      }
+  });
+
+  test('where no thermometer tells, low latitudes count as mild', () => {
+    const first = (latitudeDeg: number) =>
+      usualWindows('calico-scale', latitudeDeg, '2026-01-01', null)[1]!.from;
+    expect([first(30), first(45)]).toEqual(['2026-04-25', '2026-05-25']);
+    expect(usualWindows('apple-scab', 45, '2026-01-01', null)).toEqual([]);
+  });
+
+  test('soft scale stays soft for longer than armored; a fungus is judged after its incubation only', () => {
+    expect(hatchTimes('calico-scale', 'soft').softDays[0]).toBeGreaterThan(
+      hatchTimes('juniper-scale', 'armored').softDays[2],
+    );
+    expect(hatchTimes(null, null)).toEqual({ softDays: [10, 14, 20], spanDays: 28 });
+    expect([
+      incubationDays('apple-scab', 'fungus'),
+      incubationDays(null, 'fungus'),
+      incubationDays(null, 'mite'),
+    ]).toEqual([17, 14, null]);
   });
 
   test('published sums are kept as printed', () => {

@@ -38,6 +38,52 @@ export const RULES: readonly Rule[] = [
     sourceIds: ['johnson', 'practice'],
   },
   {
+    id: 'crawlers-caught',
+    says:
+      'Crawlers are out: a tape caught them, or you saw them. That rules over any published sum. They can be ' +
+      'reached while they walk and for as long as they stay soft, which is weeks for armored and felt scale and ' +
+      'months for soft scale.',
+    wouldChange: 'Two looks in a row with nothing on any tape end it.',
+    grade: 'B',
+    sourceIds: ['practice'],
+  },
+  {
+    id: 'tapes-are-empty',
+    says:
+      'By the published sum crawlers are out, but your tapes caught none yet. Your garden corrects the book: ' +
+      'spray at the first catch.',
+    wouldChange: 'The first crawlers on a tape, or before your eyes.',
+    grade: 'B',
+    sourceIds: ['practice'],
+  },
+  {
+    id: 'tapes-by-calendar',
+    says:
+      'No sum of heat tells when its crawlers come here, only the usual months do, and those are weeks wide. ' +
+      'Tapes two weeks before them catch the first.',
+    wouldChange: 'Crawlers on a tape, or before your eyes.',
+    grade: 'C',
+    sourceIds: ['practice'],
+  },
+  {
+    id: 'look-again',
+    says:
+      'What is watched is looked at again after six weeks; what is dead, or of which nothing was left, when ' +
+      'crawlers would come, or after a season.',
+    wouldChange: 'A tape, a window or a treatment brings the next day forward.',
+    grade: 'C',
+    sourceIds: ['practice'],
+  },
+  {
+    id: 'check-after-incubation',
+    says:
+      'A fungus that was on its way shows for days or weeks after a treatment; sooner nobody can say whether it ' +
+      'worked.',
+    wouldChange: 'A count after that day closes this.',
+    grade: 'B',
+    sourceIds: ['practice'],
+  },
+  {
     id: 'window-disputed',
     says:
       'Two publications disagree: by one the window is open, by the other the first crawlers have not ' +

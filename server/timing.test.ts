@@ -182,7 +182,9 @@ describe('winter', () => {
         now.due.filter(({ kind }) => kind === 'dormant-spray').map(({ plantName }) => plantName),
       ).toContain('Lilac');
       const { band } = await ask<{ band: BandAnswer }>('/band');
-      expect(band.bars.find(({ label }) => label === 'lilac, winter oil')).toMatchObject({ state: 'open' });
+      expect(
+        band.bars.find(({ what }) => what.kind === 'winter' && what.plantName === 'Lilac'),
+      ).toMatchObject({ state: 'open' });
       const { entries } = await ask<{ entries: { title: string }[] }>('/calendar');
       expect(entries.map(({ title }) => title)).toContain('Winter spray: Lilac, oystershell scale');
     } finally {

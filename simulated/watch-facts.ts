@@ -68,6 +68,13 @@ export function plainFacts(more: Partial<WatchFacts> = {}): WatchFacts {
     schools: { crawlers: 'while-catching', mining: 'young-or-third' },
     repeatAfterDays: 14,
     beforeLeaves: null,
+    crawlersSeenOn: [],
+    hatch: { softDays: [10, 14, 20], spanDays: 21 },
+    usualWindows: [],
+    lookedOn: '2026-05-10',
+    clearedOn: null,
+    clear: false,
+    incubationDays: null,
     ...more,
   };
 }

@@ -4,7 +4,9 @@ import { dormantDue, watchStatus, whatIsDue, type WatchFacts } from './index.ts'
 
 const TODAY = '2026-05-20';
 const kinds = (facts: Partial<WatchFacts>) =>
-  whatIsDue([plainFacts(facts)], TODAY).map((due) => `${due.kind} ${due.standing}`);
+  whatIsDue([plainFacts(facts)], TODAY)
+    .filter(({ kind }) => kind !== 'next-look')
+    .map((due) => `${due.kind} ${due.standing}`);
 const openWindow = timedEvent('window', reached('2026-05-18'), expectedAbout('2026-06-05'));
 
 describe('what is due', () => {
@@ -131,17 +133,28 @@ test.each([
   ).toBe(status);
 });
 
-test('all stages at once are treated now, whatever the window says, until they are or three weeks pass', () => {
+test('all stages at once are treated now, whatever the window says, and again until a count finds nothing', () => {
   const seen = plainFacts({
     allStagesOn: '2026-05-20',
     events: [timedEvent('window', expectedAbout('2026-06-02'), expectedAbout('2026-06-20'))],
   });
   expect(whatIsDue([seen], '2026-05-29').map(({ kind }) => kind)).toContain('all-stages');
   expect(whatIsDue([seen], '2026-05-29').map(({ kind }) => kind)).not.toContain('treat-soon');
-  expect(
-    whatIsDue([{ ...seen, treatedOn: ['2026-05-21'] }], '2026-05-29').map(({ kind }) => kind),
-  ).not.toContain('all-stages');
-  expect(whatIsDue([seen], '2026-06-15').map(({ kind }) => kind)).not.toContain('all-stages');
+  const after = (facts: Partial<WatchFacts>, today: string) =>
+    whatIsDue([{ ...seen, ...facts }], today).find(({ kind }) => kind === 'all-stages');
+  // It comes due again after each interval, until a count finds nothing.
+  expect(after({ treatedOn: ['2026-05-21'] }, '2026-05-24')).toBeUndefined();
+  expect(after({ treatedOn: ['2026-05-21'] }, '2026-05-29')).toMatchObject({
+    opens: '2026-06-04',
+    standing: 'soon',
+  });
+  expect(after({ treatedOn: ['2026-05-21', '2026-06-05'] }, '2026-06-20')).toMatchObject({
+    opens: '2026-06-19',
+    standing: 'open',
+  });
+  expect(after({ treatedOn: ['2026-05-21'], clearedOn: '2026-06-10' }, '2026-06-12')).toBeUndefined();
+  expect(after({}, '2026-06-15')).toMatchObject({ standing: 'late' });
+  expect(after({}, '2026-09-20')).toBeUndefined();
 });
 
 test('a clock that waits for males asks for a trap in spring, unless one hangs', () => {
@@ -161,7 +174,7 @@ describe('how often against crawlers, by school', () => {
       [plainFacts({ events: [openWindow], schools: { crawlers, mining: 'young-or-third' }, ...facts })],
       today,
     ).map(({ kind }) => kind);
-  const rising = weeklyTapes('2026-05-08', 3, 12),
+  const rising = weeklyTapes('2026-05-08', 3, 60),
     level = weeklyTapes('2026-05-01', 3, 40, 38),
     fallen = weeklyTapes('2026-05-01', 60, 70, 12);
 

@@ -3,7 +3,9 @@ import type { EventState } from '#core/phenology';
 import { expectedAbout, plainFacts, reached, timedEvent, weeklyTapes } from '#simulated';
 import { whatIsDue, type DueItem, type WatchFacts } from './index.ts';
 
-const due = (facts: Partial<WatchFacts>, today: string): DueItem[] => whatIsDue([plainFacts(facts)], today);
+/** What rules ask for; the next look, which stands in where none does, is tested by itself. */
+const due = (facts: Partial<WatchFacts>, today: string): DueItem[] =>
+  whatIsDue([plainFacts(facts)], today).filter(({ kind }) => kind !== 'next-look');
 const kinds = (facts: Partial<WatchFacts>, today: string) => due(facts, today).map(({ kind }) => kind);
 
 describe('a second pass', () => {
@@ -20,7 +22,9 @@ describe('a second pass', () => {
 
   test('is not asked for once the window has closed before it, or tapes are empty', () => {
     expect(kinds({ ...catching, repeatAfterDays: 17 }, '2026-05-30')).toContain('second-pass');
-    expect(kinds({ ...catching, repeatAfterDays: 18 }, '2026-05-30')).not.toContain('second-pass');
+    // Caught from 21 May on: three weeks of hatch and two soft ones end on 25 June.
+    expect(kinds({ ...catching, repeatAfterDays: 37 }, '2026-06-20')).toContain('second-pass');
+    expect(kinds({ ...catching, repeatAfterDays: 38 }, '2026-06-20')).not.toContain('second-pass');
     expect(kinds({ ...catching, tapes: weeklyTapes('2026-05-14', 20, 0) }, '2026-05-30')).not.toContain(
       'second-pass',
     );
@@ -73,11 +77,13 @@ describe('once, as the catch falls', () => {
     ).filter((kind) => kind === 'treat-now' || kind === 'wait-for-tapes');
 
   test('fell to half is half of the highest, not nearly', () => {
-    expect(atFall(80, 60, 40)).toEqual(['treat-now']);
-    expect(atFall(80, 60, 41)).toEqual(['wait-for-tapes']);
-    expect(atFall(20, 80, 40)).toEqual(['treat-now']);
+    expect(atFall(400, 300, 200)).toEqual(['treat-now']);
+    expect(atFall(400, 300, 201)).toEqual(['wait-for-tapes']);
+    expect(atFall(20, 400, 200)).toEqual(['treat-now']);
     expect(atFall(20, 80, 70)).toEqual(['wait-for-tapes']);
     expect(atFall(20, 80)).toEqual(['wait-for-tapes']);
+    // 80 and 40 is half, and no more than such counts scatter.
+    expect(atFall(80, 40)).toEqual(['wait-for-tapes']);
   });
 });
 

@@ -1,9 +1,15 @@
 import type { CivilDate } from '#core/calendar';
 import type { TapeSignal } from '#core/emergence';
 import type { DormantSpray, LeafQuestion } from '#core/plan';
+import type { WatchFacts, WatchToday } from './watch-facts.ts';
 
 /** What a fact is about. */
 export type FactKind =
+  | 'caught-first'
+  | 'caught-last'
+  | 'last-look'
+  | 'soft-until'
+  | 'usual-months'
   | 'all-stages-seen'
   | 'buds-swell'
   | 'counted-from'
@@ -42,6 +48,7 @@ export type Quantity =
       readonly early?: CivilDate;
       readonly late?: CivilDate | null;
     }
+  | { readonly kind: 'days-between'; readonly from: CivilDate; readonly to: CivilDate }
   | { readonly kind: 'counts'; readonly values: readonly number[] }
   | { readonly kind: 'share'; readonly value: number }
   | { readonly kind: 'days'; readonly value: number }
@@ -73,7 +80,8 @@ export type DueKind =
   | 'dormant-spray'
   | 'wait-for-tapes'
   | 'growth-regulator'
-  | 'say-leaves';
+  | 'say-leaves'
+  | 'next-look';
 
 /** One thing to do, with the days it may be done on and everything it rests on. */
 export interface DueItem {
@@ -87,7 +95,8 @@ export interface DueItem {
   /** Last good day; null when it does not run out. */
   readonly closes: CivilDate | null;
   readonly closesRange: readonly [CivilDate, CivilDate | null] | null;
-  readonly standing: 'late' | 'open' | 'soon';
+  /** `later`: nothing to do yet, but the day is named. */
+  readonly standing: 'late' | 'open' | 'soon' | 'later';
   readonly facts: readonly Fact[];
   /** What the gardener is asked, where that is what is due; null otherwise. */
   readonly asks: LeafQuestion | null;
@@ -95,4 +104,31 @@ export interface DueItem {
   readonly ruleId: string;
   /** Which published figure it uses, if one. */
   readonly eventId: string | null;
+}
+
+/** A rule looks at one watch and says what is due of its kind, if anything. */
+export type DueRule = (facts: WatchToday, today: CivilDate) => DueItem[];
+
+type ItemParts = Pick<DueItem, 'opens' | 'closes' | 'standing' | 'facts'> &
+  Partial<Pick<DueItem, 'opensRange' | 'closesRange' | 'eventId'>>;
+
+/** One thing due on a watch, with a stable id. */
+export function dueItem(
+  facts: Pick<WatchFacts, 'watchId'>,
+  kind: DueKind,
+  ruleId: string,
+  parts: ItemParts,
+): DueItem {
+  const { opensRange = null, closesRange = null, eventId = null } = parts;
+  return {
+    id: `${facts.watchId}:${kind}:${eventId ?? ''}`,
+    watchId: facts.watchId,
+    kind,
+    ruleId,
+    ...parts,
+    opensRange,
+    closesRange,
+    eventId,
+    asks: null,
+  };
 }

@@ -1,19 +1,12 @@
 import type { CivilDate } from '#core/calendar';
-import type { DueItem } from './due-item.ts';
-import {
-  adultFlight,
-  allStages,
-  checkAfterTreatment,
-  countFirst,
-  crawlerWindow,
-  growthRegulator,
-  hangTrap,
-  nameFirst,
-  tapes,
-  type DueRule,
-} from './due-rules.ts';
+import type { DueItem, DueRule } from './due-item.ts';
+import { checkAfterTreatment, nameFirst, nextLook } from './check-rules.ts';
+import { crawlerWindows } from './crawler-windows.ts';
+import { adultFlight } from './flight-rules.ts';
 import { clearLeaves, coverFlush } from './season-rules.ts';
+import { countFirst, hangTrap, tapes } from './tape-rules.ts';
 import type { WatchFacts } from './watch-facts.ts';
+import { allStages, crawlerWindow, growthRegulator } from './window-rules.ts';
 
 const RULES: readonly DueRule[] = [
   nameFirst,
@@ -31,9 +24,14 @@ const RULES: readonly DueRule[] = [
 
 /** Everything due on `today`, what closes first on top; what never closes comes last. */
 export function whatIsDue(watches: readonly WatchFacts[], today: CivilDate): DueItem[] {
-  return byClosing(
-    watches.filter((watch) => watch.open).flatMap((watch) => RULES.flatMap((rule) => rule(watch, today))),
-  );
+  return byClosing(watches.filter(({ open }) => open).flatMap((watch) => ofWatch(watch, today)));
+}
+
+/** What its rules ask for; where none does, the day of the next look, so that no open watch is without one. */
+function ofWatch(facts: WatchFacts, today: CivilDate): DueItem[] {
+  const watch = { ...facts, windows: crawlerWindows(facts, today) };
+  const asked = RULES.flatMap((rule) => rule(watch, today));
+  return asked.length > 0 ? asked : nextLook(watch, today);
 }
 
 /** What closes first on top; what never closes comes last. */

@@ -1,4 +1,6 @@
-export { DAYS } from './due-rules.ts';
+export { crawlerWindows, nextWindow, type CrawlerWindow, type WindowFacts } from './crawler-windows.ts';
+export { DAYS } from './days.ts';
+export { type ExpectedDay } from './told-facts.ts';
 export {
   type DueItem,
   type DueKind,
@@ -16,7 +18,7 @@ export {
   type SpreadPlant,
   type SpreadReason,
 } from './inspect-next.ts';
-export { type MinerFacts, type WatchFacts, type WatchSchools } from './watch-facts.ts';
+export { type MinerFacts, type WatchFacts, type WatchSchools, type WatchToday } from './watch-facts.ts';
 export {
   OPTION_IDS,
   weigh,

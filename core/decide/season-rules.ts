@@ -1,7 +1,7 @@
 import { addDays, type CivilDate, daysBetween } from '#core/calendar';
 import type { DormantStep } from '#core/plan';
-import { DAYS, dueItem, type DueRule } from './due-rules.ts';
-import type { DueItem } from './due-item.ts';
+import { DAYS } from './days.ts';
+import { type DueItem, dueItem, type DueRule } from './due-item.ts';
 import type { WatchFacts } from './watch-facts.ts';
 
 /** A third of the flush: below it grown citrus is left alone by the default school (grade C). */

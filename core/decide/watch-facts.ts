@@ -3,6 +3,7 @@ import type { TapeReading } from '#core/emergence';
 import type { Life, TargetGroup } from '#core/identify';
 import type { EventState } from '#core/phenology';
 import type { SoftFlush } from '#core/plan';
+import type { CrawlerWindow } from './crawler-windows.ts';
 
 /** What is known of one watch on one day; the season's own records only, where it says so. */
 export interface WatchFacts {
@@ -15,13 +16,26 @@ export interface WatchFacts {
   readonly life: Life;
   /** Published events laid on this season, for the named target. */
   readonly events: readonly EventState[];
+  /** Days of this season on which crawlers were seen by eye. */
+  readonly crawlersSeenOn: readonly CivilDate[];
+  /** How long its young stay soft (least, usually, at most), and how long it hatches, in days. */
+  readonly hatch: { readonly softDays: readonly [number, number, number]; readonly spanDays: number };
+  /** When its crawlers are usually met, by calendar: last season to next. */
+  readonly usualWindows: readonly { readonly from: CivilDate; readonly to: CivilDate }[];
+  /** The last day anybody looked at it, counted it, or opened the watch. */
+  readonly lookedOn: CivilDate;
+  /** The last count or look found nothing; when, and whether that still stands. */
+  readonly clearedOn: CivilDate | null;
+  readonly clear: boolean;
+  /** Days from infection to what can be seen, for a fungus; null for others. */
+  readonly incubationDays: number | null;
   /** This season's tapes. */
   readonly tapes: readonly TapeReading[];
   /** Days on which the tapes that hang now were hung. */
   readonly tapesHungOn: readonly CivilDate[];
-  /** Days of this season's treatments. */
+  /** Days of its treatments in the last year. */
   readonly treatedOn: readonly CivilDate[];
-  /** Days of this season's work by hand. */
+  /** Days of its work by hand in the last year. */
   readonly workedOn: readonly CivilDate[];
   /** Days of all counts. */
   readonly countedOn: readonly CivilDate[];
@@ -39,6 +53,12 @@ export interface WatchFacts {
   readonly repeatAfterDays: number;
   /** From swelling buds to first green, where the school sprays then; else null. */
   readonly beforeLeaves: { readonly from: CivilDate; readonly to: CivilDate } | null;
+}
+
+/** The same with what follows from it on one day. */
+export interface WatchToday extends WatchFacts {
+  /** Times in which its crawlers can be reached, by what was caught, published, or usual. */
+  readonly windows: readonly CrawlerWindow[];
 }
 
 /** The schools that decide when a watch is sprayed. */

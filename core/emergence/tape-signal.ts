@@ -59,8 +59,10 @@ function signalOf(weeks: readonly TapeWeek[]): TapeSignal {
   if (since.length === 0) return 'none-yet';
   if (endsEmpty(since)) return 'over';
   const { fall, rise } = movement(since);
-  if (fall > CLEARLY && fall >= rise) return 'past-the-peak';
-  if (rise > CLEARLY) return 'rising';
+  if (fall > CLEARLY) return 'past-the-peak';
+  const rates = since.map(({ perWeek }) => perWeek);
+  // It rises while the last look is the highest; two high ones alike stand at the peak.
+  if (rise > CLEARLY && rates.at(-1)! >= Math.max(...rates)) return 'rising';
   return since.length === 1 ? 'first' : 'level';
 }
 
@@ -125,8 +127,7 @@ function hatchesOf(weeks: readonly TapeWeek[]): TapeWeek[][] {
       continue;
     }
     hatch.push(week);
-    const { fall, rise } = movement(sinceFirstCatch(hatch));
-    hasFallen ||= fall > CLEARLY && fall >= rise;
+    hasFallen ||= movement(sinceFirstCatch(hatch)).fall > CLEARLY;
   }
   return hatches;
 }

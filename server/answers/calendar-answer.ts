@@ -1,9 +1,10 @@
 import ical, { ICalCalendarMethod } from 'ical-generator';
 import { addDays, type CivilDate } from '#core/calendar';
+import type { CrawlerWindow, DueItem } from '#core/decide';
 import type { EventState, Projection } from '#core/phenology';
 import type { Garden } from '#core/records';
 import { dormantItems, dueItems, type GardenDay, watchPictures, type WatchPicture } from '#engine';
-import { DUE_TITLES, inSentence, ruleById } from '#knowledge';
+import { DUE_TITLES, EVENTS, inSentence, ruleById } from '#knowledge';
 
 /**
  * One entry of the calendar, whole days. The id stays while the date moves, so that calendars move it
@@ -24,9 +25,12 @@ export function calendarEntries(day: GardenDay): CalendarEntry[] {
     ({ watch, plant }) => watch.outcome === 'open' && plant.retiredOn === null && !plant.outOfReach,
   );
   const byId = new Map(pictures.map((picture) => [picture.watch.id, picture]));
-  const windows = pictures.flatMap((picture) =>
-    picture.events.flatMap((state) => windowEntry(picture, state)),
-  );
+  const windows = pictures.flatMap((picture) => [
+    ...picture.windows.map((window) => crawlerEntry(picture, window)),
+    ...picture.events
+      .filter(({ event }) => event.stage !== 'crawlers' || event.kind === 'first')
+      .flatMap((state) => windowEntry(picture, state)),
+  ]);
   const sprays = pictures.flatMap((picture) =>
     picture.sprays
       .filter((spray) => spray.on >= day.start)
@@ -42,7 +46,7 @@ export function calendarEntries(day: GardenDay): CalendarEntry[] {
   const checks = [...dueItems(day), ...dormantItems(day)].flatMap((item): CalendarEntry[] => {
     const picture = byId.get(item.watchId);
     const last = item.closes ?? item.opens;
-    if (!picture || !last || item.eventId !== null) return [];
+    if (!picture || !last || isAboutWindow(item)) return [];
     const from = item.opens && item.opens < last ? item.opens : last;
     return [
       {
@@ -59,8 +63,34 @@ export function calendarEntries(day: GardenDay): CalendarEntry[] {
   );
 }
 
+/** A window stands in the calendar by itself. */
+const isAboutWindow = ({ kind, eventId }: DueItem) =>
+  eventId !== null || kind === 'treat-now' || kind === 'hatch-passing';
+
 function aboutOf({ plant, targetName }: WatchPicture): string {
   return `${plant.name}, ${inSentence(targetName)}`;
+}
+
+const RESTS_ON: Readonly<Record<CrawlerWindow['basis'], string>> = {
+  seen: 'Crawlers were caught or seen: that rules over any published sum.',
+  published: 'By a published sum of heat; go by the tapes where they say otherwise.',
+  calendar: 'By the usual months only (a rule of thumb, grade C): tapes tell.',
+};
+
+function crawlerEntry(picture: WatchPicture, window: CrawlerWindow): CalendarEntry {
+  const { id, basis, generation, opens, closes, eventId } = window;
+  const event = EVENTS.find((entry) => entry.id === eventId);
+  const range =
+    opens.early === opens.median
+      ? ''
+      : ` Opens between ${opens.early} and ${opens.late ?? 'later'} four times in five.`;
+  return {
+    id: `${picture.watch.id}-${id}`,
+    title: `${basis === 'calendar' ? 'Usual months of' : 'Window for'} crawlers${generation > 1 ? `, generation ${generation}` : ''}: ${aboutOf(picture)}`,
+    from: opens.median,
+    to: closes && closes.median >= opens.median ? closes.median : opens.median,
+    text: `${RESTS_ON[basis]}${event ? ` Published: ${event.published} (grade ${event.grade}).` : ''}${range} The label comes first.`,
+  };
 }
 
 function windowEntry(picture: WatchPicture, { event, opens, closes }: EventState): CalendarEntry[] {

@@ -3,6 +3,11 @@ import type { FactCode, FactKind } from '#core/decide';
 /** What a recommendation rests on, as a label before its figure. */
 export const FACT_WORDS: Readonly<Record<FactKind, string>> = {
   'all-stages-seen': 'All stages seen',
+  'caught-first': 'First crawlers caught or seen',
+  'caught-last': 'Last crawlers caught or seen',
+  'last-look': 'Last looked at',
+  'soft-until': 'Soft enough until',
+  'usual-months': 'Usually met (rule of thumb, grade C)',
   'buds-swell': 'Buds swell',
   'counted-from': 'Counted from',
   'expected-on': 'Expected on',

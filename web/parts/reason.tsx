@@ -82,6 +82,8 @@ function showQuantity(quantity: Quantity, show: Show): string {
       return quantity.early
         ? showDateRange(quantity.on, quantity.early, quantity.late ?? null)
         : showDate(quantity.on);
+    case 'days-between':
+      return `${showDate(quantity.from)} to ${showDate(quantity.to)}`;
     case 'counts':
       return quantity.values.map((value) => significant(value, 0)).join(', ');
     case 'share':

@@ -5,6 +5,7 @@ import { addDays, dayOfYear, daysBetween } from '#core/calendar';
 import type { SpreadPoint } from '#core/phenology';
 import type { BandAnswer, BandBar } from '#engine';
 import { useBand } from '../api/queries.ts';
+import { bandWords } from '../show/band-words.ts';
 import { showDate, showShortDate } from '../show/dates.ts';
 import { useShow } from '../show/use-show.ts';
 import { layOutBars } from './band-layout.ts';
@@ -186,7 +187,7 @@ function Bars({
       bar,
       x: xOf(bar.from),
       width: Math.max(5, xOf(bar.to) - xOf(bar.from)),
-      labelWidth: bar.state === 'over' ? 0 : bar.label.length * LABEL_PX_PER_LETTER,
+      labelWidth: bar.state === 'over' ? 0 : bandWords(bar.what).length * LABEL_PX_PER_LETTER,
     })),
     end,
     needleX,
@@ -197,9 +198,9 @@ function Bars({
         <Link
           key={bar.id}
           to={`/when/${bar.watchId}`}
-          aria-label={`${bar.label}, ${showDate(bar.from)} to ${showDate(bar.to)}, ${BAR_WORDS[bar.state]}`}
+          aria-label={`${bandWords(bar.what)}, ${showDate(bar.from)} to ${showDate(bar.to)}, ${BAR_WORDS[bar.state]}`}
         >
-          <title>{`${bar.label}: ${showDate(bar.from)} to ${showDate(bar.to)}, ${BAR_WORDS[bar.state]}`}</title>
+          <title>{`${bandWords(bar.what)}: ${showDate(bar.from)} to ${showDate(bar.to)}, ${BAR_WORDS[bar.state]}`}</title>
           <rect x={x - 3} y={LANE_Y[lane]! - 6} width={width + 6} height="12" fill="transparent" />
           <rect
             x={x}
@@ -228,7 +229,7 @@ function Bars({
             fill="var(--shell-text)"
             style={{ paintOrder: 'stroke', stroke: 'var(--shell-2)', strokeWidth: 4 }}
           >
-            {bar.label}
+            {bandWords(bar.what)}
           </text>
         ))}
     </>
@@ -307,7 +308,7 @@ function BandListItem({ bar }: { bar: BandBar }) {
         to={`/when/${bar.watchId}`}
         className="flex justify-between gap-4 min-h-11 items-center border-t border-(--shell-rule)"
       >
-        <span>{bar.label}</span>
+        <span>{bandWords(bar.what)}</span>
         <span className="text-(--shell-soft) whitespace-nowrap">
           {BAR_WORDS[bar.state]}, {showShortDate(bar.from)}–{showShortDate(bar.to)}
         </span>

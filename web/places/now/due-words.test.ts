@@ -28,6 +28,7 @@ const item = (changes: Partial<DueAnswer>): DueAnswer => ({
 
 const KINDS: readonly DueKind[] = [
   'say-leaves',
+  'next-look',
   'name-it',
   'count-first',
   'hang-tapes',

@@ -157,6 +157,14 @@ export function dueWords(item: DueAnswer): DueWords {
         to: '/when/dormant',
         doIt: 'See the programme',
       };
+    case 'next-look':
+      return {
+        title,
+        advice: 'Nothing is to be done until then; look whether it has changed.',
+        why: 'Why then',
+        to: watch,
+        doIt: 'Open',
+      };
     case 'say-leaves':
       return {
         title,
@@ -168,7 +176,7 @@ export function dueWords(item: DueAnswer): DueWords {
     case 'wait-for-tapes':
       return {
         title,
-        advice: 'The window is open, but this school sprays once: read the tapes weekly and wait.',
+        advice: 'Nothing is to be sprayed until the tapes say so: read them weekly.',
         why: 'Why wait',
         to: `${watch}/tape`,
         doIt: 'Enter a tape',

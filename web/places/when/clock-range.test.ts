@@ -18,6 +18,8 @@ const clock = (changes: Partial<ClockAnswer>): ClockAnswer => ({
   pastYears: [],
   filled: [],
   refused: [],
+  windows: [],
+  usual: [],
   guessedDays: 0,
   borrowedFrom: null,
   events: [],

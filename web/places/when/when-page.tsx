@@ -1,11 +1,13 @@
 import { lazy, Suspense, useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
-import { calendarHint, TARGETS, inSentence } from '#knowledge';
+import { addDays } from '#core/calendar';
+import { DAYS, nextWindow } from '#core/decide';
+import { inSentence } from '#knowledge';
 import type { ClockAnswer, ListedWatch, ModelChoice, WatchPicture } from '#engine';
 import { useWatch, useWatches } from '../../api/queries.ts';
 import { useClock } from '../../api/timing.ts';
 import { Answered, EmptyState, PageHead, SubNav } from '../../parts/page.tsx';
-import { showDate } from '../../show/dates.ts';
+import { showDate, showDateRange, showFullDate } from '../../show/dates.ts';
 import { SIGNAL_WORDS } from '../look/catch-lists.tsx';
 import { ClockEvents, Opinions } from './clock-events.tsx';
 import { ClockParticulars, DateSource } from './clock-side.tsx';
@@ -168,6 +170,8 @@ function tapeAdvice({ tapeVerdict, watch }: WatchPicture): string {
 function clockTitle(picture: WatchPicture, clock: ClockAnswer): string {
   const name = picture.targetName;
   if (!picture.watch.targetId) return 'Name it first: the clock depends on the species';
+  const told = windowTitle(name, clock);
+  if (told) return told;
   const state = nextEvent(clock);
   if (clock.measured.length === 0) return `${name}: its clock needs a thermometer`;
   if (clock.events.length === 0 && clock.carry === 'refused')
@@ -180,6 +184,17 @@ function clockTitle(picture: WatchPicture, clock: ClockAnswer): string {
   return state.event.kind === 'first'
     ? `${name}: ${stage === 'adults' ? 'next moths' : 'first crawlers'} expected ${projectionWords(state.opens)}`
     : `${name}: the window opens ${projectionWords(state.opens)}`;
+}
+
+/** What was caught, or the usual months where nothing is published, in a sentence; null where a sum tells. */
+function windowTitle(name: string, { windows, usual, events, measured }: ClockAnswer): string | null {
+  const window = nextWindow(windows);
+  if (window?.basis === 'seen' && window.closes)
+    return `${name}: crawlers are out, reach them until ${showDateRange(window.closes.median, window.closes.early, window.closes.late)}`;
+  if (window?.waitsForTapes) return `${name}: the sum is passed, and your tapes caught none yet`;
+  const [span] = usual;
+  if (!span || (measured.length > 0 && events.length > 0)) return null;
+  return `${name}: usually ${showDate(span.from)} to ${showFullDate(span.to)}`;
 }
 
 /** What to do so that a clock that waits can start. */
@@ -198,18 +213,22 @@ function startLead({ events }: ClockAnswer): string {
   return `Its count begins with ${STARTED_BY[kind]}; meanwhile tapes tell.`;
 }
 
+const BY_CALENDAR = 'By the usual months alone, a rule of thumb that is weeks wide (grade C).';
+
 function clockLead(picture: WatchPicture, clock: ClockAnswer): string {
+  const window = nextWindow(clock.windows);
+  if (window?.basis === 'seen')
+    return `A tape caught them, or you saw them: that rules over any sum. ${SIGNAL_WORDS[picture.tapeVerdict.signal]}`;
+  const [span] = clock.usual;
+  if (span && (clock.measured.length === 0 || clock.events.length === 0))
+    return `${BY_CALENDAR} ${picture.watch.group === 'leaf-miner' ? 'Look for adults and first mines from' : 'Hang tapes from'} ${showFullDate(addDays(span.from, -DAYS.tapesBeforeHatch))}; what they catch settles it.`;
   if (clock.measured.length === 0) return 'Until readings come in, go by looking and by tapes.';
   if (clock.events.length === 0 && clock.carry === 'refused')
     return (
       'Published sums of heat were found outdoors after cold winters and do not carry to this place. All ' +
       'stages may be there at once: go by tapes and by looking.'
     );
-  if (clock.events.length === 0) {
-    const target = TARGETS.find((entry) => entry.id === picture.watch.targetId);
-    const hint = target && calendarHint(target.id);
-    return `${hint ? `${hint.says} ` : ''}Generations: ${target?.generations ?? 'not known'}. ${hint ? 'A rule of thumb of the north (grade C): put up tapes, and act on what they catch.' : 'Put up tapes, and act on what they catch.'}`;
-  }
+  if (clock.events.length === 0) return 'Put up tapes, and act on what they catch.';
   const first = clock.events.find(({ event, opens }) => event.kind === 'first' && opens.kind === 'reached');
   if (clock.started === null) return startLead(clock);
   const sum =

@@ -1,0 +1,91 @@
+import { addDays, type CivilDate, daysBetween } from '#core/calendar';
+import { isScaleGroup } from '#core/identify';
+import { nextWindow } from './crawler-windows.ts';
+import { DAYS } from './days.ts';
+import { dueItem, type DueRule } from './due-item.ts';
+import type { WatchToday } from './watch-facts.ts';
+
+export const nameFirst: DueRule = (facts, today) => {
+  if (facts.named) return [];
+  const closes = addDays(facts.openedOn, DAYS.nameWithin);
+  return [
+    dueItem(facts, 'name-it', 'name-before-acting', {
+      opens: facts.openedOn,
+      closes,
+      standing: closes < today ? 'late' : 'open',
+      facts: [{ what: 'opened', quantity: { kind: 'date', on: facts.openedOn } }],
+    }),
+  ];
+};
+
+export const checkAfterTreatment: DueRule = (facts, today) => {
+  const last = [...facts.treatedOn, ...facts.workedOn].sort().at(-1);
+  if (!last) return [];
+  const { from, to, ruleId } = whenJudged(facts);
+  const opens = addDays(last, from);
+  const closes = addDays(last, to);
+  const done = facts.countedOn.some((on) => on >= opens);
+  if (
+    done ||
+    daysBetween(today, opens) > DAYS.openingSoon ||
+    daysBetween(closes, today) > DAYS.checkForgottenAfter
+  )
+    return [];
+  return [
+    dueItem(facts, 'check-after-treatment', ruleId, {
+      opens,
+      closes,
+      standing: closes < today ? 'late' : opens <= today ? 'open' : 'soon',
+      facts: [
+        { what: 'treated', quantity: { kind: 'date', on: last } },
+        { what: 'since-then', quantity: { kind: 'days', value: daysBetween(last, today) } },
+      ],
+    }),
+  ];
+};
+
+/** Scale on new growth after weeks, a fungus after what was on its way has shown, the rest within days. */
+function whenJudged({ group, incubationDays }: WatchToday): { from: number; to: number; ruleId: string } {
+  if (isScaleGroup(group))
+    return { from: DAYS.scaleCheckFrom, to: DAYS.scaleCheckTo, ruleId: 'check-scale-after' };
+  if (incubationDays !== null)
+    return {
+      from: incubationDays,
+      to: incubationDays + DAYS.scaleCheckFrom,
+      ruleId: 'check-after-incubation',
+    };
+  return { from: DAYS.quickCheckFrom, to: DAYS.quickCheckTo, ruleId: 'check-others-after' };
+}
+
+/** What is watched is looked at again; the day is named even when it lies far ahead. */
+export const nextLook: DueRule = (facts, today) => {
+  if (!facts.named || facts.group === 'no-trouble' || facts.group === 'helper') return [];
+  const on = nextLookOn(facts);
+  const closes = addDays(on, DAYS.nameWithin);
+  return [
+    dueItem(facts, 'next-look', 'look-again', {
+      opens: on,
+      closes,
+      standing:
+        closes < today
+          ? 'late'
+          : on <= today
+            ? 'open'
+            : daysBetween(today, on) <= DAYS.openingSoon
+              ? 'soon'
+              : 'later',
+      facts: [{ what: 'last-look', quantity: { kind: 'date', on: facts.lookedOn } }],
+    }),
+  ];
+};
+
+/** Six weeks on; nothing alive, or nothing left, is looked at when crawlers would come, or after a season. */
+function nextLookOn(facts: WatchToday): CivilDate {
+  const soon = addDays(facts.lookedOn, DAYS.lookAgain);
+  if (facts.life !== 'dead' && !facts.clear) return soon;
+  const window = nextWindow(facts.windows);
+  const atCrawlers = window && addDays(window.opens.early, -DAYS.lookAliveBefore);
+  return atCrawlers && atCrawlers > facts.lookedOn
+    ? atCrawlers
+    : addDays(facts.lookedOn, DAYS.lookAgainClear);
+}

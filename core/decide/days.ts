@@ -1,0 +1,21 @@
+/** Lead times and intervals, in days (rules of thumb, grade C; the label's own interval comes first). */
+export const DAYS = {
+  nameWithin: 7,
+  openingSoon: 10,
+  tapesBeforeHatch: 14,
+  tapeLife: 7,
+  betweenSprays: 14,
+  monthly: 30,
+  scaleCheckFrom: 14,
+  scaleCheckTo: 28,
+  quickCheckFrom: 1,
+  quickCheckTo: 10,
+  checkForgottenAfter: 120,
+  /** A watched plant is looked at again after this; what is clear, or dead, later. */
+  lookAgain: 42,
+  lookAgainClear: 120,
+  lookAliveBefore: 7,
+  allStagesFor: 21,
+  trapFrom: 75,
+  trapTo: 150,
+} as const;

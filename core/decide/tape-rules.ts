@@ -1,0 +1,90 @@
+import { addDays, type CivilDate, daysBetween } from '#core/calendar';
+import { readTapes } from '#core/emergence';
+import { isScaleGroup } from '#core/identify';
+import { nextWindow } from './crawler-windows.ts';
+import { DAYS } from './days.ts';
+import { type DueItem, dueItem, type DueRule } from './due-item.ts';
+import { eventFacts, expectedDay } from './told-facts.ts';
+import type { WatchFacts } from './watch-facts.ts';
+
+/** Tapes go up before the first crawlers and are changed weekly until the hatch is over. */
+export const tapes: DueRule = (facts, today) => {
+  const last = [...facts.tapes.map((tape) => tape.takenOff), ...facts.tapesHungOn].sort().at(-1);
+  if (last) return changeTape(facts, last, today);
+  if (facts.life === 'dead') return [];
+  const window = nextWindow(facts.windows);
+  const opens = window && addDays(window.opens.early, -DAYS.tapesBeforeHatch);
+  // What is caught or seen needs no tape to begin with.
+  if (!window || !opens || opens > today || window.basis === 'seen' || window.disputedBy) return [];
+  const expected = window.firstExpected ?? window.opens;
+  return [
+    dueItem(facts, 'hang-tapes', window.basis === 'calendar' ? 'tapes-by-calendar' : 'tapes-before-hatch', {
+      opens,
+      closes: window.phase === 'open' ? (window.closes?.median ?? null) : expected.early,
+      standing: expected.early < today && window.phase !== 'open' ? 'late' : 'open',
+      facts: window.told,
+      eventId: window.eventId,
+    }),
+  ];
+};
+
+function changeTape(facts: WatchFacts, last: CivilDate, today: CivilDate): DueItem[] {
+  const verdict = readTapes(facts.tapes);
+  const due = addDays(last, DAYS.tapeLife);
+  if (verdict.signal === 'over' || daysBetween(today, due) > 2) return [];
+  return [
+    dueItem(facts, 'change-tape', 'tape-weekly', {
+      opens: due,
+      closes: due,
+      standing: due < today ? 'late' : due === today ? 'open' : 'soon',
+      facts: [
+        {
+          what: 'last-tapes-crawlers-a-week',
+          quantity: { kind: 'counts', values: verdict.perWeek.slice(-3) },
+        },
+      ],
+    }),
+  ];
+}
+
+/** Before the first crawlers is the time to know how many there are. */
+export const countFirst: DueRule = (facts, today) => {
+  if (!facts.named || !isScaleGroup(facts.group) || facts.countedOn.some((on) => on >= facts.seasonStart))
+    return [];
+  const first = facts.events.find(
+    (state) => state.event.generation === 1 && state.event.stage === 'crawlers',
+  );
+  const expected = first ? expectedDay(first.opens) : null;
+  if (!first || first.phase !== 'ahead' || !expected || daysBetween(today, expected.early) > 30) return [];
+  return [
+    dueItem(facts, 'count-first', 'count-before-hatch', {
+      opens: null,
+      closes: expected.early,
+      standing: expected.early < today ? 'late' : 'open',
+      facts: eventFacts(first),
+      eventId: first.event.id,
+    }),
+  ];
+};
+
+/** A clock that begins with the first males needs a trap before they fly. */
+export const hangTrap: DueRule = (facts, today) => {
+  const waits = facts.events.find(
+    ({ event, started }) => event.start.kind === 'first-males' && started === null,
+  );
+  const opens = addDays(facts.seasonStart, DAYS.trapFrom),
+    closes = addDays(facts.seasonStart, DAYS.trapTo);
+  if (!waits || facts.trapHangs || facts.life === 'dead' || today < opens || today > closes) return [];
+  return [
+    dueItem(facts, 'hang-trap', 'trap-before-males', {
+      opens,
+      closes,
+      standing: 'open',
+      facts: [
+        { what: 'first-crawlers-published-at', quantity: { kind: 'heat', cd: waits.event.fromCd } },
+        { what: 'counted-from', quantity: { kind: 'code', code: 'first-males-trapped' } },
+      ],
+      eventId: waits.event.id,
+    }),
+  ];
+};

@@ -1,0 +1,65 @@
+import type { CivilDate } from '#core/calendar';
+import { readTapes } from '#core/emergence';
+import type { EventState, Projection } from '#core/phenology';
+import type { Fact } from './due-item.ts';
+import type { WatchFacts } from './watch-facts.ts';
+
+/** What a published event rests on today. */
+export function eventFacts(state: EventState): Fact[] {
+  const { event, shareOfWay, opens } = state;
+  const day = expectedDay(opens);
+  const soFar: Fact = {
+    what: 'heat-so-far-of-the-way-there',
+    quantity: { kind: 'share', value: Math.min(1, shareOfWay) },
+  };
+  const mark: Fact =
+    event.kind === 'first'
+      ? { what: 'first-hatch-published-at', quantity: { kind: 'heat', cd: event.fromCd } }
+      : {
+          what: 'window-published-as',
+          quantity: { kind: 'heat-range', fromCd: event.fromCd, toCd: event.toCd },
+        };
+  const when: Fact[] = day
+    ? [
+        {
+          what: opens.kind === 'reached' ? 'reached-on' : 'expected-on',
+          quantity:
+            opens.kind === 'reached'
+              ? { kind: 'date', on: day.median }
+              : { kind: 'date', on: day.median, early: day.early, late: day.late },
+        },
+      ]
+    : [];
+  return [mark, ...(state.phase === 'ahead' ? [soFar] : []), ...when];
+}
+
+/** What this season's tapes say. */
+export function tapeFacts(tapes: WatchFacts['tapes']): Fact[] {
+  if (tapes.length === 0) return [{ what: 'tapes', quantity: { kind: 'code', code: 'none-this-season' } }];
+  const verdict = readTapes(tapes);
+  return [
+    { what: 'last-tapes-crawlers-a-week', quantity: { kind: 'counts', values: verdict.perWeek.slice(-3) } },
+    { what: 'the-tapes-say', quantity: { kind: 'code', code: verdict.signal } },
+  ];
+}
+
+/** A day with its 80 % range; `late` null where it stays open. */
+export interface ExpectedDay {
+  readonly median: CivilDate;
+  readonly early: CivilDate;
+  readonly late: CivilDate | null;
+}
+
+export function expectedDay(projection: Projection): ExpectedDay | null {
+  if (projection.kind === 'reached')
+    return {
+      median: projection.on,
+      early: projection.range?.[0] ?? projection.on,
+      late: projection.range?.[1] ?? projection.on,
+    };
+  return projection.kind === 'expected' ? projection : null;
+}
+
+export function range(day: ExpectedDay): readonly [CivilDate, CivilDate | null] {
+  return [day.early, day.late];
+}

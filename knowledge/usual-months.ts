@@ -1,0 +1,277 @@
+import type { Grade } from '#core/figures';
+import { addDays, type CivilDate, dayInYear, type MonthDay, shiftSeason, yearOf } from '#core/calendar';
+
+type Span = readonly [from: MonthDay, to: MonthDay];
+
+interface UsualMonths {
+  /** After cold winters, and where winters are mild; northern days. */
+  readonly cold: readonly Span[];
+  readonly mild: readonly Span[];
+}
+
+/**
+ * When crawlers of a scale, or adults of a miner, are usually met where nothing better is known. Rules of thumb
+ * of the north, weeks wide; where rounds overlap one long span stands for all. Tapes and looking settle it.
+ */
+export const USUAL_MONTHS: Readonly<Record<string, UsualMonths>> = {
+  'san-jose-scale': {
+    cold: [
+      ['05-28', '06-30'],
+      ['08-01', '09-15'],
+    ],
+    mild: [
+      ['04-20', '05-31'],
+      ['06-20', '08-10'],
+      ['08-25', '10-15'],
+    ],
+  },
+  'oystershell-scale': {
+    cold: [['05-18', '06-20']],
+    mild: [
+      ['04-15', '05-31'],
+      ['07-15', '08-31'],
+    ],
+  },
+  'euonymus-scale': {
+    cold: [
+      ['05-20', '06-30'],
+      ['07-25', '09-10'],
+    ],
+    mild: [
+      ['04-05', '05-31'],
+      ['06-20', '08-10'],
+      ['08-25', '10-15'],
+    ],
+  },
+  'white-prunicola-scale': {
+    cold: [
+      ['05-20', '06-20'],
+      ['07-15', '08-20'],
+      ['09-01', '09-30'],
+    ],
+    mild: [
+      ['03-25', '05-05'],
+      ['06-10', '07-15'],
+      ['08-20', '10-05'],
+    ],
+  },
+  'pine-needle-scale': {
+    cold: [
+      ['05-08', '06-12'],
+      ['07-10', '08-15'],
+    ],
+    mild: [
+      ['04-10', '05-15'],
+      ['06-20', '07-31'],
+    ],
+  },
+  'juniper-scale': {
+    cold: [['06-01', '07-15']],
+    mild: [['04-15', '05-31']],
+  },
+  'california-red-scale': {
+    cold: [
+      ['05-15', '06-30'],
+      ['07-15', '09-15'],
+    ],
+    mild: [
+      ['04-15', '06-15'],
+      ['06-25', '08-15'],
+      ['09-01', '10-31'],
+    ],
+  },
+  'citrus-snow-scale': {
+    cold: [['05-01', '09-30']],
+    mild: [['03-15', '11-15']],
+  },
+  'oleander-scale': {
+    cold: [['05-01', '09-30']],
+    mild: [['03-15', '11-15']],
+  },
+  'tea-scale': {
+    cold: [['05-01', '09-30']],
+    mild: [['03-15', '11-15']],
+  },
+  'obscure-scale': {
+    cold: [['07-01', '08-31']],
+    mild: [['05-15', '07-15']],
+  },
+  'walnut-scale': {
+    cold: [
+      ['05-28', '06-30'],
+      ['08-05', '09-10'],
+    ],
+    mild: [
+      ['04-25', '05-31'],
+      ['07-15', '08-31'],
+    ],
+  },
+  'brown-soft-scale': {
+    cold: [['05-01', '09-30']],
+    mild: [['03-15', '11-15']],
+  },
+  'black-scale': {
+    cold: [['06-01', '08-15']],
+    mild: [['05-01', '07-31']],
+  },
+  'european-fruit-lecanium': {
+    cold: [['05-28', '07-10']],
+    mild: [['04-25', '06-10']],
+  },
+  'oak-lecanium': {
+    cold: [['06-01', '07-10']],
+    mild: [['05-10', '06-10']],
+  },
+  'calico-scale': {
+    cold: [['05-25', '06-30']],
+    mild: [['04-25', '05-31']],
+  },
+  'cottony-maple-scale': {
+    cold: [['06-10', '07-31']],
+    mild: [['05-15', '06-30']],
+  },
+  'cottony-camellia-scale': {
+    cold: [['06-01', '07-15']],
+    mild: [['04-20', '06-15']],
+  },
+  'florida-wax-scale': {
+    cold: [['06-01', '07-15']],
+    mild: [
+      ['04-15', '05-31'],
+      ['07-15', '08-31'],
+      ['10-01', '11-15'],
+    ],
+  },
+  'indian-wax-scale': {
+    cold: [['06-05', '07-15']],
+    mild: [['05-15', '06-20']],
+  },
+  'tuliptree-scale': {
+    cold: [['08-20', '09-30']],
+    mild: [['08-10', '10-10']],
+  },
+  'magnolia-scale': {
+    cold: [['08-15', '09-30']],
+    mild: [['07-20', '09-15']],
+  },
+  'crapemyrtle-bark-scale': {
+    cold: [
+      ['05-10', '06-15'],
+      ['08-10', '09-20'],
+    ],
+    mild: [
+      ['04-20', '05-31'],
+      ['08-01', '09-20'],
+    ],
+  },
+  'azalea-bark-scale': {
+    cold: [['06-05', '07-15']],
+    mild: [
+      ['05-01', '06-10'],
+      ['09-01', '10-15'],
+    ],
+  },
+  'cottony-cushion-scale': {
+    cold: [['05-01', '09-30']],
+    mild: [['04-01', '10-31']],
+  },
+  'citrus-leaf-miner': {
+    cold: [['06-01', '09-30']],
+    mild: [['05-01', '11-15']],
+  },
+  'tentiform-leaf-miner': {
+    cold: [
+      ['04-20', '05-20'],
+      ['06-20', '07-20'],
+      ['08-05', '09-05'],
+    ],
+    mild: [
+      ['04-01', '05-01'],
+      ['06-01', '07-05'],
+      ['07-20', '08-25'],
+    ],
+  },
+  'apple-pygmy-miner': {
+    cold: [
+      ['05-15', '06-20'],
+      ['08-01', '09-10'],
+    ],
+    mild: [
+      ['04-25', '06-01'],
+      ['07-15', '08-25'],
+    ],
+  },
+  'boxwood-leaf-miner': {
+    cold: [['05-01', '05-31']],
+    mild: [['04-05', '05-05']],
+  },
+  'holly-leaf-miner': {
+    cold: [['05-05', '06-10']],
+    mild: [['04-01', '05-05']],
+  },
+  'birch-leaf-miner': {
+    cold: [
+      ['05-01', '05-31'],
+      ['06-20', '07-25'],
+    ],
+    mild: [
+      ['04-10', '05-10'],
+      ['06-01', '07-05'],
+    ],
+  },
+  'lilac-leaf-miner': {
+    cold: [
+      ['05-10', '06-15'],
+      ['07-10', '08-15'],
+    ],
+    mild: [
+      ['04-20', '05-25'],
+      ['06-25', '08-01'],
+    ],
+  },
+  'azalea-leaf-miner': {
+    cold: [['05-01', '09-30']],
+    mild: [['04-01', '10-31']],
+  },
+  'horse-chestnut-leaf-miner': {
+    cold: [
+      ['04-25', '05-31'],
+      ['07-01', '08-10'],
+      ['08-20', '09-20'],
+    ],
+    mild: [
+      ['04-05', '05-15'],
+      ['06-15', '07-25'],
+      ['08-05', '09-10'],
+    ],
+  },
+};
+
+/** All of them rest on practice alone. */
+export const USUAL_MONTHS_GRADE: Grade = 'C';
+
+/** At lower latitudes than this winters count as mild, where no thermometer tells. */
+const MILD_BELOW_DEG = 36;
+/** Half a year, which brings northern days to the south. */
+const HALF_A_YEAR_DAYS = 182;
+
+/**
+ * The usual spans of a trouble about the season that starts on `seasonStart`: from the season before to the one
+ * after, in order. `mildWinters` null goes by the latitude.
+ */
+export function usualWindows(
+  targetId: string,
+  latitudeDeg: number,
+  seasonStart: CivilDate,
+  mildWinters: boolean | null,
+): { readonly from: CivilDate; readonly to: CivilDate }[] {
+  const months = USUAL_MONTHS[targetId];
+  if (!months) return [];
+  const mild = mildWinters ?? Math.abs(latitudeDeg) < MILD_BELOW_DEG;
+  const shift = latitudeDeg < 0 ? HALF_A_YEAR_DAYS : 0;
+  return [-1, 0, 1].flatMap((seasons) => {
+    const year = yearOf(shiftSeason(seasonStart, seasons));
+    const day = (monthDay: MonthDay) => addDays(dayInYear(monthDay, year), shift);
+    return (mild ? months.mild : months.cold).map(([from, to]) => ({ from: day(from), to: day(to) }));
+  });
+}
