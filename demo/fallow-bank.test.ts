@@ -131,8 +131,10 @@ test("the season band has the year's stages, heat to last night, and each open w
   ]);
 });
 
-test('a week on, the window is open, new tapes are in and rising', async () => {
-  expect((await hedge()).tapeVerdict.signal).toBe('first');
+test('a day on the first are caught and the window is open; a week later the tapes rise', async () => {
+  expect((await hedge()).tapeVerdict.signal).toBe('none-yet');
+  expect(await step(1)).toBe(200);
+  expect((await hedge()).windows[0]).toMatchObject({ basis: 'seen', phase: 'open' });
   expect(await step(7)).toBe(200);
   const picture = await hedge();
   expect(picture.tapeVerdict.signal).toBe('rising');

@@ -8,7 +8,7 @@ import { simulateTapeCount, type HatchCurve } from '#simulated';
 import { recordOf, watchId } from './ids.ts';
 
 /** How the west hedge truly hatches; the app only sees its tapes. */
-const HEDGE_HATCH: HatchCurve = { halfOutCd: 330, scaleCd: 23, totalPerTape: 520 };
+const HEDGE_HATCH: HatchCurve = { halfOutCd: 340, scaleCd: 16, totalPerTape: 520 };
 const TAPE_SEED = 771;
 
 /**

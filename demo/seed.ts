@@ -15,7 +15,7 @@ import { GARDEN_STATION, STATION_FROM, SUNROOM_LOGGER } from './stations.ts';
 export const OPENING_DAY: CivilDate = '2026-05-29';
 
 /** First tape of each season on the hedge. */
-const FIRST_TAPES: readonly CivilDate[] = ['2024-05-13', '2025-05-13', '2026-05-13'];
+const FIRST_TAPES: readonly CivilDate[] = ['2024-05-13', '2025-05-13', '2026-05-16'];
 
 /** Fills an empty store with Fallow Bank as it is on its opening day. */
 export function seedFallowBank(store: Store, sources: readonly WeatherSource[]): void {

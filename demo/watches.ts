@@ -244,6 +244,7 @@ export const WATCHES: readonly DemoWatch[] = [
         '2025-05-28',
         { 'velvet-spots': 'yes', trail: 'no', blister: 'no', where: 'leaf-surface', lift: 'nothing' },
       ],
+      ['2026-05-18', { where: 'leaf-surface' }],
     ],
   }),
   tell(5, {
@@ -260,7 +261,10 @@ export const WATCHES: readonly DemoWatch[] = [
     plant: P.box,
     opened: '2025-09-02',
     target: 'boxwood-leaf-miner',
-    seen: [['2025-09-02', { blister: 'yes', 'yellow-speckle': 'yes', where: 'inside', larva: 'inside' }]],
+    seen: [
+      ['2025-09-02', { blister: 'yes', 'yellow-speckle': 'yes', where: 'inside', larva: 'inside' }],
+      ['2026-05-10', { where: 'inside' }],
+    ],
   }),
   tell(7, {
     plant: P.rose,
@@ -272,6 +276,7 @@ export const WATCHES: readonly DemoWatch[] = [
         '2025-06-30',
         { 'fringed-spots': 'yes', 'yellow-speckle': 'yes', 'white-bloom': 'no', where: 'leaf-surface' },
       ],
+      ['2026-05-20', { where: 'leaf-surface' }],
     ],
   }),
   tell(8, {

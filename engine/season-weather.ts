@@ -137,9 +137,10 @@ function placeSeries(
   start: CivilDate,
   today: CivilDate,
 ): PlaceSeries {
-  const own = place && readAt(state, place);
-  if (!own) return { byDate: new Map(), all: [], forecast: [], borrowedFrom: null, offset: (days) => days };
-  const { stationId, minOffsetC, maxOffsetC, standInIds } = own;
+  const source = place && readAt(state, place);
+  if (!source)
+    return { byDate: new Map(), all: [], forecast: [], borrowedFrom: null, offset: (days) => days };
+  const { stationId, minOffsetC, maxOffsetC, standInIds } = source;
   const offset = <Day extends WeatherDay>(days: readonly Day[]) => offsetDays(days, minOffsetC, maxOffsetC);
   const oldest = shiftSeason(start, -MOST_PAST_SEASONS);
   const daysOf = (stationId: string): readonly StandInDay[] =>
@@ -151,7 +152,7 @@ function placeSeries(
     ),
   );
   return {
-    borrowedFrom: own.id === place.id ? null : own.id,
+    borrowedFrom: source.id === place.id ? null : source.id,
     byDate: new Map(all.map((day) => [day.date, day])),
     all,
     forecast: offset((state.forecasts[stationId] ?? []).filter(({ date }) => date >= today)),
@@ -196,13 +197,13 @@ function readSeason(
 
 /** Days nobody measured, as the mean of the possible years has them. */
 function withGuesses(
-  known: readonly PlacedDay[],
+  measured: readonly PlacedDay[],
   dates: readonly CivilDate[],
   futures: readonly (readonly WeatherDay[])[],
 ): PlacedDay[] {
-  const byDate = new Map(known.map((day) => [day.date, day]));
-  const mean = (i: number, of: 'minC' | 'maxC') =>
-    futures.reduce((sum, season) => sum + season[Math.min(i, season.length - 1)]![of], 0) / futures.length;
+  const byDate = new Map(measured.map((day) => [day.date, day]));
+  const mean = (i: number, side: 'minC' | 'maxC') =>
+    futures.reduce((sum, season) => sum + season[Math.min(i, season.length - 1)]![side], 0) / futures.length;
   return dates.map(
     (date, i): PlacedDay =>
       byDate.get(date) ?? {

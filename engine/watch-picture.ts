@@ -215,10 +215,16 @@ function lookedAt({
   watch,
   inspections,
   samples,
+  tapes,
+  traps,
 }: WatchPicture): Pick<WatchFacts, 'lookedOn' | 'clearedOn' | 'clear'> {
   const last = samples.at(-1);
   const clear = last !== undefined && last.summary.level?.level === 0;
-  const looked = [watch.openedOn, ...inspections.map(({ on }) => on), ...samples.map(({ on }) => on)].sort();
+  const looked = [
+    watch.openedOn,
+    ...[...inspections, ...samples].map(({ on }) => on),
+    ...[...tapes, ...traps].map(({ takenOff }) => takenOff),
+  ].sort();
   return { lookedOn: looked.at(-1)!, clear, clearedOn: clear ? last.on : null };
 }
 

@@ -138,6 +138,15 @@ export const RULES: readonly Rule[] = [
     sourceIds: ['johnson'],
   },
   {
+    id: 'flight-by-calendar',
+    says:
+      'No sum of heat is published for its adults, only the months in which they usually fly, and those are weeks ' +
+      'wide. Look for them, and for the first mines.',
+    wouldChange: 'Adults on a card, or first mines.',
+    grade: 'C',
+    sourceIds: ['practice'],
+  },
+  {
     id: 'check-scale-after',
     says:
       'Scale is judged two to four weeks after a spray, on new growth: old covers stay in place and ' +

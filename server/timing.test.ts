@@ -118,7 +118,7 @@ describe("the garden's own hatch", () => {
     expect(hatch.half!.lowCd < 330 && 330 < hatch.half!.highCd).toBe(true);
     expect(Math.abs(hatch.first!.valueCd - 262)).toBeLessThan(Math.abs(hatch.book!.fromCd - 262));
     expect(hatch.first!.gardenShare).toBeGreaterThan(0.7);
-    expect(hatch.seasons[2]!.fit).toMatchObject({ kind: 'too-few-tapes' });
+    expect(hatch.seasons[2]!.fit).toMatchObject({ kind: 'too-few-caught' });
     expect(hatch.firstOn!.kind).not.toBe('not-started');
   });
 

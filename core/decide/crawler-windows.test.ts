@@ -46,9 +46,11 @@ describe('crawlers on a tape', () => {
       generation: 2,
     });
     const tapes = weeklyTapes('2026-05-01', 30, 30);
-    expect(windows({ events: [first, second], tapes }, '2026-05-20').map(({ id }) => id)).toEqual([
-      'caught-2026-1',
-      'window-2',
+    expect(
+      windows({ events: [first, second], tapes }, '2026-05-20').map(({ id, basis }) => [id, basis]),
+    ).toEqual([
+      ['window-1', 'seen'],
+      ['window-2', 'published'],
     ]);
     expect(windows({ events: [first, second] }, '2026-05-20').map(({ id }) => id)).toEqual([
       'window-1',

@@ -48,8 +48,11 @@ export function crawlerWindows(facts: WindowFacts, today: CivilDate): CrawlerWin
   const caught = caughtWindow(facts, today);
   const published = publishedWindows(facts, today);
   const others = published.length > 0 ? published : usualWindows(facts, today);
-  const left = caught ? others.filter((window) => !sameHatch(window, caught)) : others;
-  return [...(caught ? [caught] : []), ...left].sort((a, b) => (a.opens.median < b.opens.median ? -1 : 1));
+  if (!caught) return inOrder(others);
+  const replaced = others.filter((window) => sameHatch(window, caught));
+  const left = others.filter((window) => !replaced.includes(window));
+  // It keeps the name of what it replaces, so that calendars move it and do not tell it twice.
+  return inOrder([{ ...caught, id: replaced[0]?.id ?? caught.id }, ...left]);
 }
 
 /** The window that matters now: what was seen before what is expected, and nothing that is over. */
@@ -57,6 +60,9 @@ export function nextWindow(windows: readonly CrawlerWindow[]): CrawlerWindow | u
   const current = windows.filter(({ phase }) => phase !== 'over');
   return current.find(({ basis, phase }) => basis === 'seen' && phase === 'open') ?? current[0];
 }
+
+const inOrder = (windows: readonly CrawlerWindow[]): CrawlerWindow[] =>
+  windows.toSorted((a, b) => (a.opens.median < b.opens.median ? -1 : 1));
 
 function sameHatch(window: CrawlerWindow, caught: CrawlerWindow): boolean {
   const from = addDays(caught.opens.median, -SAME_HATCH_DAYS.before);

@@ -1,6 +1,7 @@
 import type { CivilDate } from '#core/calendar';
 import type { DueItem, DueRule } from './due-item.ts';
 import { checkAfterTreatment, nameFirst, nextLook } from './check-rules.ts';
+import { isScaleGroup } from '#core/identify';
 import { crawlerWindows } from './crawler-windows.ts';
 import { adultFlight } from './flight-rules.ts';
 import { clearLeaves, coverFlush } from './season-rules.ts';
@@ -29,7 +30,7 @@ export function whatIsDue(watches: readonly WatchFacts[], today: CivilDate): Due
 
 /** What its rules ask for; where none does, the day of the next look, so that no open watch is without one. */
 function ofWatch(facts: WatchFacts, today: CivilDate): DueItem[] {
-  const watch = { ...facts, windows: crawlerWindows(facts, today) };
+  const watch = { ...facts, windows: isScaleGroup(facts.group) ? crawlerWindows(facts, today) : [] };
   const asked = RULES.flatMap((rule) => rule(watch, today));
   return asked.length > 0 ? asked : nextLook(watch, today);
 }
