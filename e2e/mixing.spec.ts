@@ -1,4 +1,5 @@
 import { expect, type Page } from '@playwright/test';
+import { sayAllClear } from './all-clear.ts';
 import { HEDGE, test } from './server.ts';
 
 const CAMELLIA = '01900000-0000-7004-8000-000000000008';
@@ -27,6 +28,7 @@ test(
     await page.goto(`${demo.address}/look/${HEDGE}`);
     const taps = await countTaps(page);
     await page.getByRole('link', { name: 'Mix for it' }).click();
+    await sayAllClear(page);
     await expect(pour(page)).toContainText('2.17 l of spray in one fill');
     await expect(page.getByText('it took 2.1 l to 2.2 l when it was sprayed so before')).toBeVisible();
     await page.getByRole('button', { name: 'Log the spray' }).click();
@@ -66,6 +68,7 @@ test(
     await expect(oil).toContainText('855 ml left');
     await expect(oil).toContainText('West hedge, euonymus scale from 12 June 2026');
     await page.goto(`${demo.address}/mix?watch=${HEDGE}`);
+    await sayAllClear(page);
     await page.getByRole('link', { name: 'Which hours are fit for it' }).click();
     await expect(page.getByLabel('Plant')).toHaveValue('01900000-0000-7003-8000-000000000006');
     await page.goBack();
@@ -131,11 +134,13 @@ test('one tank for two plants, two products in it, and what may never meet', asy
   await put(3, 'Lime sulfur', 'lime-sulfur');
   await put(4, 'Acid conditioner', 'acid');
   await page.goto(`${demo.address}/mix?watch=${HEDGE}`);
+  await sayAllClear(page);
   // The choice goes through the address, which takes a moment.
   const apple = page.getByLabel('Apple by the gate, San Jose scale');
   await apple.click();
   await expect(apple).toBeChecked();
   await expect(page).toHaveURL(/watch=.*watch=/);
+  await sayAllClear(page);
   await page.getByRole('radio', { name: /Horticultural oil, all seasons/ }).check();
   const more = page.getByLabel('Anything else in the same tank?');
   await more.selectOption({ label: 'Bicarbonate powder, Trees and shrubs' });
@@ -217,6 +222,7 @@ test('a new product begins with what is usual, is checked for sense, and is refu
   await sprayers.getByRole('button', { name: 'Add it' }).click();
   await expect(page.getByText('Hose dial was added.')).toBeVisible();
   await page.goto(`${demo.address}/mix?watch=${HEDGE}`);
+  await sayAllClear(page);
   await page.getByLabel('Sprayer').selectOption({ label: 'Hose dial, 0.9 l' });
   // 1.5 % is nearest 4 US tablespoons in a gallon, 1.56 %.
   await expect(pour(page)).toContainText('Dial to 4 US tablespoons per US gallon');
@@ -270,6 +276,7 @@ test('a drench asks which way round before it says an amount', async ({ page, re
   };
   const box = watches.watches.find(({ plant }) => plant.name === 'Boxwood edging')!.watch.id;
   await page.goto(`${demo.address}/mix?watch=${box}`);
+  await sayAllClear(page);
   // Bees visit box: the garden's school has none of it there.
   await page.getByText('lines that are not for this').click();
   await expect(page.getByText('this school never does it there')).toBeVisible();
@@ -292,6 +299,7 @@ test('a drench asks which way round before it says an amount', async ({ page, re
     });
   }
   await page.goto(`${demo.address}/mix?watch=${box}`);
+  await sayAllClear(page);
   await page.getByRole('radio', { name: /Root drench/ }).check();
   await expect(page.getByRole('region', { name: 'Cautions' })).toContainText('licensed hands');
   await page.getByLabel(/^Each trunk/).fill('31.4 x');
@@ -330,6 +338,8 @@ test('schools differ by plant; recipes run timers; advice shows where it matters
   await expect(page.getByRole('timer')).toHaveCount(0);
 
   await page.goto(`${demo.address}/mix?watch=${HEDGE}`);
+
+  await sayAllClear(page);
   await expect(page.getByRole('region', { name: 'Which line of which label' })).toContainText(
     'Our water is hard',
   );
@@ -341,6 +351,8 @@ test('schools differ by plant; recipes run timers; advice shows where it matters
   await page.emulateMedia({ media: null });
 
   await page.goto(`${demo.address}/mix?watch=${CAMELLIA}`);
+
+  await sayAllClear(page);
   await page
     .getByRole('group', { name: /bees gather honeydew/ })
     .getByText('yes')

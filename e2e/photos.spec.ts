@@ -1,5 +1,6 @@
 import { expect } from '@playwright/test';
 import { cameraFile } from './camera-file.ts';
+import { sayAllClear } from './all-clear.ts';
 import { HEDGE, test } from './server.ts';
 
 test('a photo is asked for before a spray, taken in with its day, measured and marked', async ({
@@ -7,6 +8,7 @@ test('a photo is asked for before a spray, taken in with its day, measured and m
   demo,
 }) => {
   await page.goto(`${demo.address}/mix?watch=${HEDGE}`);
+  await sayAllClear(page);
   const asked = page.getByText('A photo first.');
   await expect(asked).toBeVisible();
   await page.getByLabel('Take one').setInputFiles({

@@ -49,7 +49,7 @@ test('the garden corrects the book, and a thousand futures can be drawn or stopp
   const gardenCurve = page.getByRole('region', { name: 'Your garden against the book' });
   await expect(gardenCurve.getByRole('heading')).toContainText('later than the book');
   await expect(gardenCurve.getByRole('row', { name: /^2025/ })).toContainText('°C·days');
-  await expect(gardenCurve.getByRole('row', { name: /^2026/ })).toContainText('takes 2');
+  await expect(gardenCurve.getByRole('row', { name: /^2026/ })).toContainText('too few to fit: 0 caught');
   const futures = page.getByRole('region', { name: 'Many futures' });
   await futures.getByRole('button', { name: 'Draw them' }).click();
   await expect(futures.getByRole('status')).toContainText('by 1000 futures');
@@ -93,7 +93,7 @@ test('winter sprays follow the school; spray hours heed bees; the calendar can b
   await page.goto(`${demo.address}/when/dormant`);
   await expect(page.getByRole('region', { name: 'West hedge' })).toContainText('Last winter: dormant oil');
   await expect(page.getByRole('region', { name: 'Left out' })).toContainText(
-    'Holly, left of the door: evergreen',
+    'Holly, left of the door: no watch asks for one',
   );
   await page.goto(`${demo.address}/setup`);
   await page.getByLabel('Which sprays in the dormant season?').selectOption('three-sprays');

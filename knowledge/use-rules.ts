@@ -436,6 +436,9 @@ export const USE_RULES: readonly UseRule[] = [
   ),
 ];
 
+/** Rules that speak of today's hours only: what is mixed may wait for better ones, and what was done is done. */
+export const HOUR_RULES: ReadonlySet<string> = new Set(['no-fit-hour']);
+
 /** The rules, and what is said when none of them speaks. */
 export const RULES_OF_USE: RuleBook = {
   rules: USE_RULES,

@@ -36,8 +36,8 @@ export interface CrawlerWindow {
 const TAPES_SPEAK_DAYS = 10;
 /** Sightings further apart than this belong to two hatches. */
 const ONE_HATCH_DAYS = 45;
-/** A published window this near a catch is the same hatch. */
-const SAME_HATCH_DAYS = { before: 60, after: 21 } as const;
+/** A published window that opens no further from a catch than this may be the same hatch; the nearest is. */
+const SAME_HATCH_DAYS = { before: 60, after: 30 } as const;
 
 /**
  * Every window of the season, in order. A catch of crawlers opens one in any place, whether a sum of heat is
@@ -49,10 +49,10 @@ export function crawlerWindows(facts: WindowFacts, today: CivilDate): CrawlerWin
   const published = publishedWindows(facts, today);
   const others = published.length > 0 ? published : usualWindows(facts, today);
   if (!caught) return inOrder(others);
-  const replaced = others.filter((window) => sameHatch(window, caught));
-  const left = others.filter((window) => !replaced.includes(window));
+  const replaced = sameHatch(others, caught);
+  const left = others.filter((window) => window !== replaced);
   // It keeps the name of what it replaces, so that calendars move it and do not tell it twice.
-  return inOrder([{ ...caught, id: replaced[0]?.id ?? caught.id }, ...left]);
+  return inOrder([{ ...caught, id: replaced?.id ?? caught.id }, ...left]);
 }
 
 /** The window that matters now: what was seen before what is expected, and nothing that is over. */
@@ -64,10 +64,13 @@ export function nextWindow(windows: readonly CrawlerWindow[]): CrawlerWindow | u
 const inOrder = (windows: readonly CrawlerWindow[]): CrawlerWindow[] =>
   windows.toSorted((a, b) => (a.opens.median < b.opens.median ? -1 : 1));
 
-function sameHatch(window: CrawlerWindow, caught: CrawlerWindow): boolean {
-  const from = addDays(caught.opens.median, -SAME_HATCH_DAYS.before);
-  const to = addDays(caught.closes!.median, SAME_HATCH_DAYS.after);
-  return window.opens.median >= from && window.opens.median <= to;
+function sameHatch(windows: readonly CrawlerWindow[], caught: CrawlerWindow): CrawlerWindow | undefined {
+  const daysAfter = ({ opens }: CrawlerWindow) => daysBetween(caught.opens.median, opens.median);
+  return windows
+    .filter(
+      (window) => daysAfter(window) >= -SAME_HATCH_DAYS.before && daysAfter(window) <= SAME_HATCH_DAYS.after,
+    )
+    .sort((a, b) => Math.abs(daysAfter(a)) - Math.abs(daysAfter(b)))[0];
 }
 
 function caughtWindow(facts: WindowFacts, today: CivilDate): CrawlerWindow | null {

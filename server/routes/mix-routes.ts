@@ -1,7 +1,7 @@
 import { Hono } from 'hono';
 import { z } from 'zod';
 import { addDays, type CivilDate } from '#core/calendar';
-import { tankMeeting, worstOf } from '#core/materials';
+import { tankMeeting } from '#core/materials';
 import {
   type Plant,
   productRecord,
@@ -12,7 +12,7 @@ import {
   type Watch,
 } from '#core/records';
 import { placeOn } from '#core/weather';
-import { HOSTS, ingredientsOf, MATERIALS, meetingRules, schoolsFor } from '#knowledge';
+import { HOSTS, HOUR_RULES, ingredientsOf, MATERIALS, meetingRules, schoolsFor } from '#knowledge';
 import {
   type AttachedWeather,
   benchAnswer,
@@ -192,11 +192,13 @@ function checkAgainstRules(parts: AppParts, spray: SprayRecord, watch: Watch): v
     spray,
   );
   loads.forEach(({ part, product, line }, i) => {
-    const [worst] = judgeLine(scene, product, line, part.productAmount);
-    if (['wait', 'no', 'never'].includes(worstOf([worst!])))
+    const [worst] = judgeLine(scene, product, line, part.productAmount).filter(
+      ({ ruleId }) => !HOUR_RULES.has(ruleId),
+    );
+    if (worst && ['wait', 'no', 'never'].includes(worst.verdict))
       throw fieldProblem(
         `parts.${i}.lineId`,
-        `${worst!.says} Record it as done against the label if that is what happened.`,
+        `${worst.says} Record it as done against the label if that is what happened.`,
       );
     if (part.rate < line.rateLow - 1e-9 || part.rate > line.rateHigh + 1e-9)
       throw fieldProblem(`parts.${i}.rate`, `the label line gives ${line.rateLow} to ${line.rateHigh}`);

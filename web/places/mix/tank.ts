@@ -1,6 +1,7 @@
 import { type Finding, rateIsPer, type UseVerdict, VERDICTS } from '#core/materials';
 import type { SprayScope, WaterNeed } from '#core/mix';
 import type { ProductRecord } from '#core/records';
+import { HOUR_RULES } from '#knowledge';
 import type { BenchAnswer, BenchWatch } from '#engine';
 
 type Line = ProductRecord['lines'][number];
@@ -13,9 +14,12 @@ export interface LineChoice {
   readonly findings: readonly Finding[];
 }
 
-/** Nothing stands against it, or nothing but an answer that is still to be given. */
-export const isFree = ({ verdict }: Pick<LineChoice, 'verdict'>) =>
-  verdict === 'fine' || verdict === 'care' || verdict === 'ask';
+/** Nothing stands against it but an answer that is still to be given, or today's hours. */
+export const isFree = ({ findings }: Pick<LineChoice, 'findings'>) =>
+  findings.every(
+    ({ verdict, ruleId }) =>
+      verdict === 'fine' || verdict === 'care' || verdict === 'ask' || HOUR_RULES.has(ruleId),
+  );
 
 /**
  * Lines that stand on a rule of thumb only can be used all the same; what a label, the law or a life
