@@ -11,7 +11,7 @@ import {
   worstOf,
 } from '#core/materials';
 import { SPRAY_SCOPES, type SprayScope, waterForPlant, waterLearned, type WaterNeed } from '#core/mix';
-import { type LeafStanding, loggedBloom, type LoggedBloom } from '#core/plan';
+import { type LeafQuestion, type LeafStanding, loggedBloom, type LoggedBloom } from '#core/plan';
 import type { LocalAdvice, Plant } from '#core/records';
 import { evergreenOf, ingredientsOf } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
@@ -48,6 +48,8 @@ export interface BenchWatch {
   readonly leafState: LeafState;
   /** What the records say it wears, and what that rests on. */
   readonly leaves: LeafStanding;
+  /** What is asked of its leaves before a dose for bare wood; null where it was seen or said. */
+  readonly leafQuestion: LeafQuestion | null;
   /** Whether a forecast tells of tonight and tomorrow. */
   readonly weatherKnown: boolean;
   readonly bloom: LoggedBloom;
@@ -129,9 +131,10 @@ function benchWatch(
 ): BenchWatch {
   const leaves = leavesOf(day, plant);
   const leafState = asked.leafState ?? leaves.value;
+  const leafQuestion = asked.leafState === null ? bareWoodQuestion(day, leaves) : null;
   const scene = useScene(day, day.today, plant, watch, {
     leafState,
-    leafQuestion: asked.leafState === null ? bareWoodQuestion(day, leaves) : null,
+    leafQuestion,
     beesAtHoneydew: asked.beesAtHoneydew,
     bloom: asked.bloom,
     weather: asked.weather,
@@ -160,6 +163,7 @@ function benchWatch(
     evergreen: evergreenOf(plant),
     leafState,
     leaves,
+    leafQuestion,
     weatherKnown: day.ofPlant(plant).forecast.length > 0,
     bloom: loggedBloom(day.books.plantBook(plant.id).growth, day.start, day.today),
     waters: SPRAY_SCOPES.map((scope) => waterOf(day, plant, leafState, scope)),

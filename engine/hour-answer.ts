@@ -1,6 +1,6 @@
 import { fillHours, type HourCandidate, type HourStep } from '#core/decide';
 import type { GardenDay } from './garden-day.ts';
-import { weighAnswer, type SeenOnTheSpot } from './weigh-answer.ts';
+import { NOT_LOOKED, weighAnswer } from './weigh-answer.ts';
 import { watchPictures } from './watch-pictures.ts';
 
 /** One job of the hour, ready to show. */
@@ -9,15 +9,6 @@ export interface HourJob extends HourStep {
   readonly targetName: string;
   readonly level: number | null;
 }
-
-const NOT_LOOKED: SeenOnTheSpot = {
-  helpersSeen: null,
-  antsSeen: null,
-  beesAtHoneydew: null,
-  thirsty: null,
-  cropIsOff: null,
-  bloomSoon: null,
-};
 
 /**
  * What removes most in the time there is, over the whole garden; each watch weighed as the records have

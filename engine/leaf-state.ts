@@ -56,7 +56,8 @@ export function leafSigns({ growth, sprays, samples }: PlantBook, today: CivilDa
 /** What to ask before a dose for bare wood: always once the year has turned, unless it was just seen. */
 export function bareWoodQuestion({ start, today }: GardenDay, leaves: LeafStanding): LeafQuestion | null {
   if (leaves.basis === 'seen' || leaves.basis === 'nature') return null;
-  return leaves.question ?? (daysBetween(start, today) < HALF_A_YEAR ? 'green-yet' : null);
+  const bare = leaves.value !== 'in-leaf';
+  return leaves.question ?? (bare && daysBetween(start, today) < HALF_A_YEAR ? 'green-yet' : null);
 }
 
 /** The southern and the northern year both turn half a year after their season's first day. */

@@ -1,9 +1,10 @@
 import { addDays, type CivilDate } from '#core/calendar';
-import { byClosing, type DueItem } from '#core/decide';
+import { byClosing, type DueItem, type DueKind } from '#core/decide';
 import type { SprayDay } from '#core/spray-hours';
 import type { LevelRange } from '#core/sampling';
 import type { GardenDay } from './garden-day.ts';
 import { dormantItems } from './dormant-answer.ts';
+import { NOT_LOOKED, weighAnswer } from './weigh-answer.ts';
 import { outdoorSprayDays } from './spray-answer.ts';
 import type { WatchPicture } from './watch-picture.ts';
 import { dueItems, watchPictures } from './watch-pictures.ts';
@@ -15,6 +16,8 @@ export interface DueAnswer extends DueItem {
   readonly targetId: string | null;
   readonly level: LevelRange | null;
   readonly levelBefore: LevelRange | null;
+  /** Rules of the weighing that stand against a spray it asks for, today; empty for anything else. */
+  readonly heldBy: readonly string[];
 }
 
 export interface NewsItem {
@@ -38,6 +41,22 @@ export interface NowAnswer {
 
 const NEWS_DAYS = 7;
 
+const ASKS_FOR_A_SPRAY: ReadonlySet<DueKind> = new Set([
+  'treat-now',
+  'second-pass',
+  'hatch-passing',
+  'all-stages',
+  'cover-flush',
+]);
+
+/** What the weighing refuses a spray for today: the list and the page it leads to say the same. */
+function heldBack(day: GardenDay, picture: WatchPicture): string[] {
+  const { refused } = weighAnswer(day, picture, NOT_LOOKED).weighed;
+  return refused
+    .filter(({ option }) => option === 'spray-now')
+    .flatMap(({ rules }) => rules.map(({ id }) => id));
+}
+
 export function nowAnswer(day: GardenDay): NowAnswer {
   const pictures = watchPictures(day);
   const byId = new Map(pictures.map((picture) => [picture.watch.id, picture]));
@@ -45,7 +64,9 @@ export function nowAnswer(day: GardenDay): NowAnswer {
   return {
     today: day.today,
     due: due.map((item) => {
-      const { plant, targetName, watch, level, levelBefore } = byId.get(item.watchId)!;
+      const picture = byId.get(item.watchId)!;
+      const { plant, targetName, watch, level, levelBefore } = picture;
+      const asksToSpray = ASKS_FOR_A_SPRAY.has(item.kind) && item.standing !== 'soon';
       return {
         ...item,
         plantId: plant.id,
@@ -54,6 +75,7 @@ export function nowAnswer(day: GardenDay): NowAnswer {
         targetId: watch.targetId,
         level,
         levelBefore,
+        heldBy: asksToSpray ? heldBack(day, picture) : [],
       };
     }),
     sprayDays: outdoorSprayDays(day),

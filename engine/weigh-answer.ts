@@ -23,6 +23,16 @@ export interface SeenOnTheSpot {
   readonly bloomSoon: boolean | null;
 }
 
+/** Nobody stands before the plant. */
+export const NOT_LOOKED: SeenOnTheSpot = {
+  helpersSeen: null,
+  antsSeen: null,
+  beesAtHoneydew: null,
+  thirsty: null,
+  cropIsOff: null,
+  bloomSoon: null,
+};
+
 export interface WeighAnswer {
   readonly facts: WeighFacts;
   readonly weighed: Weighed;

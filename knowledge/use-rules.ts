@@ -292,11 +292,7 @@ export const USE_RULES: readonly UseRule[] = [
     'bloom-not-said',
     'ask',
     'Is it in bloom, or is anything beneath it? It harms bees, and nobody has said.',
-    (f) =>
-      f.harmsBees &&
-      f.beesVisitBloom &&
-      f.bloom === 'unknown' &&
-      !(f.leafState === 'dormant' && !f.leafQuestion),
+    (f) => f.harmsBees && f.beesVisitBloom && f.bloom === 'unknown' && f.leafState !== 'dormant',
   ),
   plain(
     'bloom-soon',

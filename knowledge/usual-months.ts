@@ -264,7 +264,7 @@ export function usualWindows(
   latitudeDeg: number,
   seasonStart: CivilDate,
   mildWinters: boolean | null,
-): { readonly from: CivilDate; readonly to: CivilDate }[] {
+): { readonly from: CivilDate; readonly to: CivilDate; readonly generation: number }[] {
   const months = USUAL_MONTHS[targetId];
   if (!months) return [];
   const mild = mildWinters ?? Math.abs(latitudeDeg) < MILD_BELOW_DEG;
@@ -272,6 +272,10 @@ export function usualWindows(
   return [-1, 0, 1].flatMap((seasons) => {
     const year = yearOf(shiftSeason(seasonStart, seasons));
     const day = (monthDay: MonthDay) => addDays(dayInYear(monthDay, year), shift);
-    return (mild ? months.mild : months.cold).map(([from, to]) => ({ from: day(from), to: day(to) }));
+    return (mild ? months.mild : months.cold).map(([from, to], i) => ({
+      from: day(from),
+      to: day(to),
+      generation: i + 1,
+    }));
   });
 }

@@ -100,7 +100,7 @@ describe('a first hatch published by itself', () => {
 });
 
 describe('the usual months', () => {
-  const usual = { usualWindows: [{ from: '2026-08-20', to: '2026-09-30' }] };
+  const usual = { usualWindows: [{ from: '2026-08-20', to: '2026-09-30', generation: 1 }] };
   test('stand where nothing is published, ask for tapes, and for no spray', () => {
     expect(next(usual, '2026-05-20')).toMatchObject({ basis: 'calendar', phase: 'ahead' });
     expect(kinds(usual, '2026-08-05')).not.toContain('hang-tapes open');
@@ -128,7 +128,7 @@ describe('the next look', () => {
     expect(look({ open: false }, '2026-06-21')).toBeUndefined();
   });
   test('waits for crawler time where nothing lives, or nothing was left', () => {
-    const usualWindows = [{ from: '2026-08-20', to: '2026-09-30' }];
+    const usualWindows = [{ from: '2026-08-20', to: '2026-09-30', generation: 1 }];
     for (const more of [{ life: 'dead' }, { clear: true, clearedOn: '2026-05-10' }] as const)
       expect(look({ ...more, usualWindows, lookedOn: '2026-05-10' }, '2026-05-20')!.opens).toBe('2026-08-13');
     expect(look({ life: 'dead', lookedOn: '2026-05-10' }, '2026-05-20')!.opens).toBe('2026-09-07');

@@ -191,10 +191,10 @@ const phaseOf = (begun: boolean, closes: ExpectedDay | null, today: CivilDate): 
   !begun ? 'ahead' : closes !== null && today > closes.median ? 'over' : 'open';
 
 function usualWindows({ usualWindows: months }: WindowFacts, today: CivilDate): CrawlerWindow[] {
-  return months.map(({ from, to }, i): CrawlerWindow => ({
+  return months.map(({ from, to, generation }): CrawlerWindow => ({
     id: `months-${from}`,
     basis: 'calendar',
-    generation: i + 1,
+    generation,
     phase: today < from ? 'ahead' : today > to ? 'over' : 'open',
     opens: { median: from, early: from, late: null },
     closes: { median: to, early: to, late: null },

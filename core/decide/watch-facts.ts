@@ -21,7 +21,11 @@ export interface WatchFacts {
   /** How long its young stay soft (least, usually, at most), and how long it hatches, in days. */
   readonly hatch: { readonly softDays: readonly [number, number, number]; readonly spanDays: number };
   /** When its crawlers are usually met, by calendar: last season to next. */
-  readonly usualWindows: readonly { readonly from: CivilDate; readonly to: CivilDate }[];
+  readonly usualWindows: readonly {
+    readonly from: CivilDate;
+    readonly to: CivilDate;
+    readonly generation: number;
+  }[];
   /** The last day anybody looked at it, counted it, or opened the watch. */
   readonly lookedOn: CivilDate;
   /** The last count or look found nothing; when, and whether that still stands. */

@@ -84,7 +84,7 @@ function Leaves({ watch, asked, onAsk }: SceneProps & { watch: BenchWatch }) {
     <div>
       <Choices
         legend="It is now"
-        value={leaves.basis === 'unknown' && asked.leafState === null ? null : leafState}
+        value={watch.leafQuestion === null ? leafState : null}
         options={LEAF_STATES}
         onChange={(said) => onAsk({ ...asked, leafState: said })}
       />

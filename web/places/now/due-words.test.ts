@@ -17,6 +17,7 @@ const item = (changes: Partial<DueAnswer>): DueAnswer => ({
   ruleId: 'window-open',
   eventId: null,
   asks: null,
+  heldBy: [],
   plantId: 'p',
   plantName: 'West hedge',
   targetName: 'San Jose scale',
@@ -80,7 +81,7 @@ test('until when, in the words of its standing', () => {
 });
 
 test('the heading says what matters', () => {
-  expect(headline([])).toBe('Nothing is due');
+  expect(headline([])).toBe('Nothing is due today');
   expect(headline([item({})])).toBe('One is open');
   expect(headline([item({}), item({}), item({ standing: 'late' }), item({ standing: 'soon' })])).toBe(
     'One is late, two are open and one opens within ten days',

@@ -226,6 +226,8 @@ export function closingWords(item: DueAnswer, today: CivilDate): Closing {
       line: `from ${item.opensRange ? showDateRange(item.opens, ...item.opensRange) : showDate(item.opens)}, ${until}`,
     };
   }
+  if (item.standing === 'later' && item.opens)
+    return { tag: 'later', tone: 'tag-due', line: `on ${showDate(item.opens, today)}` };
   return { tag: 'open', tone: 'tag-open', line: until };
 }
 
@@ -240,7 +242,7 @@ export function headline(due: readonly DueAnswer[]): string {
     open && `${words(open)} ${open === 1 ? 'is' : 'are'} open`,
     soon && `${words(soon)} ${soon === 1 ? 'opens' : 'open'} within ten days`,
   ].filter((part): part is string => Boolean(part));
-  if (parts.length === 0) return 'Nothing is due';
+  if (parts.length === 0) return 'Nothing is due today';
   const sentence = parts.length === 1 ? parts[0]! : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`;
   return sentence[0]!.toUpperCase() + sentence.slice(1);
 }

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { daysBetween, type CivilDate } from '#core/calendar';
-import { EVENTS, inSentence } from '#knowledge';
+import { EVENTS, inSentence, WEIGH_RULES } from '#knowledge';
 import type { DueAnswer, NewsItem, NowAnswer } from '#engine';
 import type { NowPage } from '#server/routes/answer-routes';
 import { useNow } from '../../api/queries.ts';
@@ -58,7 +58,10 @@ function Now({ now }: { now: NowPage }) {
         {now.due.length === 0 ? (
           <NothingDue openWatches={now.openWatches} />
         ) : (
-          <DueGroups due={now.due} today={now.today} />
+          <>
+            <DueGroups due={now.due.filter(({ standing }) => standing !== 'later')} today={now.today} />
+            <NextLooks looks={now.due.filter(({ standing }) => standing === 'later')} />
+          </>
         )}
       </div>
       <aside>
@@ -146,6 +149,39 @@ function DueGroups({ due, today }: { due: readonly DueAnswer[]; today: CivilDate
   });
 }
 
+/** Why it is not sprayed today all the same, in the weighing's own words. */
+function HeldBack({ rules }: { rules: readonly string[] }) {
+  const says = WEIGH_RULES.filter(({ id }) => rules.includes(id)).map((rule) => rule.says);
+  return (
+    <p className="mt-1">
+      <b className="font-semibold">Not today:</b> {says.join(' ')}
+    </p>
+  );
+}
+
+/** What is watched and asks for nothing yet, with the day of the next look. */
+function NextLooks({ looks }: { looks: readonly DueAnswer[] }) {
+  if (looks.length === 0) return null;
+  return (
+    <section aria-label="Next looks">
+      <h2 className="mb-2">Next looks</h2>
+      <ul className="sheet mb-5 divide-y divide-base-300">
+        {looks.map(({ id, watchId, plantName, targetName, opens, facts, ruleId }) => (
+          <li key={id} className="px-4 py-3 flex flex-wrap gap-x-4 items-baseline justify-between">
+            <Link to={`/look/${watchId}`} className="font-semibold hover:underline">
+              {plantName}, {inSentence(targetName)}
+            </Link>
+            <span>{opens && showFullDate(opens)}</span>
+            <div className="basis-full text-sm">
+              <Reason title="Why then" facts={facts} ruleId={ruleId} eventId={null} />
+            </div>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
 function DueRow({ item, today }: { item: DueAnswer; today: CivilDate }) {
   const words = dueWords(item);
   const closing = closingWords(item, today);
@@ -166,6 +202,7 @@ function DueRow({ item, today }: { item: DueAnswer; today: CivilDate }) {
       </div>
       <div className="col-span-2 xl:col-span-1 xl:col-start-2 xl:row-start-2">
         <p className="soft">{words.advice}</p>
+        {item.heldBy.length > 0 && <HeldBack rules={item.heldBy} />}
         {item.asks && (
           <div className="my-2">
             <LeavesQuestion plantId={item.plantId} plantName={item.plantName} question={item.asks} />

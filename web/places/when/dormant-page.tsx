@@ -184,7 +184,8 @@ function PlannedPlant({ entry }: { entry: PlantWinter }) {
             className="flex flex-wrap gap-x-3 gap-y-1 items-baseline justify-between"
           >
             <span>
-              <b className="font-semibold">{SPRAY_WORDS[step.what]}</b>, {PLACE_WORDS[step.place]}
+              <b className="font-semibold">{step.place === 'cool-season' ? 'Oil' : SPRAY_WORDS[step.what]}</b>
+              , {PLACE_WORDS[step.place]}
               {step.mattersMost && plan.steps.length > 1 && (
                 <span className="soft"> · matters most if only one is done</span>
               )}

@@ -110,7 +110,7 @@ function Clock({ picture }: { picture: WatchPicture }) {
           <div className="min-w-0">
             <PageHead title={clockTitle(picture, clock)} lead={clockLead(picture, clock)} />
             <Gaps clock={clock} />
-            <div className="sheet p-4">
+            <div className="sheet p-4" hidden={clock.measured.length === 0}>
               <Suspense fallback={<div className="h-[380px] soft">Drawing…</div>}>
                 <ClockChart clock={clock} />
               </Suspense>
