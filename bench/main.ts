@@ -2,6 +2,7 @@ import { benchAccumulate } from './accumulate.ts';
 import { benchArchive } from './archive.ts';
 import { benchBigGarden } from './big-garden.ts';
 import { benchDoor } from './door.ts';
+import { benchEngine } from './engine.ts';
 import { benchEvents } from './events.ts';
 import { benchFirstPage } from './first-page.ts';
 import { benchImport } from './import.ts';
@@ -13,6 +14,7 @@ import { benchWhileReading } from './while-reading.ts';
 
 await benchAccumulate();
 await benchNaming();
+await benchEngine();
 await benchEvents();
 benchImport();
 await benchServer();

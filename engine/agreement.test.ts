@@ -253,6 +253,9 @@ function plantByChance(by: Chance, today: CivilDate) {
     on: addDays(today, -whole(0, 300)),
     note: '',
   }));
+  // Some have just been looked at.
+  if (odds(0.25))
+    growth.push({ id: v7(), plantId: plant.id, stage: one(['seen-bare', 'bud-swell']), on: today, note: '' });
   return {
     plant,
     watch,

@@ -22,6 +22,7 @@ import { roundRoutes } from './routes/round-routes.ts';
 import { timingRoutes } from './routes/timing-routes.ts';
 import { watchRoutes } from './routes/watch-routes.ts';
 import { weatherRoutes } from './routes/weather-routes.ts';
+import { unchanged } from './unchanged.ts';
 import { onlyLetIn, rightHost, rightOrigin, strictHeaders } from './security/guard.ts';
 
 const MOST_BODY_BYTES = 500_000;
@@ -83,6 +84,7 @@ export function createApp(
   const quietly = quiet();
   app.use('/api/*', quietly.refusing);
   app.use('/api/*', inOrderEntered(parts.store));
+  app.use('/api/*', unchanged(parts));
   app.get('/api/health', (c) => c.json({ ok: true }));
   app.route('/api', api(parts, quietly, logError));
   app.all('/api/*', () => {

@@ -1,0 +1,56 @@
+import { randomBytes } from 'node:crypto';
+import type { MiddlewareHandler } from 'hono';
+import type { GardenDay } from '#engine';
+import { type AppParts, presentDay } from './context.ts';
+
+/** Answers that follow from the garden's state and its day alone. */
+const FROM_THE_STATE =
+  /^\/api\/(now|hour|band|dormant|bench|walk|spray-hours|shelf\/state|plants(\/[^/]+\/feeding)?|seasons(\/[^/]+)?|watches(\/[^/]+(\/(clock|hatch|futures|weigh|spread|season-days))?)?)$/;
+
+interface Kept {
+  readonly version: number;
+  /** Answers worked out on this day, by address. */
+  readonly bodies: Map<string, string>;
+}
+
+/**
+ * Answers carry the version of the garden they were worked out from. Asked again with that version they are not
+ * worked out, nor sent; asked by another they are sent as they were, until something of the garden is written or
+ * its day changes.
+ */
+export function unchanged(parts: AppParts): MiddlewareHandler {
+  // Versions of one run of the program say nothing to the next.
+  const run = randomBytes(6).toString('base64url');
+  const byDay = new WeakMap<GardenDay, Kept>();
+  let versions = 0;
+  const keptOf = (day: GardenDay): Kept => {
+    const before = byDay.get(day);
+    if (before) return before;
+    const fresh: Kept = { version: ++versions, bodies: new Map() };
+    byDay.set(day, fresh);
+    return fresh;
+  };
+  /** What besides the garden shows on the first page: the house, so to speak. */
+  const house = (path: string, day: GardenDay) =>
+    path === '/api/now'
+      ? Buffer.from(
+          JSON.stringify([parts.backups?.lastTrouble(), parts.store.daysAhead(day.today)]),
+        ).toString('base64url')
+      : '';
+  return async (c, next) => {
+    if (c.req.method !== 'GET' || !FROM_THE_STATE.test(c.req.path) || !parts.store.gardenState())
+      return next();
+    const day = presentDay(parts);
+    const { version, bodies } = keptOf(day);
+    const told = house(c.req.path, day);
+    const tag = `W/"${run}.${version}.${told}"`;
+    if (c.req.header('if-none-match')?.includes(tag)) return c.body(null, 304, { etag: tag });
+    const address = `${c.req.url} ${told}`;
+    const before = bodies.get(address);
+    if (before !== undefined) return c.body(before, 200, { 'content-type': 'application/json', etag: tag });
+    await next();
+    if (c.res.status !== 200) return;
+    bodies.set(address, await c.res.clone().text());
+    c.header('etag', tag);
+  };
+}
