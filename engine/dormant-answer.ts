@@ -136,7 +136,9 @@ function spraysOf(
       return {
         on,
         oil: products.some(({ containsOil, materialId }) => containsOil || materialById(materialId).isOil),
-        copper: products.some(({ materialId }) => materialId === 'copper'),
+        copper: products.some(({ materialId, containsOil }) =>
+          ingredientsOf(materialId, containsOil).includes('copper'),
+        ),
       };
     });
 }

@@ -1,5 +1,5 @@
 import type { Grade } from '#core/figures';
-import { isScaleGroup, type TargetGroup } from '#core/identify';
+import type { TargetGroup } from '#core/identify';
 import type { Target } from './targets/index.ts';
 
 /** How well a material does against a trouble at the stage it reaches, when it is well applied. */
@@ -132,7 +132,9 @@ const BY_TARGET: Readonly<Record<string, readonly Entry[]>> = {
   'peach-leaf-curl': [
     ['copper', 'works', 'on bare wood before the buds swell; nothing after symptoms'],
     ['lime-sulfur', 'works', 'on bare wood before the buds swell'],
+    ['chlorothalonil', 'works', 'on bare wood before the buds swell'],
     ['sulfur', 'poor', 'not this fungus'],
+    ['bacillus', 'poor', 'not this fungus'],
   ],
   'apple-scab': [
     ['captan', 'works', 'before infection'],
@@ -146,6 +148,20 @@ const BY_TARGET: Readonly<Record<string, readonly Entry[]>> = {
     ['mancozeb', 'works', 'before infection'],
     ['sulfur', 'in part', 'before infection'],
     ['captan', 'poor', 'not rusts'],
+    ['bacillus', 'poor', 'not rusts'],
+  ],
+  'fig-rust': [
+    ['copper', 'in part', 'before infection'],
+    ['bacillus', 'poor', 'not rusts'],
+  ],
+  'greasy-spot': [
+    ['mineral-oil', 'works', 'early and late in the rainy season; clear fallen leaves'],
+    ['copper', 'works', 'early and late in the rainy season'],
+  ],
+  melanose: [['copper', 'works', 'from petal fall, for about twelve weeks']],
+  'brown-rot': [
+    ['captan', 'works', 'from pink bud to petal fall; take mummies out in winter'],
+    ['copper', 'in part', 'before bloom only'],
   ],
   'shot-hole': [
     ['copper', 'works', 'at leaf fall, before the rains'],
@@ -175,7 +191,7 @@ export function efficacyAgainst(target: Pick<Target, 'id' | 'group'>): Efficacy[
       materialId,
       word,
       how,
-      grade: isScaleGroup(target.group) ? 'B' : 'C',
+      grade: 'C',
       sourceIds: ['practice'],
     }))
     .sort((a, b) => order.indexOf(a.word) - order.indexOf(b.word));

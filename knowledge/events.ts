@@ -167,7 +167,7 @@ export const EVENTS: readonly TimedEvent[] = [
   window(707, 1260, { target: 'juniper-scale' }),
   first(748, { target: 'calico-scale' }),
   first(770, { target: 'european-fruit-lecanium', grade: 'C', note: 'About this sum; sources differ.' }),
-  first(850, { target: 'cottony-maple-scale', note: 'About this sum; sources differ.' }),
+  first(850, { target: 'cottony-maple-scale', grade: 'C', note: 'About this sum; sources differ.' }),
   window(802, 1265, { target: 'cottony-maple-scale' }),
   window(802, 1388, { target: 'cottony-camellia-scale' }),
   first(1774, { target: 'obscure-scale' }),

@@ -62,8 +62,8 @@ const INCUBATION_DAYS: Readonly<Record<string, number>> = {
   'rose-black-spot': 16,
   'peach-leaf-curl': 35,
   'cedar-apple-rust': 21,
-  'citrus-greasy-spot': 180,
-  'citrus-melanose': 14,
+  'greasy-spot': 180,
+  melanose: 14,
   'brown-rot': 14,
   'shot-hole': 21,
 };

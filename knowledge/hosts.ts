@@ -75,6 +75,8 @@ export const HOSTS: readonly Host[] = [
   host('star-magnolia', 'Star magnolia', 'Magnolia stellata'),
   host('dogwood', 'Dogwood', 'Cornus'),
   host('maple', 'Maple', 'Acer', { oil: 'dormant-only' }),
+  host('sugar-maple', 'Sugar maple', 'Acer saccharum', { oil: 'avoid' }),
+  host('japanese-maple', 'Japanese maple', 'Acer palmatum', { oil: 'avoid' }),
   host('oak', 'Oak', 'Quercus', { evergreen: 'either', beesVisitBloom: false }),
   host('magnolia', 'Magnolia', 'Magnolia', { evergreen: 'either' }),
   host('tuliptree', 'Tuliptree', 'Liriodendron tulipifera'),
@@ -136,6 +138,7 @@ export const SOAP_TENDER_HOSTS: ReadonlySet<string> = new Set([
   'hawthorn',
   'horse-chestnut',
   'maple',
+  'japanese-maple',
   'cherry',
   'plum',
 ]);
@@ -145,4 +148,5 @@ export const SULFUR_SHY_HOSTS: ReadonlyMap<string, 'always' | 'some'> = new Map(
   ['apricot', 'always'],
   ['grape', 'some'],
   ['pear', 'some'],
+  ['currant', 'some'],
 ]);

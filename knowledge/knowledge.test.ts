@@ -18,6 +18,9 @@ import {
   searchGuide,
   SOURCES,
   TARGETS,
+  meetingRules,
+  WEIGH_RULES,
+  USE_RULES,
   USUAL_MONTHS,
   usualWindows,
 } from './index.ts';
@@ -84,6 +87,13 @@ describe('the records hold together', () => {
         against('cottony-cushion-scale').get(id),
       ),
     ).toEqual(Array(4).fill('avoid'));
+  });
+
+  test('what rests on practice alone is a rule of thumb', () => {
+    const lines = [...RULES, ...USE_RULES, ...WEIGH_RULES, ...meetingRules({}).rules];
+    const alone = lines.filter(({ sourceIds }) => sourceIds.every((id) => id === 'practice'));
+    expect(alone.length).toBeGreaterThan(50);
+    expect(alone.filter(({ grade }) => grade === 'B').map(({ id }) => id)).toEqual([]);
   });
 
   test('every scale and miner has its usual months, in cold and in mild winters, north and south', () => {

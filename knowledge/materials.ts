@@ -67,7 +67,7 @@ export const MATERIALS: readonly Material[] = [
     'kills by contact only: what is not wetted lives',
     ['unclassified', 'emulsifiable-oil'],
     ['97 to 99 % paraffinic oil, with emulsifier', 'motor, lamp and cooking oil'],
-    { ...OIL, usual: { dormant: [2, 4], inLeaf: [1, 3] } },
+    { ...OIL, usual: { dormant: [2, 4], inLeaf: [1, 2] } },
   ),
   material(
     'plant-oil',
@@ -190,7 +190,16 @@ export const MATERIALS: readonly Material[] = [
   ),
   material(
     'copper',
-    'Fixed copper, Bordeaux mix',
+    'Fixed copper',
+    'leaf curl, shot hole, blight, early scab',
+    'marks fruit in slow drying; builds up in soil; fish; not with acids or phosphite',
+    ['M01', 'powder'],
+    ['metallic copper stated, fixed', 'plain copper sulfate without lime'],
+    ORGANIC,
+  ),
+  material(
+    'bordeaux',
+    'Bordeaux mix',
     'leaf curl, shot hole, blight, early scab',
     'marks fruit in slow drying; builds up in soil; fish; not with acids or phosphite',
     ['M01', 'powder'],

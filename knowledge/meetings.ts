@@ -8,9 +8,10 @@ import { schoolFor } from './schools.ts';
  */
 const INGREDIENTS: Readonly<Record<string, readonly Ingredient[]>> = {
   'mineral-oil': ['oil'],
-  'plant-oil': ['oil'],
+  // Most plant oils sold are clarified neem, so it counts as both.
+  'plant-oil': ['oil', 'neem'],
   'raw-neem': ['oil', 'neem'],
-  azadirachtin: ['neem'],
+  azadirachtin: ['neem', 'azadirachtin'],
   soap: ['soap', 'alkaline'],
   pyriproxyfen: ['growth-regulator'],
   buprofezin: ['growth-regulator'],
@@ -22,7 +23,8 @@ const INGREDIENTS: Readonly<Record<string, readonly Ingredient[]>> = {
   sulfur: ['sulfur'],
   'lime-sulfur': ['lime-sulfur', 'sulfur', 'alkaline'],
   copper: ['copper'],
-  bicarbonate: ['alkaline'],
+  bordeaux: ['copper', 'alkaline'],
+  bicarbonate: ['bicarbonate', 'alkaline'],
   bacillus: ['bacillus'],
   captan: ['captan'],
   mancozeb: ['mancozeb'],
@@ -43,7 +45,7 @@ const rule = (
   tank: MeetingRule['tank'],
   apartDays: number,
   says: string,
-  grade: MeetingRule['grade'] = 'B',
+  grade: MeetingRule['grade'] = 'C',
 ): MeetingRule => ({ id, between: [a, b], tank, apartDays, says, grade, sourceIds: ['practice'] });
 
 /** Rules that hold whatever school is followed. */
@@ -82,6 +84,16 @@ const FIXED: readonly MeetingRule[] = [
     0,
     'Alkaline mixes break malathion down within hours.',
   ),
+  rule(
+    'azadirachtin-alkaline',
+    'azadirachtin',
+    'alkaline',
+    'no',
+    0,
+    'Alkaline mixes break azadirachtin down.',
+  ),
+  rule('soap-acid', 'soap', 'acid', 'no', 0, 'Acid curdles soap: it clogs, and no longer works.'),
+  rule('bicarbonate-acid', 'bicarbonate', 'acid', 'no', 0, 'They foam, and undo each other.'),
   rule('copper-acid', 'copper', 'acid', 'no', 0, 'Acid frees the copper, and it burns.'),
   rule(
     'copper-phosphite',

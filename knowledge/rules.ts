@@ -14,7 +14,7 @@ export const RULES: readonly Rule[] = [
     id: 'name-before-acting',
     says: 'Know the group before choosing a remedy: what works on soft scale may do nothing to armored.',
     wouldChange: 'A few checks with a lens and a knife.',
-    grade: 'B',
+    grade: 'C',
     sourceIds: ['practice'],
   },
   {
@@ -44,7 +44,7 @@ export const RULES: readonly Rule[] = [
       'reached while they walk and for as long as they stay soft, which is weeks for armored and felt scale and ' +
       'months for soft scale.',
     wouldChange: 'Two looks in a row with nothing on any tape end it.',
-    grade: 'B',
+    grade: 'C',
     sourceIds: ['practice'],
   },
   {
@@ -53,7 +53,7 @@ export const RULES: readonly Rule[] = [
       'By the published sum crawlers are out, but your tapes caught none yet. Your garden corrects the book: ' +
       'spray at the first catch.',
     wouldChange: 'The first crawlers on a tape, or before your eyes.',
-    grade: 'B',
+    grade: 'C',
     sourceIds: ['practice'],
   },
   {
@@ -80,7 +80,7 @@ export const RULES: readonly Rule[] = [
       'A fungus that was on its way shows for days or weeks after a treatment; sooner nobody can say whether it ' +
       'worked.',
     wouldChange: 'A count after that day closes this.',
-    grade: 'B',
+    grade: 'C',
     sourceIds: ['practice'],
   },
   {
@@ -116,7 +116,7 @@ export const RULES: readonly Rule[] = [
       'Nothing alive was found beneath the covers. Old covers stay for years and are no reason to spray; ' +
       'look again when crawlers would come.',
     wouldChange: 'A single live body, egg or crawler.',
-    grade: 'B',
+    grade: 'C',
     sourceIds: ['practice'],
   },
   {
@@ -152,14 +152,14 @@ export const RULES: readonly Rule[] = [
       'Scale is judged two to four weeks after a spray, on new growth: old covers stay in place and ' +
       'prove nothing.',
     wouldChange: 'A count of live scale on new growth closes this.',
-    grade: 'B',
+    grade: 'C',
     sourceIds: ['practice'],
   },
   {
     id: 'check-others-after',
     says: 'Mites, spots and mines are judged within ten days of treating, on growth that came since.',
     wouldChange: 'A count closes this.',
-    grade: 'B',
+    grade: 'C',
     sourceIds: ['practice'],
   },
   {
@@ -184,7 +184,7 @@ export const RULES: readonly Rule[] = [
       "Count live scale on ten or more twigs before the hatch: without this year's number nobody can say " +
       'next year what worked.',
     wouldChange: 'A count this season.',
-    grade: 'B',
+    grade: 'C',
     sourceIds: ['practice'],
   },
   {
@@ -257,7 +257,7 @@ export const RULES: readonly Rule[] = [
       'The pupae winter in fallen leaves: what is raked up and binned or deeply buried does not fly in ' +
       'spring.',
     wouldChange: 'Leaves already gone.',
-    grade: 'B',
+    grade: 'C',
     sourceIds: ['practice'],
   },
   {
@@ -266,7 +266,7 @@ export const RULES: readonly Rule[] = [
       'Oil reaches settled scale while the plant is bare, and best from bud swell to first green. Wet ' +
       'all bark.',
     wouldChange: 'Nothing alive under the covers, a spur sample below its threshold, or another school.',
-    grade: 'B',
+    grade: 'C',
     sourceIds: ['practice'],
   },
   {
@@ -284,14 +284,14 @@ export const RULES: readonly Rule[] = [
       'A hardy evergreen is never bare. It takes oil at leaf rates in the cool season, after its growth has ' +
       'hardened and before new growth begins; never in frost.',
     wouldChange: 'New growth, nothing alive under the covers, or another school.',
-    grade: 'B',
+    grade: 'C',
     sourceIds: ['practice'],
   },
   {
     id: 'blight-copper',
     says: 'Copper against fire blight goes on from silver to green tip, as the bacteria come to the bark.',
     wouldChange: 'No blight in the last years.',
-    grade: 'B',
+    grade: 'C',
     sourceIds: ['practice'],
   },
   {
@@ -300,7 +300,7 @@ export const RULES: readonly Rule[] = [
       'Copper against leaf curl and bark disease must be on before buds swell: afterwards nothing cures ' +
       'it.',
     wouldChange: 'No curl, shot hole or blight in the last years.',
-    grade: 'B',
+    grade: 'C',
     sourceIds: ['practice'],
   },
 ];

@@ -20,7 +20,7 @@ const rule = (
   id: string,
   verdict: UseRule['verdict'],
   speaks: Speaks,
-  grade: UseRule['grade'] = 'B',
+  grade: UseRule['grade'] = 'C',
 ): UseRule => ({ id, verdict, speaks, grade, sourceIds: ['practice'] });
 
 /** A rule that only asks whether something is so. */
@@ -29,7 +29,7 @@ const plain = (
   verdict: UseRule['verdict'],
   says: string,
   when: (facts: UseFacts, schools: Readonly<Record<string, string>>) => boolean,
-  grade: UseRule['grade'] = 'B',
+  grade: UseRule['grade'] = 'C',
 ): UseRule => rule(id, verdict, (facts, schools) => (when(facts, schools) ? { says } : null), grade);
 
 const MISFIT_SAYS: Readonly<Record<Misfit, string>> = {

@@ -146,22 +146,14 @@ export const WEIGH_OPTIONS: Readonly<Record<OptionId, { readonly name: string; r
 
 /** The rules of the weighing, each tested by situations. */
 export const WEIGH_RULES: readonly WeighRule[] = [
-  rule(
-    'not-named',
-    'name-first',
-    100,
-    'It has no name yet, not even its group.',
-    (f) => f.group === null,
-    'B',
-  ),
-  rule('nothing-alive', 'look-again', 80, 'Nothing lives beneath the covers.', (f) => f.life === 'dead', 'B'),
+  rule('not-named', 'name-first', 100, 'It has no name yet, not even its group.', (f) => f.group === null),
+  rule('nothing-alive', 'look-again', 80, 'Nothing lives beneath the covers.', (f) => f.life === 'dead'),
   rule(
     'alive-not-known',
     'look-again',
     70,
     'Whether it is alive is not known: turn covers over, ten or more.',
     (f) => f.life === 'unknown' && scale(f),
-    'B',
   ),
   rule(
     'eggs-beneath-mothers',
@@ -169,10 +161,9 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     30,
     'Dry mothers shelter eggs: crawlers will come, and come soft.',
     (f) => f.eggsBeneath,
-    'B',
   ),
 
-  rule('dead-needs-nothing', 'leave', 60, 'Dead covers need no treatment.', (f) => f.life === 'dead', 'B'),
+  rule('dead-needs-nothing', 'leave', 60, 'Dead covers need no treatment.', (f) => f.life === 'dead'),
   rule(
     'light-on-grown',
     'leave',
@@ -211,7 +202,6 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     80,
     'It does no harm, or it helps: keep it.',
     (f) => f.group === 'no-trouble' || f.group === 'helper',
-    'B',
   ),
   rule('nothing-presses', 'leave', 5, 'Nothing presses today.', alive),
   rule(
@@ -250,7 +240,6 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     60,
     'Its own beetle clears this scale when nothing kills the beetle.',
     (f) => isVedaliaHome(f) && alive(f),
-    'B',
   ),
   rule(
     'helpers-too-late',
@@ -298,7 +287,6 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     30,
     'Spotted and fallen leaves carry it on: strip, clear and bin them.',
     (f) => f.group === 'fungus' && f.heightM <= 3.5,
-    'B',
   ),
   rule(
     'rust-strip',
@@ -333,7 +321,6 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     'by-hand',
     'It does no harm, or it helps.',
     (f) => f.group === 'no-trouble' || f.group === 'helper',
-    'B',
   ),
   refusal(
     'hands-do-not-reach',
@@ -355,7 +342,6 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     50,
     'Water from above keeps its leaves wet, which leaf fungi need.',
     (f) => f.wateredOverhead && f.group === 'fungus',
-    'B',
   ),
   rule(
     'weak-plant',
@@ -377,7 +363,6 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     30,
     'Ants farm honeydew and fight the helpers off: keep them away.',
     (f) => f.antsSeen === true && makesHoneydew(f.group),
-    'B',
   ),
 
   rule(
@@ -401,7 +386,6 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     75,
     'The window to reach crawlers is open.',
     (f) => f.window === 'open' && alive(f) && scale(f) && f.level !== 0,
-    'B',
   ),
   rule(
     'stages-together',
@@ -463,7 +447,6 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     -40,
     'Its kind is hurt by oil: only a label without oil that names it will do.',
     (f) => f.hostOil === 'avoid',
-    'B',
   ),
   rule(
     'no-oil-on-it-in-window',
@@ -471,23 +454,20 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     -40,
     'Its kind is hurt by oil: only a label without oil that names it will do.',
     (f) => f.hostOil === 'avoid',
-    'B',
   ),
   ...(['spray-now', 'spray-in-window', 'winter-spray', 'drench'] as const).flatMap((option) => [
-    refusal(`${option}-dead`, option, 'Nothing is alive to be reached.', (f) => f.life === 'dead', 'B'),
+    refusal(`${option}-dead`, option, 'Nothing is alive to be reached.', (f) => f.life === 'dead'),
     refusal(
       `${option}-unnamed`,
       option,
       'Without its group nobody knows what would reach it.',
       (f) => f.group === null,
-      'B',
     ),
     refusal(
       `${option}-harmless`,
       option,
       'It does no harm, or it helps.',
       (f) => f.group === 'no-trouble' || f.group === 'helper',
-      'B',
     ),
   ]),
   ...(['spray-now', 'spray-in-window', 'drench'] as const).map((option) =>
@@ -496,7 +476,6 @@ export const WEIGH_RULES: readonly WeighRule[] = [
       option,
       'What is sprayed or drenched here kills the beetle that does the work; outbreaks follow.',
       (f) => isVedaliaHome(f) && f.helpersSeen !== false,
-      'B',
     ),
   ),
   ...(['spray-now', 'spray-in-window', 'winter-spray'] as const).map((option) =>
@@ -505,7 +484,6 @@ export const WEIGH_RULES: readonly WeighRule[] = [
       option,
       'It stands higher than your sprayer reaches from the ground.',
       beyondReach,
-      'B',
     ),
   ),
   refusal(
@@ -513,35 +491,25 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     'spray-now',
     'It is in bloom that bees visit. Cool weather does not clear that.',
     (f) => f.bloom === 'open' && f.beesVisitBloom,
-    'B',
   ),
   refusal(
     'bloom-tomorrow',
     'spray-now',
     'It is about to bloom: what is sprayed now is there when bees come.',
     (f) => f.bloom === 'soon' && f.beesVisitBloom,
-    'B',
   ),
-  refusal(
-    'bees-at-honeydew',
-    'spray-now',
-    'Bees gather its honeydew.',
-    (f) => f.beesAtHoneydew === true,
-    'B',
-  ),
+  refusal('bees-at-honeydew', 'spray-now', 'Bees gather its honeydew.', (f) => f.beesAtHoneydew === true),
   refusal(
     'heat',
     'spray-now',
     'It is or will be too hot within two days: sprays burn.',
     (f) => f.hot === true,
-    'B',
   ),
   refusal(
     'thirsty-plant',
     'spray-now',
     'It is short of water: sprays burn thirsty leaves.',
     (f) => f.thirsty === true,
-    'B',
   ),
   refusal(
     'armored-under-cover',
@@ -553,14 +521,12 @@ export const WEIGH_RULES: readonly WeighRule[] = [
       inLeaf(f) &&
       (f.window === 'later' || f.window === 'over' || f.window === 'soon') &&
       !f.allStagesSeen,
-    'B',
   ),
   refusal(
     'no-cure-in-leaf',
     'spray-now',
     'Leaf curl is not cured after it shows: the moment was before buds swelled.',
     (f) => f.targetId === 'peach-leaf-curl' && inLeaf(f),
-    'B',
   ),
   rule(
     'no-fit-hours',
@@ -575,7 +541,6 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     20,
     'Sprays protect leaves that are still sound; they do not heal.',
     (f) => f.group === 'fungus' && level(f) >= 2 && inLeaf(f) && f.targetId !== 'fig-rust',
-    'B',
   ),
   refusal(
     'larvae-inside',
@@ -583,7 +548,6 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     "Larvae inside leaves are out of reach of contact sprays; the moment is the adults' flight or the " +
       'soft flush.',
     (f) => f.group === 'leaf-miner' && !f.softFlush && f.window !== 'open',
-    'B',
   ),
   rule(
     'miner-flight',
@@ -599,7 +563,6 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     60,
     'Its window lies ahead: what is sprayed then reaches crawlers while they are soft.',
     (f) => (f.window === 'soon' || f.window === 'later') && alive(f) && scale(f) && level(f) >= 1,
-    'B',
   ),
   rule(
     'window-near',
@@ -628,14 +591,12 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     'winter-spray',
     'Its winter has no spray for it, or none that is still to come.',
     (f) => f.winter === 'none',
-    'B',
   ),
   refusal(
     'oil-never',
     'winter-spray',
     'Its kind is hurt by oil in any state.',
     (f) => f.hostOil === 'avoid' && f.targetId !== 'peach-leaf-curl',
-    'B',
   ),
   rule(
     'delayed-dormant-now',
@@ -643,7 +604,6 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     90,
     'Buds swell now: oil does most against scale until first green.',
     (f) => scale(f) && alive(f) && f.leafState === 'delayed-dormant' && dueNow(f),
-    'B',
   ),
   rule(
     'bare-now',
@@ -651,7 +611,6 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     72,
     'It is bare: oil reaches settled young on bark, and more so as buds swell.',
     (f) => scale(f) && alive(f) && f.leafState === 'dormant' && level(f) >= 1 && dueNow(f),
-    'B',
   ),
   rule(
     'cool-season-now',
@@ -659,7 +618,6 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     72,
     'Growth has hardened: an evergreen takes oil at leaf rates until new growth.',
     (f) => scale(f) && alive(f) && f.evergreen && level(f) >= 1 && dueNow(f),
-    'B',
   ),
   rule(
     'winter-ahead',
@@ -674,7 +632,6 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     75,
     "Copper before buds swell keeps next spring's leaves from curling.",
     (f) => f.targetId === 'peach-leaf-curl',
-    'B',
   ),
 
   rule(
@@ -690,7 +647,6 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     'Bees visit its bloom, and a drench reaches pollen and nectar: this school never does it there.',
     (f, s) =>
       f.beesVisitBloom && ['never-where-bees', 'non-flowering'].includes(s.drench ?? 'never-where-bees'),
-    'B',
   ),
   refusal(
     'organic-drench',
@@ -704,21 +660,18 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     'drench',
     'Parts of it are eaten: only a label that names the crop could allow it.',
     (f) => f.edible,
-    'B',
   ),
   refusal(
     'not-in-autumn',
     'drench',
     "In autumn a drench goes into next spring's bloom.",
     (f) => f.lateSeason,
-    'B',
   ),
   refusal(
     'armored-does-not-drink',
     'drench',
     'Armored scale does not feed where the common drench flows.',
     (f) => f.group === 'armored',
-    'B',
   ),
 
   rule(
@@ -727,7 +680,6 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     70,
     'It is heavy where you cannot reach from the ground.',
     (f) => beyondReach(f) && level(f) >= 3 && alive(f),
-    'B',
   ),
   rule(
     'out-of-reach',

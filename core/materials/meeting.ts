@@ -4,6 +4,8 @@ import type { Grade } from '#core/figures';
 export const INGREDIENTS = [
   'oil',
   'neem',
+  'azadirachtin',
+  'bicarbonate',
   'soap',
   'sulfur',
   'lime-sulfur',

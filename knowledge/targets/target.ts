@@ -230,6 +230,16 @@ function words(list: string): Record<string, FrequencyWord> {
   );
 }
 
+/** Hosts that stand by themselves because they bear other sprays, and are eaten like the kind they belong to. */
+const OF_KIND: Readonly<Record<string, string>> = { 'sugar-maple': 'maple', 'japanese-maple': 'maple' };
+
+function withKinds(hosts: Record<string, FrequencyWord>): Record<string, FrequencyWord> {
+  const alike = Object.entries(OF_KIND).flatMap(([id, kind]) =>
+    hosts[kind] ? [[id, hosts[kind]] as const] : [],
+  );
+  return { ...Object.fromEntries(alike), ...hosts };
+}
+
 const NO_SIGN: Looks = Object.fromEntries(
   CHECKS.filter((check) => check.kind === 'sign').map((check) => [check.id, { yes: 'never' as const }]),
 );
@@ -251,7 +261,7 @@ export function target(group: TargetGroup, text: TargetText): Target {
     name: text.name,
     scientific: text.scientific,
     what: text.what,
-    hosts: words(text.hosts),
+    hosts: withKinds(words(text.hosts)),
     months: text.months ?? [],
     shelter: text.shelter ?? 'outdoors',
     looks: {
