@@ -305,7 +305,7 @@ function tapesByChance({ whole, one }: Chance, watchId: string, today: CivilDate
   })).toReversed();
 }
 
-/** Whether leaves are out, told without the app: a sign of leaves in the last month, and none of bare wood since. */
+/** Whether leaves are out, told without the app: a sign of leaves lately, and none of bare wood since. */
 function surelyInLeaf({ state, today }: Scene, plant: Plant): boolean {
   if (evergreenOf(plant) === true) return true;
   const watchIds = new Set(state.watches.filter(({ plantId }) => plantId === plant.id).map(({ id }) => id));

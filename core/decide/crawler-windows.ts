@@ -1,8 +1,8 @@
 import { addDays, type CivilDate, daysBetween } from '#core/calendar';
 import { readTapes, type TapeVerdict } from '#core/emergence';
 import type { EventState, WindowPhase } from '#core/phenology';
-import type { Fact } from './due-item.ts';
-import { eventFacts, type ExpectedDay, expectedDay, tapeFacts } from './told-facts.ts';
+import type { CrawlerWindow, ExpectedDay } from './crawler-window.ts';
+import { eventFacts, expectedDay, tapeFacts } from './told-facts.ts';
 import type { WatchFacts } from './watch-facts.ts';
 
 /** What of a watch its windows follow from. */
@@ -10,27 +10,6 @@ export type WindowFacts = Pick<
   WatchFacts,
   'events' | 'tapes' | 'tapesHungOn' | 'crawlersSeenOn' | 'hatch' | 'usualWindows'
 >;
-
-/** A time in which crawlers are out and soft enough to be reached. */
-export interface CrawlerWindow {
-  /** Stable over days. */
-  readonly id: string;
-  /** Crawlers on a tape or before one's eyes; a published sum of heat; the usual months. */
-  readonly basis: 'seen' | 'published' | 'calendar';
-  readonly generation: number;
-  readonly phase: WindowPhase;
-  readonly opens: ExpectedDay;
-  readonly closes: ExpectedDay | null;
-  /** The published event it goes by, if one. */
-  readonly eventId: string | null;
-  /** When the first hatch is expected, where that is published by itself. */
-  readonly firstExpected: ExpectedDay | null;
-  /** Another author's first hatch that still lies ahead although this one is open. */
-  readonly disputedBy: string | null;
-  /** Tapes hang, or were read lately, and caught nothing yet. */
-  readonly waitsForTapes: boolean;
-  readonly told: readonly Fact[];
-}
 
 /** Tapes read within so many days still speak for today. */
 const TAPES_SPEAK_DAYS = 10;

@@ -1,63 +1,7 @@
 import type { CivilDate } from '#core/calendar';
-import type { TapeSignal } from '#core/emergence';
-import type { DormantSpray, LeafQuestion } from '#core/plan';
+import type { LeafQuestion } from '#core/plan';
+import type { Fact } from './fact.ts';
 import type { WatchFacts, WatchToday } from './watch-facts.ts';
-
-/** What a fact is about. */
-export type FactKind =
-  | 'caught-first'
-  | 'caught-last'
-  | 'last-look'
-  | 'soft-until'
-  | 'usual-months'
-  | 'all-stages-seen'
-  | 'buds-swell'
-  | 'counted-from'
-  | 'expected-on'
-  | 'first-crawlers-published-at'
-  | 'first-green'
-  | 'first-hatch-published-at'
-  | 'hard-by-by-rule-of-thumb'
-  | 'heat-so-far-of-the-way-there'
-  | 'last-spray'
-  | 'last-tapes-crawlers-a-week'
-  | 'leaves-down'
-  | 'leaves-mined-last-count'
-  | 'of-this-winters-sprays'
-  | 'opened'
-  | 'reached-on'
-  | 'since-then'
-  | 'soft-since'
-  | 'tapes'
-  | 'the-tapes-say'
-  | 'treated'
-  | 'what'
-  | 'window-published-as';
-
-/** A fact that is no figure: what the tapes say, which spray it is, and the like. */
-export type FactCode =
-  TapeSignal | DormantSpray | 'first-males-trapped' | 'none-this-season' | 'matters-most';
-
-/** A figure a decision rests on, with its unit in its kind; shown as the user's units ask. */
-export type Quantity =
-  | { readonly kind: 'heat'; readonly cd: number }
-  | { readonly kind: 'heat-range'; readonly fromCd: number; readonly toCd: number }
-  | {
-      readonly kind: 'date';
-      readonly on: CivilDate;
-      readonly early?: CivilDate;
-      readonly late?: CivilDate | null;
-    }
-  | { readonly kind: 'days-between'; readonly from: CivilDate; readonly to: CivilDate }
-  | { readonly kind: 'counts'; readonly values: readonly number[] }
-  | { readonly kind: 'share'; readonly value: number }
-  | { readonly kind: 'days'; readonly value: number }
-  | { readonly kind: 'code'; readonly code: FactCode };
-
-export interface Fact {
-  readonly what: FactKind;
-  readonly quantity: Quantity;
-}
 
 export type DueKind =
   | 'name-it'

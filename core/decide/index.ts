@@ -1,14 +1,8 @@
-export { crawlerWindows, nextWindow, type CrawlerWindow, type WindowFacts } from './crawler-windows.ts';
+export type { CrawlerWindow, ExpectedDay } from './crawler-window.ts';
+export { crawlerWindows, nextWindow, type WindowFacts } from './crawler-windows.ts';
 export { DAYS } from './days.ts';
-export { type ExpectedDay } from './told-facts.ts';
-export {
-  type DueItem,
-  type DueKind,
-  type Fact,
-  type FactCode,
-  type FactKind,
-  type Quantity,
-} from './due-item.ts';
+export { type DueItem, type DueKind } from './due-item.ts';
+export { type Fact, type FactCode, type FactKind, type Quantity } from './fact.ts';
 export { byClosing, whatIsDue } from './due.ts';
 export {
   inspectNext,

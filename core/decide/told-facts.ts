@@ -1,8 +1,8 @@
 import type { CivilDate } from '#core/calendar';
-import { readTapes } from '#core/emergence';
+import { readTapes, type TapeReading } from '#core/emergence';
 import type { EventState, Projection } from '#core/phenology';
-import type { Fact } from './due-item.ts';
-import type { WatchFacts } from './watch-facts.ts';
+import type { ExpectedDay } from './crawler-window.ts';
+import type { Fact } from './fact.ts';
 
 /** What a published event rests on today. */
 export function eventFacts(state: EventState): Fact[] {
@@ -34,20 +34,13 @@ export function eventFacts(state: EventState): Fact[] {
 }
 
 /** What this season's tapes say. */
-export function tapeFacts(tapes: WatchFacts['tapes']): Fact[] {
+export function tapeFacts(tapes: readonly TapeReading[]): Fact[] {
   if (tapes.length === 0) return [{ what: 'tapes', quantity: { kind: 'code', code: 'none-this-season' } }];
   const verdict = readTapes(tapes);
   return [
     { what: 'last-tapes-crawlers-a-week', quantity: { kind: 'counts', values: verdict.perWeek.slice(-3) } },
     { what: 'the-tapes-say', quantity: { kind: 'code', code: verdict.signal } },
   ];
-}
-
-/** A day with its 80 % range; `late` null where it stays open. */
-export interface ExpectedDay {
-  readonly median: CivilDate;
-  readonly early: CivilDate;
-  readonly late: CivilDate | null;
 }
 
 export function expectedDay(projection: Projection): ExpectedDay | null {

@@ -3,7 +3,7 @@ import type { TapeReading } from '#core/emergence';
 import type { Life, TargetGroup } from '#core/identify';
 import type { EventState } from '#core/phenology';
 import type { SoftFlush } from '#core/plan';
-import type { CrawlerWindow } from './crawler-windows.ts';
+import type { CrawlerWindow } from './crawler-window.ts';
 
 /** What is known of one watch on one day; the season's own records only, where it says so. */
 export interface WatchFacts {

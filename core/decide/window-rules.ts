@@ -1,7 +1,8 @@
 import { addDays, type CivilDate, daysBetween } from '#core/calendar';
 import { readTapes } from '#core/emergence';
 import { isScaleGroup } from '#core/identify';
-import { type CrawlerWindow, nextWindow } from './crawler-windows.ts';
+import type { CrawlerWindow } from './crawler-window.ts';
+import { nextWindow } from './crawler-windows.ts';
 import { DAYS } from './days.ts';
 import { type DueItem, dueItem, type DueRule } from './due-item.ts';
 import { range, tapeFacts } from './told-facts.ts';
