@@ -24,7 +24,11 @@ export const areas = {
   'core/standing': core('standing', 90),
   'core/plan': core('plan', 75),
   'core/decide': core('decide', 75, ['knowledge/weighing.test.ts']),
-  engine: { mutate: ['engine/*.ts', '!**/*.test.ts', '!**/index.ts'], tests: ['engine/*.test.ts'], least: 75 },
+  engine: {
+    mutate: ['engine/*.ts', '!**/*.test.ts', '!**/index.ts'],
+    tests: ['engine/*.test.ts'],
+    least: 75,
+  },
   'core/identify': core('identify', 75),
   'core/phenology': core('phenology', 75),
   'core/degree-days': core('degree-days', 75),
