@@ -28,7 +28,7 @@ import {
   TARGETS,
   USE_RULES,
 } from '#knowledge';
-import { simulateDays, simulateForecast, type SimulatedClimate } from '#simulated';
+import { chance, type Chance, simulateDays, simulateForecast, type SimulatedClimate } from '#simulated';
 import {
   bandAnswer,
   benchAnswer,
@@ -49,21 +49,6 @@ import {
  */
 const GARDENS = 2000;
 const YEARS = { from: '2021-01-01', to: '2027-12-31' } as const;
-
-/** Numbers by chance from a seed (mulberry32). */
-function chance(seed: number) {
-  let state = seed;
-  const next = () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 2 ** 32;
-  };
-  const whole = (from: number, to: number) => from + Math.floor(next() * (to - from + 1));
-  const one = <T>(choices: readonly T[]): T => choices[whole(0, choices.length - 1)]!;
-  return { whole, one, odds: (share: number) => next() < share };
-}
-type Chance = ReturnType<typeof chance>;
 
 const climate = (meanC: number, seasonalC: number, coldestDay: number): SimulatedClimate => ({
   meanC,

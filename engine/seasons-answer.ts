@@ -77,9 +77,11 @@ export function seasonsAnswer(day: GardenDay, picture: WatchPicture): WatchSeaso
         level: sample.summary.level,
         holedShare: sample.summary.holedShare,
         change: earlier && compareCounts(seasonCount(earlier), seasonCount(sample)),
-        handwork: picture.handwork.filter(({ on }) => earlier !== null && on > earlier.on && on <= sample.on),
+        handwork: picture.handwork.filter(
+          ({ on }) => earlier !== null && isBetween(on, earlier.on, sample.on),
+        ),
         treatments: picture.sprays
-          .filter((spray) => earlier !== null && spray.on > earlier.on && spray.on <= sample.on)
+          .filter((spray) => earlier !== null && isBetween(spray.on, earlier.on, sample.on))
           .flatMap((spray) =>
             spray.parts.map(({ productId, lineId, rate }) => {
               const product = products.get(productId);
@@ -96,6 +98,10 @@ export function seasonsAnswer(day: GardenDay, picture: WatchPicture): WatchSeaso
     untreated: untreatedComparison(picture, pictures, hemisphereOf(day.garden.latitudeDeg)),
   };
 }
+
+/** Who counts and treats on one day counts first. */
+const isBetween = (on: CivilDate, earlier: CivilDate, later: CivilDate): boolean =>
+  on >= earlier && on < later;
 
 /** Looks for an untreated plant with the same trouble counted at the same first and last times. */
 function untreatedComparison(

@@ -30,7 +30,7 @@ export function taggedEffectOf(
 ): TaggedEffect | null {
   const tagged = samples.filter((sample) => sample.tagged);
   const after = tagged.at(-1);
-  const sprayedOn = sprays.filter((spray) => after && spray.on <= after.on).at(-1)?.on;
+  const sprayedOn = sprays.filter((spray) => after && spray.on < after.on).at(-1)?.on;
   const before = tagged
     .filter(
       (sample) => sprayedOn !== undefined && sample.on <= sprayedOn && sample.protocol === after?.protocol,

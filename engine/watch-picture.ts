@@ -1,4 +1,4 @@
-import { addDays, type CivilDate } from '#core/calendar';
+import { addDays, type CivilDate, type Hemisphere, hemisphereOf, seasonStart } from '#core/calendar';
 import {
   type CrawlerWindow,
   crawlerWindows,
@@ -111,7 +111,7 @@ export function watchPicture(day: GardenDay, book: WatchBook): WatchPicture {
   const tapes = allTapes.filter((tape) => tape.takenOff >= day.start);
   const sprays = upTo(book.sprays, (r) => r.on);
   const latest = samples.at(-1) ?? null;
-  const change = latest && lastChange(samples);
+  const change = latest && lastChange(samples, hemisphereOf(day.garden.latitudeDeg));
   const picture = {
     watch,
     plant,
@@ -313,11 +313,14 @@ function lifeOf(
   );
 }
 
-/** The latest sample against the most recent earlier one that may be compared with it, in an earlier year. */
-function lastChange(samples: readonly SummedSample[]): { earlier: SummedSample; change: Change } | null {
+/** The latest sample against the most recent earlier one that may be compared with it, in an earlier season. */
+function lastChange(
+  samples: readonly SummedSample[],
+  hemisphere: Hemisphere,
+): { earlier: SummedSample; change: Change } | null {
   const latest = samples.at(-1)!;
   for (const earlier of samples.slice(0, -1).reverse()) {
-    if (earlier.on.slice(0, 4) === latest.on.slice(0, 4)) continue;
+    if (seasonStart(earlier.on, hemisphere) === seasonStart(latest.on, hemisphere)) continue;
     const change = compareCounts(seasonCount(earlier), seasonCount(latest));
     if (change.kind !== 'not-comparable') return { earlier, change };
   }

@@ -4,7 +4,7 @@ import { nextWindow, weigh, type Weighed, type WeighFacts } from '#core/decide';
 import { isScaleGroup } from '#core/identify';
 import { loggedBloom } from '#core/plan';
 import { placeOn } from '#core/weather';
-import { evergreenOf, hostById, oilTopC, schoolsFor, WEIGH_RULES } from '#knowledge';
+import { evergreenOf, HAND_SPRAYER_REACH_M, hostById, oilTopC, schoolsFor, WEIGH_RULES } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
 import { dormantAnswer } from './dormant-answer.ts';
 import { leavesOf } from './leaf-state.ts';
@@ -75,7 +75,7 @@ function factsToWeigh(day: GardenDay, picture: WatchPicture, seen: SeenOnTheSpot
     heightM: plant.heightM,
     volumeM3: plant.heightM * plant.spreadM * (plant.lengthM ?? plant.spreadM),
     plants: plant.lengthM === null ? plant.count : 1,
-    reachM: reach.length > 0 ? Math.max(...reach) : null,
+    reachM: reach.length > 0 ? Math.max(...reach) : HAND_SPRAYER_REACH_M,
     hostOil: host.oil,
     sheltered: kinds.get(placeOn(staysOf(day.books.plantBook(plant.id)), day.today)) !== 'outdoors',
     shade: plant.light !== 'sun',

@@ -51,6 +51,12 @@ export {
 export { SOURCES } from './sources.ts';
 export { targetById, TARGETS, type Target } from './targets/index.ts';
 export { HOUR_RULES, RULES_OF_USE, USE_RULES } from './use-rules.ts';
-export { OPTION_CAUTIONS, optionReaches, WEIGH_OPTIONS, WEIGH_RULES } from './weighing.ts';
+export {
+  HAND_SPRAYER_REACH_M,
+  OPTION_CAUTIONS,
+  optionReaches,
+  WEIGH_OPTIONS,
+  WEIGH_RULES,
+} from './weighing.ts';
 export { fieldWords } from './field-words.ts';
 export { fileWords, GHCN_QUALITY_FLAGS, rowWords } from './file-words.ts';

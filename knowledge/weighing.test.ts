@@ -353,10 +353,10 @@ const SITUATIONS: readonly Situation[] = [
   ['fig rust, crop off, stripping school', FIG, 'by-hand', [], { 'fig-rust': 'strip' }],
   ['black spot on a rose watered from above', ROSE, 'by-hand', ['drench']],
   [
-    'black spot on a rose hands do not reach',
+    'black spot on a rose hands do not reach: what lies on the ground they do',
     { ...ROSE, heightM: 4.5, volumeM3: 9, reachM: 5 },
     'improve-place',
-    ['by-hand'],
+    ['drench'],
   ],
   [
     'leaf curl after it shows',

@@ -24,7 +24,10 @@ const alive = (facts: WeighFacts) => facts.life !== 'dead';
 const sure = (facts: WeighFacts) => facts.life === 'alive';
 const grown = (facts: WeighFacts) => !facts.young && facts.vigour !== 'weak';
 const level = (facts: WeighFacts) => facts.level ?? 2;
-const beyondReach = (facts: WeighFacts) => facts.reachM !== null && facts.heightM > facts.reachM;
+/** How far a hand sprayer reaches from the ground, taken where no sprayer is on the shelf. m, grade C. */
+export const HAND_SPRAYER_REACH_M = 2.5;
+
+const beyondReach = (facts: WeighFacts) => facts.heightM > facts.reachM;
 const inLeaf = (facts: WeighFacts) => facts.leafState === 'in-leaf';
 const dueNow = (facts: WeighFacts) => facts.winter === 'now' || facts.winter === 'ask';
 const isCitrusMiner = (facts: WeighFacts) => facts.targetId === 'citrus-leaf-miner';
@@ -286,7 +289,7 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     'by-hand',
     30,
     'Spotted and fallen leaves carry it on: strip, clear and bin them.',
-    (f) => f.group === 'fungus' && f.heightM <= 3.5,
+    (f) => f.group === 'fungus',
   ),
   rule(
     'rust-strip',
@@ -326,7 +329,8 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     'hands-do-not-reach',
     'by-hand',
     'Most of it is above where hands reach from the ground.',
-    (f) => f.heightM > 4,
+    // What lies on the ground is within reach whatever the height.
+    (f) => f.heightM > 4 && f.group !== 'fungus',
   ),
 
   rule(
@@ -482,7 +486,7 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     refusal(
       `${option}-beyond-reach`,
       option,
-      'It stands higher than your sprayer reaches from the ground.',
+      'It stands higher than your sprayer reaches from the ground; without one on the shelf a hand sprayer is taken, 2.5 m.',
       beyondReach,
     ),
   ),

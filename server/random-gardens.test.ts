@@ -18,7 +18,7 @@ import {
   type Watch,
 } from '#core/records';
 import { hostById, HOSTS, materialById, MATERIALS, SCHOOL_QUESTIONS, schoolFor, TARGETS } from '#knowledge';
-import { simulateDays } from '#simulated';
+import { chance, type Chance, simulateDays } from '#simulated';
 import {
   benchAnswer,
   dormantAnswer,
@@ -61,24 +61,6 @@ beforeAll(() => {
   store.putSprayer(blankSprayer({ id: SPRAYER, name: 'Tank', capacityMl: 5000, reachM: 3 }));
 });
 afterAll(() => store.close());
-
-/** Numbers by chance from a seed (mulberry32). */
-function chance(seed: number) {
-  let state = seed;
-  const next = () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 2 ** 32;
-  };
-  const whole = (from: number, to: number) => from + Math.floor(next() * (to - from + 1));
-  return {
-    whole,
-    odds: (share: number) => next() < share,
-    one: <T>(choices: readonly T[]): T => choices[whole(0, choices.length - 1)]!,
-  };
-}
-type Chance = ReturnType<typeof chance>;
 
 const schoolsByChance = ({ one, odds }: Chance, share: number) =>
   Object.fromEntries(

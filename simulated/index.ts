@@ -2,6 +2,7 @@
  * A made-up world for tests, the demo and the benchmarks, and for the station that stands in for a
  * service: weather, counts, tapes, leaves and people that follow the key. All of it drawn from a seed.
  */
+export { chance, type Chance } from './chance.ts';
 export { simulateMinedLeaves, simulateSpottedLeaves } from './leaves.ts';
 export { simulateObserver, type ObservedCase } from './observer.ts';
 export { paintLeaf, PLAIN_LIGHT, type PaintedLight } from './painted-leaf.ts';

@@ -43,8 +43,8 @@ export interface WeighFacts {
   /** Of one plant: height × spread × length. */
   readonly volumeM3: number;
   readonly plants: number;
-  /** The furthest a sprayer of the user's reaches from the ground; null without a sprayer. */
-  readonly reachM: number | null;
+  /** The furthest a sprayer of the user's reaches from the ground; a hand sprayer's where there is none. */
+  readonly reachM: number;
   readonly hostOil: 'usual' | 'dormant-only' | 'test-first' | 'avoid';
   /** Under a roof, so most likely in a pot that can be moved. */
   readonly sheltered: boolean;
