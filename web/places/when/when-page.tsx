@@ -7,7 +7,7 @@ import type { ClockAnswer, ListedWatch, ModelChoice, WatchPicture } from '#engin
 import { useWatch, useWatches } from '../../api/queries.ts';
 import { useClock } from '../../api/timing.ts';
 import { Answered, EmptyState, PageHead, SubNav } from '../../parts/page.tsx';
-import { showDate, showDateRange, showFullDate } from '../../show/dates.ts';
+import { showDate, showFullDate } from '../../show/dates.ts';
 import { SIGNAL_WORDS } from '../look/catch-lists.tsx';
 import { ClockEvents, Opinions } from './clock-events.tsx';
 import { ClockParticulars, DateSource } from './clock-side.tsx';
@@ -190,7 +190,7 @@ function clockTitle(picture: WatchPicture, clock: ClockAnswer): string {
 function windowTitle(name: string, { windows, usual, events, measured }: ClockAnswer): string | null {
   const window = nextWindow(windows);
   if (window?.basis === 'seen' && window.closes)
-    return `${name}: crawlers are out, reach them until ${showDateRange(window.closes.median, window.closes.early, window.closes.late)}`;
+    return `${name}: crawlers are out, reach them until about ${showDate(window.closes.median)}, at least ${showDate(window.closes.early)}`;
   if (window?.waitsForTapes) return `${name}: the sum is passed, and your tapes caught none yet`;
   const [span] = usual;
   if (!span || (measured.length > 0 && events.length > 0)) return null;
