@@ -121,10 +121,12 @@ function windowBars(picture: WatchPicture, { start, today }: GardenDay): BandBar
       ({ opens, closes }) =>
         closes !== null && closes.median >= start && opens.median < shiftSeason(start, 1),
     )
-    .map(({ id, generation, phase, opens, closes }) => ({
+    .map(({ id, basis, generation, phase, opens, closes }) => ({
       id,
       generation,
-      phase,
+      // In the usual months alone nothing is open: they are told, quietly.
+      phase: basis === 'calendar' && phase === 'open' ? ('ahead' as const) : phase,
+      quiet: basis === 'calendar',
       from: opens.median,
       to: closes!.median,
     }));
@@ -132,15 +134,17 @@ function windowBars(picture: WatchPicture, { start, today }: GardenDay): BandBar
     .filter(({ event }) => event.kind === 'window' && event.stage === 'adults')
     .flatMap(({ event, phase, opens, closes }) => {
       const [from, to] = [dayOf(opens), dayOf(closes)];
-      return from && to ? [{ id: event.id, generation: event.generation, phase, from, to }] : [];
+      return from && to
+        ? [{ id: event.id, generation: event.generation, phase, quiet: false, from, to }]
+        : [];
     });
-  return [...ofCrawlers, ...ofAdults].map(({ id, generation, phase, from, to }): BandBar => ({
+  return [...ofCrawlers, ...ofAdults].map(({ id, generation, phase, quiet, from, to }): BandBar => ({
     id: `${picture.watch.id}:${id}`,
     watchId: picture.watch.id,
     what: { kind: 'window', targetName: picture.targetName, generation },
     from: from < start ? start : from,
     to,
-    state: phase !== 'ahead' ? phase : daysBetween(today, from) <= SOON_DAYS ? 'soon' : 'later',
+    state: phase !== 'ahead' ? phase : !quiet && daysBetween(today, from) <= SOON_DAYS ? 'soon' : 'later',
   }));
 }
 
