@@ -38,6 +38,7 @@ export interface BandAnswer {
 }
 
 const SOON_DAYS = 21;
+const LONGEST_USUAL_DAYS = 100;
 
 export function bandAnswer(day: GardenDay): BandAnswer {
   const days = daysBetween(day.start, shiftSeason(day.start, 1));
@@ -120,6 +121,11 @@ function windowBars(picture: WatchPicture, { start, today }: GardenDay): BandBar
     .filter(
       ({ opens, closes }) =>
         closes !== null && closes.median >= start && opens.median < shiftSeason(start, 1),
+    )
+    // Where rounds overlap all summer the usual months tell nothing of a day.
+    .filter(
+      ({ basis, opens, closes }) =>
+        basis !== 'calendar' || daysBetween(opens.median, closes!.median) <= LONGEST_USUAL_DAYS,
     )
     .map(({ id, basis, generation, phase, opens, closes }) => ({
       id,
