@@ -197,14 +197,14 @@ function isCoolSeason(day: GardenDay, plant: Plant, today: CivilDate): boolean {
   return leafFall.on <= today && today < budSwell.on;
 }
 
-/** July to November in the north, January to May in the south, while in leaf. */
+/** Autumn there and then: September to November in the north, March to May in the south, while in leaf. */
 export function isLateSeason(
   { latitudeDeg }: Pick<Garden, 'latitudeDeg'>,
   today: CivilDate,
   leafState: LeafState,
 ): boolean {
   const month = (monthOf(today) + (latitudeDeg < 0 ? 5 : 11)) % 12;
-  return month >= 6 && month <= 10 && leafState === 'in-leaf';
+  return month >= 8 && month <= 10 && leafState === 'in-leaf';
 }
 
 /** First day of picking that is still to come; today while picking goes on. */

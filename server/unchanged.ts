@@ -7,6 +7,9 @@ import { type AppParts, presentDay } from './context.ts';
 const FROM_THE_STATE =
   /^\/api\/(now|hour|band|dormant|bench|walk|spray-hours|shelf\/state|plants(\/[^/]+\/feeding)?|seasons(\/[^/]+)?|watches(\/[^/]+(\/(clock|hatch|futures|weigh|spread|season-days))?)?)$/;
 
+/** More addresses than this on one day are not a person's: they are worked out again. */
+const MOST_BODIES = 500;
+
 interface Kept {
   readonly version: number;
   /** Answers worked out on this day, by address. */
@@ -50,6 +53,7 @@ export function unchanged(parts: AppParts): MiddlewareHandler {
     if (before !== undefined) return c.body(before, 200, { 'content-type': 'application/json', etag: tag });
     await next();
     if (c.res.status !== 200) return;
+    if (bodies.size >= MOST_BODIES) bodies.clear();
     bodies.set(address, await c.res.clone().text());
     c.header('etag', tag);
   };

@@ -59,7 +59,7 @@ function whenJudged({ group, incubationDays }: WatchToday): { from: number; to: 
 
 /** What is watched is looked at again; the day is named even when it lies far ahead. */
 export const nextLook: DueRule = (facts, today) => {
-  if (!facts.named || facts.group === 'no-trouble' || facts.group === 'helper') return [];
+  if (!facts.named) return [];
   const on = nextLookOn(facts);
   const closes = addDays(on, DAYS.nameWithin);
   return [
@@ -82,6 +82,8 @@ export const nextLook: DueRule = (facts, today) => {
 /** Six weeks on; nothing alive, or nothing left, is looked at when crawlers would come, or after a season. */
 function nextLookOn(facts: WatchToday): CivilDate {
   const soon = addDays(facts.lookedOn, DAYS.lookAgain);
+  if (facts.group === 'no-trouble' || facts.group === 'helper')
+    return addDays(facts.lookedOn, DAYS.lookAgainClear);
   if (facts.life !== 'dead' && !facts.clear) return soon;
   const window = nextWindow(facts.windows);
   const atCrawlers = window && addDays(window.opens.early, -DAYS.lookAliveBefore);

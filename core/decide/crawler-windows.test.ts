@@ -126,6 +126,7 @@ describe('the next look', () => {
     expect(look({ lookedOn: '2026-05-10' }, '2026-06-21')).toMatchObject({ standing: 'open' });
     expect(look({ lookedOn: '2026-05-10' }, '2026-12-01')).toMatchObject({ standing: 'late' });
     expect(look({ open: false }, '2026-06-21')).toBeUndefined();
+    expect(look({ group: 'no-trouble', lookedOn: '2026-05-10' }, '2026-05-12')!.opens).toBe('2026-09-07');
   });
   test('waits for crawler time where nothing lives, or nothing was left', () => {
     const usualWindows = [{ from: '2026-08-20', to: '2026-09-30', generation: 1 }];

@@ -66,7 +66,7 @@ export interface WeighFacts {
   readonly fitHoursToday: boolean | null;
   readonly thirsty: boolean | null;
   readonly cropIsOff: boolean | null;
-  /** Past midsummer, before the plant is bare. */
+  /** Autumn there and then, before the plant is bare. */
   readonly lateSeason: boolean;
 }
 

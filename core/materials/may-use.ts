@@ -83,7 +83,7 @@ export interface UseFacts {
   readonly honeydewMaker: boolean;
   /** Null when nobody looked. */
   readonly beesAtHoneydew: boolean | null;
-  /** Past midsummer and still in leaf. */
+  /** Autumn there and then, and still in leaf. */
   readonly lateSeason: boolean;
   /** First day of the user's next harvest, today while picking goes on; null when none is known. */
   readonly harvestFrom: CivilDate | null;
