@@ -5,7 +5,7 @@ import { simulateTapeCount } from '#simulated';
 const TRUTH = { halfOutCd: 330, scaleCd: 23 };
 const FIRST_CD = TRUTH.halfOutCd - TRUTH.scaleCd * Math.log(19);
 const WEEK_CD = 45;
-const RUNS = 150;
+const RUNS = 400;
 
 interface Setting {
   readonly what: string;

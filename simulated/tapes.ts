@@ -20,8 +20,18 @@ export function simulateTapeCount(
 ): number {
   const expected = curve.totalPerTape * (shareOut(toCd, curve) - shareOut(fromCd, curve));
   if (expected <= 0.05) return 0;
-  const source = randomLcg(seed);
+  const source = randomLcg(farApart(seed));
   const excess = overdispersion - 1;
   const mean = randomGamma.source(source)(expected / excess, excess)();
   return randomPoisson.source(source)(mean)();
+}
+
+/**
+ * Seeds that follow each other begin a linear congruential generator almost alike, so that the tapes of a season
+ * would all catch much or all little: they are spread over all seeds first (the finaliser of MurmurHash3).
+ */
+function farApart(seed: number): number {
+  const once = Math.imul(seed ^ (seed >>> 16), 0x85ebca6b);
+  const twice = Math.imul(once ^ (once >>> 13), 0xc2b2ae35);
+  return (twice ^ (twice >>> 16)) >>> 0;
 }

@@ -50,6 +50,20 @@ describe('the fitted curve', () => {
     expect(rising.last.highCd).toBeNull();
   });
 
+  test('the 80 % interval of half out holds about as often as it says', () => {
+    const SEASONS = 60;
+    const held = Array.from({ length: SEASONS }, (_, season) => {
+      const counts = weeks(TRUTH.halfOutCd - 112 + ((season * 37) % 23), 5, (fromCd, toCd) =>
+        simulateTapeCount(fromCd, toCd, { ...TRUTH, totalPerTape: 200 }, 3, season * 1009 + fromCd),
+      );
+      const { half } = fitEmergence(counts) as EmergenceFit;
+      return half.lowCd! <= TRUTH.halfOutCd && TRUTH.halfOutCd <= half.highCd!;
+    }).filter(Boolean).length;
+    // Two standard errors of 60 seasons are ten points.
+    expect(held / SEASONS).toBeGreaterThan(0.7);
+    expect(held / SEASONS).toBeLessThan(0.92);
+  });
+
   test('what the counts cannot hold is refused, with what is missing', () => {
     expect(fitEmergence(weeks(200, 7, exact(10)))).toMatchObject({ kind: 'too-few-caught', needed: 20 });
     expect(
