@@ -21,6 +21,7 @@ import {
   schoolFor,
   schoolsFor,
   type School,
+  SPUR_THRESHOLDS,
 } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
 import { HALF_A_YEAR, leavesOf } from './leaf-state.ts';
@@ -48,11 +49,11 @@ export interface DormantAnswer {
   readonly plants: readonly PlantWinter[];
 }
 
+/** Where aphids that winter as eggs on spurs curl the leaves. */
+const PLUMS: ReadonlySet<string> = new Set(['plum']);
+
 /** Diseases that winter sprays on bare bark and buds reach. */
 const BARK_DISEASES = new Set(['peach-leaf-curl', 'shot-hole', 'bacterial-spot']);
-
-/** Share of spurs with live scale from which oil is asked for (published for almonds, grade B). */
-const SPURS_ASK_FOR_OIL = 0.2;
 
 const answers = keptWith<GardenDay, 'dormant', DormantAnswer>();
 
@@ -84,7 +85,9 @@ function winterOfGarden(day: GardenDay): DormantAnswer {
       // Only what asks for a spray needs its winter worked out.
       const winter = asking.length === 0 || facts.sheltered ? null : plantWinter(day, plant);
       const spurs = watches.flatMap(({ samples }) =>
-        samples.filter(({ protocol }) => protocol === 'spur').map(spurSample),
+        samples
+          .filter(({ protocol }) => protocol === 'spur')
+          .map((sample) => spurSample(sample, PLUMS.has(plant.hostId))),
       );
       const sprayed = spraysOf(day, asking, shiftSeason(day.start, -1), facts.evergreen === true);
       const planFor = (winter: Winter | null) =>
@@ -106,9 +109,13 @@ function winterOfGarden(day: GardenDay): DormantAnswer {
   };
 }
 
-function spurSample({ on, units }: SummedSample): SpurSample {
-  const infested = units.filter(({ counts }) => (counts.liveScale ?? 0) > 0).length;
-  return { on, asksForOil: infested / units.length >= SPURS_ASK_FOR_OIL };
+/** What was found asks for oil from its threshold on; aphid eggs do so on plums. */
+function spurSample({ on, summary }: SummedSample, plums: boolean): SpurSample {
+  const asks = SPUR_THRESHOLDS.some(({ value: { item, share, asksForOil } }) => {
+    const value = summary.found[item]?.value ?? 0;
+    return asksForOil && value > 0 && value >= share && (item !== 'aphidEggs' || plums);
+  });
+  return { on, asksForOil: asks };
 }
 
 function troubleOf({ watch }: WatchPicture): DormantPlant['troubles'][number] | null {

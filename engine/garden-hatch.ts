@@ -69,7 +69,7 @@ export function gardenHatch(day: GardenDay, picture: WatchPicture): GardenHatch 
     const sums = sumsOf.get(year);
     if (!sums) return [];
     const counts = countsOf(firstHatch(tapes), shiftSeason(day.start, year - yearOf(day.start)), sums);
-    return [{ year, counts, fit: fitEmergence(counts) }];
+    return [{ year, counts, fit: fitEmergence(counts, wholeYearCd(ensemble, sums)) }];
   });
   const fits = seasons.flatMap(({ fit }) => ('curve' in fit ? [fit] : []));
   const first = blend(
@@ -93,6 +93,12 @@ export function gardenHatch(day: GardenDay, picture: WatchPicture): GardenHatch 
     halfOn: half && projectBlend(ensemble, half),
     bookOn: book && projectCrossing(ensemble, book.fromCd),
   };
+}
+
+/** Heat of a whole year: of a past one its own, of this one the most that any possible future comes to. */
+function wholeYearCd({ members, measuredSums }: SeasonEnsemble, sums: ArrayLike<number>): number {
+  if (sums !== measuredSums) return sums[sums.length - 1] ?? Infinity;
+  return members.length === 0 ? Infinity : Math.max(...members.map((member) => member.at(-1)!));
 }
 
 /** Tapes by the year their season starts in. */

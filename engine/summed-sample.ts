@@ -1,39 +1,55 @@
 import { keptWith } from '#core/caches';
+import type { CivilDate } from '#core/calendar';
 import type { Sample, Tag, Watch } from '#core/records';
-import { PROTOCOL_SHAPES, type SampleSummary, summarise } from '#core/sampling';
+import { PROTOCOL_SHAPES, type SampleSummary, summarise, type Unit } from '#core/sampling';
 import { type SeasonCount, taggedEffect, type TaggedEffect } from '#core/seasons';
 import { levelBounds } from '#knowledge';
-import type { LoggedSpray } from './garden-state.ts';
 
 export interface SummedSample extends Sample {
+  /** What the units that are treated come to: tags left alone are no part of it. */
   readonly summary: SampleSummary;
   /** Every unit carries a tag. */
   readonly tagged: boolean;
+  /** What the tags left alone come to, where some are and some are not; null otherwise. */
+  readonly leftAlone: SampleSummary | null;
 }
 
-const summedUp = keptWith<Sample, Watch['group'], SummedSample>();
+/** Fewer units come to nothing. */
+const FEWEST_UNITS = 2;
+
+const summedUp = keptWith<Sample, string, SummedSample>();
 
 /** A sample with what it comes to; kept with the sample, which is read anew when it is written. */
-export function sumUp(sample: Sample, { group }: Watch): SummedSample {
-  return summedUp(sample, group, () => ({
-    ...sample,
-    summary: summarise(sample.protocol, sample.units, levelBounds(sample.protocol, group)?.value ?? null),
-    tagged: sample.units.every(({ tagId }) => tagId !== undefined),
-  }));
+export function sumUp(sample: Sample, { group }: Watch, tags: readonly Tag[]): SummedSample {
+  const alone = tags.filter(({ untouched }) => untouched).map(({ id }) => id);
+  return summedUp(sample, `${group} ${alone.join(' ')}`, () => {
+    const summed = (units: readonly Unit[]) =>
+      summarise(sample.protocol, units, levelBounds(sample.protocol, group)?.value ?? null);
+    const leftAlone = sample.units.filter(({ tagId }) => tagId !== undefined && alone.includes(tagId));
+    const treated = sample.units.filter((unit) => !leftAlone.includes(unit));
+    const apart = Math.min(leftAlone.length, treated.length) >= FEWEST_UNITS;
+    return {
+      ...sample,
+      summary: summed(apart ? treated : sample.units),
+      leftAlone: apart ? summed(leftAlone) : null,
+      tagged: sample.units.every(({ tagId }) => tagId !== undefined),
+    };
+  });
 }
 
-/** The last tagged count before the last spray and the last one after it, tag by tag. */
+/** The last tagged count before the last treatment (`treatedOn`, in order) and the last after it, tag by tag. */
 export function taggedEffectOf(
   samples: readonly SummedSample[],
   tags: readonly Tag[],
-  sprays: readonly LoggedSpray[],
+  treatedOn: readonly CivilDate[],
 ): TaggedEffect | null {
   const tagged = samples.filter((sample) => sample.tagged);
   const after = tagged.at(-1);
-  const sprayedOn = sprays.filter((spray) => after && spray.on < after.on).at(-1)?.on;
+  const lastTreated = treatedOn.findLast((on) => after !== undefined && on < after.on);
   const before = tagged
     .filter(
-      (sample) => sprayedOn !== undefined && sample.on <= sprayedOn && sample.protocol === after?.protocol,
+      (sample) =>
+        lastTreated !== undefined && sample.on <= lastTreated && sample.protocol === after?.protocol,
     )
     .at(-1);
   if (!after || !before || before === after) return null;

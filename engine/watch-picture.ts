@@ -1,9 +1,17 @@
-import { addDays, type CivilDate, type Hemisphere, hemisphereOf, seasonStart } from '#core/calendar';
+import {
+  addDays,
+  type CivilDate,
+  daysBetween,
+  type Hemisphere,
+  hemisphereOf,
+  seasonStart,
+} from '#core/calendar';
 import {
   type CrawlerWindow,
   crawlerWindows,
   DAYS,
   type MinerFacts,
+  type WatchProgress,
   watchStatus,
   type WatchFacts,
   type WatchSchools,
@@ -104,12 +112,14 @@ export function watchPicture(day: GardenDay, book: WatchBook): WatchPicture {
   const upTo = <T>(records: readonly T[], dayOf: (record: T) => CivilDate) =>
     records.filter((record) => dayOf(record) <= day.today);
   const inspections = upTo(book.inspections, (r) => r.on);
-  const summed = upTo(book.samples, (r) => r.on).map((sample) => sumUp(sample, watch));
-  const samples = summed.filter((sample) => sample.protocol !== 'cover');
   const tags = upTo(book.tags, (r) => r.taggedOn);
+  const summed = upTo(book.samples, (r) => r.on).map((sample) => sumUp(sample, watch, tags));
+  const samples = summed.filter((sample) => sample.protocol !== 'cover');
   const allTapes = upTo(book.tapes, (r) => r.takenOff);
   const tapes = allTapes.filter((tape) => tape.takenOff >= day.start);
   const sprays = upTo(book.sprays, (r) => r.on);
+  const handwork = upTo(book.handwork, (r) => r.on);
+  const treatedOn = [...sprays, ...handwork].map(({ on }) => on).sort();
   const latest = samples.at(-1) ?? null;
   const change = latest && lastChange(samples, hemisphereOf(day.garden.latitudeDeg));
   const picture = {
@@ -130,7 +140,7 @@ export function watchPicture(day: GardenDay, book: WatchBook): WatchPicture {
       ({ takenDownOn }) => takenDownOn === null || takenDownOn > day.today,
     ),
     tags: tags.filter(({ lostOn }) => lostOn === null || lostOn > day.today),
-    tagged: taggedEffectOf(samples, tags, sprays),
+    tagged: taggedEffectOf(samples, tags, treatedOn),
     hostName: hostById(plant.hostId).name,
     targetName: nameOf(watch),
     answers: Object.assign({}, ...inspections.map((inspection) => inspection.answers)) as Answers,
@@ -141,7 +151,7 @@ export function watchPicture(day: GardenDay, book: WatchBook): WatchPicture {
     levelBefore: change?.earlier.summary.level ?? null,
     change: change?.change ?? null,
     events: watch.outcome === 'open' ? statesOf(day, book) : [],
-    handwork: upTo(book.handwork, (r) => r.on),
+    handwork,
     clock: book.clock,
     miner: minerFacts(day, book, samples),
     sightings: upTo(book.sightings, (r) => r.on),
@@ -192,7 +202,8 @@ export function factsOf(day: GardenDay, picture: WatchPicture): WatchFacts {
     named: watch.group !== null,
     group: watch.group,
     life: life.life,
-    open: watch.outcome === 'open' && plant.retiredOn === null && !plant.outOfReach,
+    open: watch.outcome === 'open' && plant.retiredOn === null,
+    reachable: !plant.outOfReach,
     seasonStart,
     miner: picture.miner,
     ...sprayHabits(day, picture),
@@ -204,10 +215,23 @@ export function factsOf(day: GardenDay, picture: WatchPicture): WatchFacts {
     countedOn: samples.map((sample) => sample.on),
     allStagesOn:
       picture.sightings.findLast(({ what, on }) => what === 'all-stages' && on >= seasonStart)?.on ?? null,
+    adultsSeenOn: adultsSeenOn(day, picture),
     trapHangs:
       picture.hanging.some(({ kind }) => kind === 'trap') ||
       picture.traps.some(({ takenOff }) => takenOff >= seasonStart),
   };
+}
+
+/** Days of this season on which adults flew: seen, or in a trap that catches such, as of the day it was read. */
+function adultsSeenOn(day: GardenDay, { sightings, traps }: WatchPicture): CivilDate[] {
+  return [
+    ...sightings.filter(({ what }) => what === 'adults-flying' || what === 'first-males').map(({ on }) => on),
+    ...traps
+      .filter(({ catches, caught }) => catches !== 'wasps' && caught > 0)
+      .map(({ takenOff }) => takenOff),
+  ]
+    .filter((on) => on >= day.start)
+    .sort();
 }
 
 /** When it was last looked at, and whether that found it clear. */
@@ -329,12 +353,34 @@ function lastChange(
 
 function statusOf(picture: Omit<WatchPicture, 'status' | 'windows'>, start: CivilDate): WatchStatus {
   const { watch, samples, sprays, handwork, change, level } = picture;
+  const treatedOn = [...sprays, ...handwork].map(({ on }) => on).filter((on) => on >= start);
   return watchStatus({
     outcome: watch.outcome,
     named: watch.group !== null,
     countedThisSeason: samples.some((sample) => sample.on >= start),
-    treatedThisSeason: [...sprays, ...handwork].some(({ on }) => on >= start),
-    lastChangeFell: change?.kind === 'fell' || change?.kind === 'gone',
+    treatedThisSeason: treatedOn.length > 0,
+    lastChangeFell: isFall(change),
+    sinceTreating: sinceTreating(picture, treatedOn.sort()[0]),
     level: level?.level ?? null,
   });
+}
+
+const isFall = (change: Change | null): boolean => change?.kind === 'fell' || change?.kind === 'gone';
+
+/** What this season's treatments left, by the count before the first of them and the last one after it. */
+function sinceTreating(
+  { watch, samples }: Pick<WatchPicture, 'watch' | 'samples'>,
+  firstTreatedOn: CivilDate | undefined,
+): WatchProgress['sinceTreating'] {
+  const after = samples.at(-1);
+  if (!after || firstTreatedOn === undefined) return null;
+  // Of a fungus that was on its way nothing shows yet, treated or not.
+  const hidden = incubationDays(watch.targetId, watch.group) ?? 0;
+  if (daysBetween(firstTreatedOn, after.on) <= hidden) return null;
+  const before = samples.findLast(
+    ({ on, protocol, tagged }) =>
+      on <= firstTreatedOn && protocol === after.protocol && tagged === after.tagged,
+  );
+  if (after.summary.level?.level === 0) return 'clean';
+  return before && isFall(compareCounts(seasonCount(before), seasonCount(after))) ? 'fell' : null;
 }

@@ -15,6 +15,7 @@ import {
   MATERIALS,
   OWN_EFFICACY,
   RULES,
+  SPUR_THRESHOLDS,
   searchGuide,
   SOURCES,
   TARGETS,
@@ -94,6 +95,7 @@ describe('the records hold together', () => {
     const alone = lines.filter(({ sourceIds }) => sourceIds.every((id) => id === 'practice'));
     expect(alone.length).toBeGreaterThan(50);
     expect(alone.filter(({ grade }) => grade === 'B').map(({ id }) => id)).toEqual([]);
+    expect(SPUR_THRESHOLDS.map(({ grade }) => grade)).toEqual(Array(4).fill('C'));
   });
 
   test('every scale and miner has its usual months, in cold and in mild winters, north and south', () => {

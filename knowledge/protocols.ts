@@ -273,25 +273,39 @@ export function protocolsFor(
   return [...new Set([usual, ...others])];
 }
 
-/** Published thresholds of the spur sample (almond; fresh fruit bears less). */
+/**
+ * Thresholds of the spur sample, as growers of almonds use them (fresh fruit bears less); `share` is the share of
+ * spurs from which the item asks for something, 0 where any does.
+ */
 export const SPUR_THRESHOLDS: readonly Figure<{
   readonly item: string;
   readonly share: number;
+  readonly asksForOil: boolean;
   readonly then: string;
 }>[] = [
   {
-    value: { item: 'liveScale', share: 0.2, then: 'oil in the dormant season' },
-    grade: 'B',
+    value: { item: 'liveScale', share: 0.2, asksForOil: true, then: 'oil in the dormant season' },
+    grade: 'C',
     sourceIds: ['practice'],
   },
   {
-    value: { item: 'liveScale', share: 0.6, then: 'oil alone is not enough; ask a licensed adviser' },
-    grade: 'B',
+    value: {
+      item: 'liveScale',
+      share: 0.6,
+      asksForOil: true,
+      then: 'oil alone is not enough; ask a licensed adviser',
+    },
+    grade: 'C',
     sourceIds: ['practice'],
   },
   {
-    value: { item: 'stalkedEggs', share: 0.2, then: 'oil before the buds open' },
-    grade: 'B',
+    value: { item: 'stalkedEggs', share: 0.2, asksForOil: true, then: 'oil before the buds open' },
+    grade: 'C',
+    sourceIds: ['practice'],
+  },
+  {
+    value: { item: 'aphidEggs', share: 0, asksForOil: true, then: 'on plums, oil before the buds open' },
+    grade: 'C',
     sourceIds: ['practice'],
   },
 ];

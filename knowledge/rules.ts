@@ -147,6 +147,24 @@ export const RULES: readonly Rule[] = [
     sourceIds: ['practice'],
   },
   {
+    id: 'flight-seen',
+    says:
+      'Adults were caught or seen: they lay for about two weeks in leaves that are still soft. On citrus cover the ' +
+      'flush where your school sprays; elsewhere note the day, pinch mined tips, and look for first mines.',
+    wouldChange: 'A trap that stays empty for two weeks.',
+    grade: 'C',
+    sourceIds: ['practice'],
+  },
+  {
+    id: 'tapes-after-males',
+    says:
+      'Males were caught. They fly some weeks before the crawlers of their generation: put tapes up now and let ' +
+      'the first catch tell. No sum from the flight is published for this scale.',
+    wouldChange: 'Crawlers on a tape.',
+    grade: 'C',
+    sourceIds: ['practice'],
+  },
+  {
     id: 'check-scale-after',
     says:
       'Scale is judged two to four weeks after a spray, on new growth: old covers stay in place and ' +

@@ -16,6 +16,10 @@ export const DAYS = {
   lookAgainClear: 120,
   lookAliveBefore: 7,
   allStagesFor: 21,
+  /** Adults seen or trapped lay for about so long after (a fortnight's flight). */
+  adultsLay: 14,
+  /** Males fly before their crawlers by more than this: tapes go up then. */
+  malesBeforeTapes: 14,
   trapFrom: 75,
   trapTo: 150,
 } as const;

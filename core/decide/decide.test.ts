@@ -118,6 +118,9 @@ test.each([
   [{ treatedThisSeason: true }, 'treating'],
   [{ lastChangeFell: true, level: 1, treatedThisSeason: true }, 'clearing'],
   [{ lastChangeFell: true, level: 4 }, 'waiting'],
+  [{ treatedThisSeason: true, sinceTreating: 'clean', level: 0 }, 'recovering'],
+  [{ treatedThisSeason: true, sinceTreating: 'fell', level: 4 }, 'clearing'],
+  [{ outcome: 'closed', sinceTreating: 'clean' }, 'closed'],
   [{ countedThisSeason: false }, 'named'],
 ] as const)('status of %j is %s', (changes, status) => {
   expect(
@@ -127,6 +130,7 @@ test.each([
       countedThisSeason: true,
       treatedThisSeason: false,
       lastChangeFell: false,
+      sinceTreating: null,
       level: null,
       ...changes,
     }),

@@ -31,7 +31,8 @@ export function whatIsDue(watches: readonly WatchFacts[], today: CivilDate): Due
 /** What its rules ask for; where none does, the day of the next look, so that no open watch is without one. */
 function ofWatch(facts: WatchFacts, today: CivilDate): DueItem[] {
   const watch = { ...facts, windows: isScaleGroup(facts.group) ? crawlerWindows(facts, today) : [] };
-  const asked = RULES.flatMap((rule) => rule(watch, today));
+  const rules = facts.reachable ? RULES : [nameFirst];
+  const asked = rules.flatMap((rule) => rule(watch, today));
   return asked.length > 0 ? asked : nextLook(watch, today);
 }
 

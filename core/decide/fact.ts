@@ -4,6 +4,8 @@ import type { DormantSpray } from '#core/plan';
 
 /** What a fact is about. */
 export type FactKind =
+  | 'adults-first-seen'
+  | 'adults-last-seen'
   | 'caught-first'
   | 'caught-last'
   | 'last-look'

@@ -5,13 +5,15 @@ import { nextWindow } from './crawler-windows.ts';
 import { DAYS } from './days.ts';
 import { type DueItem, dueItem, type DueRule } from './due-item.ts';
 import { eventFacts, expectedDay } from './told-facts.ts';
-import type { WatchFacts } from './watch-facts.ts';
+import type { WatchFacts, WatchToday } from './watch-facts.ts';
 
 /** Tapes go up before the first crawlers and are changed weekly until the hatch is over. */
 export const tapes: DueRule = (facts, today) => {
   const last = [...facts.tapes.map((tape) => tape.takenOff), ...facts.tapesHungOn].sort().at(-1);
   if (last) return changeTape(facts, last, today);
   if (facts.life === 'dead') return [];
+  const afterMales = tapesAfterMales(facts, today);
+  if (afterMales) return [afterMales];
   const window = nextWindow(facts.windows);
   const opens = window && addDays(window.opens.early, -DAYS.tapesBeforeHatch);
   // What is caught or seen needs no tape to begin with.
@@ -27,6 +29,23 @@ export const tapes: DueRule = (facts, today) => {
     }),
   ];
 };
+
+/** Where no sum from the males is published, their catch still says that crawlers are to come. */
+function tapesAfterMales(facts: WatchToday, today: CivilDate): DueItem | null {
+  const males = facts.adultsSeenOn.toSorted().at(-1);
+  if (!males || !isScaleGroup(facts.group)) return null;
+  const timedByMales = facts.events.some(({ event }) => event.start.kind === 'first-males');
+  const opens = addDays(males, DAYS.malesBeforeTapes);
+  if (timedByMales || facts.windows.some(({ basis, phase }) => basis === 'seen' && phase === 'open'))
+    return null;
+  if (daysBetween(today, opens) > DAYS.openingSoon || daysBetween(opens, today) > DAYS.lookAgain) return null;
+  return dueItem(facts, 'hang-tapes', 'tapes-after-males', {
+    opens,
+    closes: addDays(opens, DAYS.malesBeforeTapes),
+    standing: opens > today ? 'soon' : 'open',
+    facts: [{ what: 'adults-last-seen', quantity: { kind: 'date', on: males } }],
+  });
+}
 
 function changeTape(facts: WatchFacts, last: CivilDate, today: CivilDate): DueItem[] {
   const verdict = readTapes(facts.tapes);

@@ -11,6 +11,8 @@ export interface WatchFacts {
   readonly openedOn: CivilDate;
   /** Closed and ruled-out watches ask for nothing. */
   readonly open: boolean;
+  /** False for what stands over the fence: it can be looked at, and nothing else. */
+  readonly reachable: boolean;
   readonly named: boolean;
   readonly group: TargetGroup | null;
   readonly life: Life;
@@ -45,6 +47,8 @@ export interface WatchFacts {
   readonly countedOn: readonly CivilDate[];
   /** Last day on which all stages were seen at once this season. */
   readonly allStagesOn: CivilDate | null;
+  /** Days of this season on which its adults were trapped or seen to fly: males of a scale, adult miners. */
+  readonly adultsSeenOn: readonly CivilDate[];
   /** Whether a trap hangs, or has told this season. */
   readonly trapHangs: boolean;
   readonly miner: MinerFacts;

@@ -76,6 +76,21 @@ describe('the fitted curve', () => {
   });
 });
 
+test('a curve that is half out where the year has no heat is refused, with both figures', () => {
+  const rising = weeks(1200, 4, (fromCd) => [2, 5, 14, 40][(fromCd - 1200) / 45]!);
+  expect(fitEmergence(rising)).toHaveProperty('curve');
+  const { curve } = fitEmergence(rising) as EmergenceFit;
+  expect(fitEmergence(rising, curve.halfOutCd + 1)).toHaveProperty('curve');
+  expect(fitEmergence(rising, curve.halfOutCd - 1)).toEqual({
+    kind: 'leaves-the-year',
+    halfOutCd: curve.halfOutCd,
+    yearCd: curve.halfOutCd - 1,
+  });
+  // Falling from the first day on: most had hatched before anybody looked, by this curve before the year began.
+  const falling = weeks(0, 4, (fromCd) => [300, 110, 40, 15][fromCd / 45]!);
+  expect(fitEmergence(falling)).toMatchObject({ kind: 'leaves-the-year' });
+});
+
 describe('the book and the garden', () => {
   const book = bookOpinion(226);
   const season = (seed: number) =>

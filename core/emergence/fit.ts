@@ -36,7 +36,9 @@ export interface EmergenceFit {
 /** Why counts were not fitted, with what is missing. */
 export type FitRefusal =
   | { readonly kind: 'too-few-caught'; readonly caught: number; readonly needed: number }
-  | { readonly kind: 'too-few-tapes'; readonly catching: number; readonly needed: number };
+  | { readonly kind: 'too-few-tapes'; readonly catching: number; readonly needed: number }
+  /** Half would be out at a heat the year does not have: such counts hold no whole hatch. */
+  | { readonly kind: 'leaves-the-year'; readonly halfOutCd: number; readonly yearCd: number };
 
 /** Fewer than these hold no curve (grade C). */
 export const FEWEST_CAUGHT = 20;
@@ -58,15 +60,18 @@ const LEAST_EXPECTED = 2;
  * share is the share of the curve within its interval. The intervals watched need not cover the
  * whole emergence (the likelihood is truncated to them, so at today too), nor follow without a gap.
  * Intervals are by profile likelihood, widened for over-dispersion estimated from the scatter.
+ * A curve that is half out before the year begins or after its whole heat (`yearCd`) is refused.
  * Counts must not be negative and intervals must not be empty.
  */
-export function fitEmergence(counts: readonly HeatCount[]): EmergenceFit | FitRefusal {
+export function fitEmergence(counts: readonly HeatCount[], yearCd = Infinity): EmergenceFit | FitRefusal {
   const caught = counts.reduce((sum, { count }) => sum + count, 0);
   if (caught < FEWEST_CAUGHT) return { kind: 'too-few-caught', caught, needed: FEWEST_CAUGHT };
   const catching = new Set(counts.filter(({ count }) => count > 0).map(({ fromCd }) => fromCd)).size;
   if (catching < FEWEST_CATCHING) return { kind: 'too-few-tapes', catching, needed: FEWEST_CATCHING };
   const surface = likelihoodSurface(counts);
   const { curve } = surface;
+  if (curve.halfOutCd < 0 || curve.halfOutCd > yearCd)
+    return { kind: 'leaves-the-year', halfOutCd: curve.halfOutCd, yearCd };
   const { overdispersion, freedom } = scatter(counts, curve, caught);
   // An F quantile, as the over-dispersion is itself estimated.
   const drop = 0.5 * overdispersion * qt(0.9, freedom) ** 2;

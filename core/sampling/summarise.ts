@@ -23,7 +23,10 @@ export interface SampleSummary {
   readonly measure: Measure;
   /** Null under a protocol that measures no infestation. */
   readonly level: LevelRange | null;
-  /** Covers with a wasp's exit hole among all covers; null when the protocol has none or none were found. */
+  /**
+   * Covers with a wasp's exit hole among all covers; of spurs, those with a holed one among those with any scale.
+   * Null when the protocol has none or none were found.
+   */
   readonly holedShare: Share | null;
   readonly covers: number;
   /** Share of units on which each item was found. */
@@ -50,18 +53,23 @@ export function summarise(
   } = PROTOCOL_SHAPES[protocol];
   if (units.length < 2) throw new RangeError('a sample needs at least 2 units');
   const measure = measureOf(kind, item, units);
-  const covers = units.map(({ counts }) => ({
-    hits: counts.holed ?? 0,
-    outOf: (counts.live ?? 0) + (counts.dead ?? 0) + (counts.holed ?? 0),
-  }));
+  const covers = units.map(coversOf);
   return {
     protocol,
     measure,
     level: bounds && levelRange(measure, bounds),
-    holedShare: 'holed' in items ? clusteredShare(covers) : null,
+    holedShare: 'holed' in items || 'holedScale' in items ? clusteredShare(covers) : null,
     covers: covers.reduce((sum, { outOf }) => sum + outOf, 0),
     found: Object.fromEntries(Object.keys(items).map((id) => [id, shareOfUnits(units, id)])),
   };
+}
+
+/** How many of the covers on a unit are holed; a spur counts as one, whatever number it holds. */
+function coversOf({ counts }: Unit): { hits: number; outOf: number } {
+  if (counts.holedScale !== undefined)
+    return { hits: counts.holedScale, outOf: Math.max(counts.holedScale, counts.liveScale ?? 0) };
+  const hits = counts.holed ?? 0;
+  return { hits, outOf: (counts.live ?? 0) + (counts.dead ?? 0) + hits };
 }
 
 function measureOf(kind: MeasureKind, item: string, units: readonly Unit[]): Measure {

@@ -2,6 +2,8 @@ import type { FactCode, FactKind } from '#core/decide';
 
 /** What a recommendation rests on, as a label before its figure. */
 export const FACT_WORDS: Readonly<Record<FactKind, string>> = {
+  'adults-first-seen': 'Adults first seen or trapped',
+  'adults-last-seen': 'Adults last seen or trapped',
   'all-stages-seen': 'All stages seen',
   'caught-first': 'First crawlers caught or seen',
   'caught-last': 'Last crawlers caught or seen',

@@ -1,9 +1,12 @@
 import type { TapeSignal } from '#core/emergence';
-import { daysBetween, type CivilDate } from '#core/calendar';
+import { addDays, daysBetween, type CivilDate } from '#core/calendar';
+import { DAYS } from '#core/decide';
+import type { Device } from '#core/records';
 import type { WatchPicture } from '#engine';
 import { useRemoveTape, useRemoveTrap } from '../../api/queries.ts';
 import { useTakeOut } from '../../parts/use-take-out.ts';
 import { showDate } from '../../show/dates.ts';
+import { useToday } from '../../show/use-show.ts';
 import { significant } from '../../show/units.ts';
 
 export const SIGNAL_WORDS: Readonly<Record<TapeSignal, string>> = {
@@ -25,6 +28,37 @@ interface Reading {
   readonly putOn: CivilDate;
   readonly takenOff: CivilDate;
   readonly count: number;
+}
+
+/** Since when it hangs, and by when it is to be read. */
+export function dueWordsOf(device: Device, { tapes, traps }: WatchPicture, today: CivilDate): string {
+  const read = (device.kind === 'tape' ? tapes : traps)
+    .filter(({ label, takenOff }) => label === device.label && takenOff > device.hungOn)
+    .map(({ takenOff }) => takenOff);
+  const since = [device.hungOn, ...read].sort().at(-1)!;
+  const due = addDays(since, DAYS.tapeLife);
+  const late = daysBetween(due, today);
+  const by =
+    late > 0 ? `was due ${showDate(due, today)}` : late === 0 ? 'due today' : `due ${showDate(due, today)}`;
+  return `${since === device.hungOn ? 'since' : 'read'} ${showDate(since, today)}, ${by}`;
+}
+
+/** What hangs here now, with the day each is to be read. */
+export function HangingList({ picture }: { picture: WatchPicture }) {
+  const today = useToday();
+  if (picture.hanging.length === 0) return null;
+  return (
+    <section aria-label="Hanging here">
+      <h2 className="mb-2">Hanging here</h2>
+      <ul className="sheet p-4 flex flex-col gap-1">
+        {picture.hanging.map((device) => (
+          <li key={device.id}>
+            <b className="font-semibold">{device.label}</b>, {dueWordsOf(device, picture, today)}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
 }
 
 /** This season's tapes and what they say together, and what traps caught. */

@@ -1,46 +1,31 @@
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
-import { useNavigate, useParams } from 'react-router';
-import { addDays, type CivilDate } from '#core/calendar';
-import { type Device, tapeRecord, TRAP_CATCHES, trapRecord } from '#core/records';
-import { fieldWords, inSentence } from '#knowledge';
+import { useParams } from 'react-router';
+import type { Device } from '#core/records';
+import { inSentence } from '#knowledge';
 import type { WatchPicture } from '#engine';
 import { newId } from '../../api/new-id.ts';
 import { useWatch } from '../../api/queries.ts';
-import { keepRecord, putEntry, takeOutEntry } from '../../outbox/use-outbox.ts';
+import { keepRecord, putEntry } from '../../outbox/use-outbox.ts';
 import { Choices, Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
-import { FormProblem } from '../../parts/form-problem.tsx';
-import { showDate } from '../../show/dates.ts';
 import { useToday } from '../../show/use-show.ts';
-import { CatchLists } from './catch-lists.tsx';
+import { CatchForm, type CatchKind, KIND_WORDS } from './catch-form.tsx';
+import { CatchLists, dueWordsOf } from './catch-lists.tsx';
 
-type Kind = Device['kind'];
-
-const KIND_WORDS = {
-  tape: { name: 'Tape', count: 'Crawlers on it', off: 'Taken off', kept: 'crawlers' },
-  trap: { name: 'Trap', count: 'Caught', off: 'Looked at', kept: 'caught' },
-} as const;
-
-/** A tape comes off or a trap is emptied: which, from when to when, how many; and what hangs now. */
+/** Tapes come off or traps are emptied: which, from when to when, how many; and what hangs now. */
 export function CatchPage() {
   const { watchId = '' } = useParams();
   return (
     <Answered question={useWatch(watchId)}>
-      {(picture) => (
-        <CatchEntry
-          key={`${watchId}${picture.tapes.length}.${picture.traps.length}.${picture.hanging.length}`}
-          picture={picture}
-        />
-      )}
+      {(picture) => <CatchEntry key={watchId} picture={picture} />}
     </Answered>
   );
 }
 
 function CatchEntry({ picture }: { picture: WatchPicture }) {
   const { watch, plant, targetName } = picture;
-  const [kind, setKind] = useState<Kind>(watch.group === 'leaf-miner' ? 'trap' : 'tape');
+  const [kind, setKind] = useState<CatchKind>(watch.group === 'leaf-miner' ? 'trap' : 'tape');
   return (
     <>
       <PageHead
@@ -75,114 +60,8 @@ function CatchEntry({ picture }: { picture: WatchPicture }) {
   );
 }
 
-interface Typed {
-  count: string;
-  label: string;
-  putOn: CivilDate;
-  takenOff: CivilDate;
-  catches: (typeof TRAP_CATCHES)[number];
-}
-
-function CatchForm({ kind, picture }: { kind: Kind; picture: WatchPicture }) {
-  const { watch, plant } = picture;
-  const today = useToday();
-  const navigate = useNavigate();
-  const { say } = useNotices();
-  const words = KIND_WORDS[kind];
-  const [id] = useState(newId);
-  const [problem, setProblem] = useState<string | null>(null);
-  const last = (kind === 'tape' ? picture.tapes : picture.traps).at(-1);
-  const hung = picture.hanging.filter((device) => device.kind === kind).at(-1);
-  const since =
-    last && last.takenOff < today
-      ? last.takenOff
-      : hung && hung.hungOn < today
-        ? hung.hungOn
-        : addDays(today, -7);
-  const {
-    register,
-    handleSubmit,
-    setError,
-    formState: { errors, isSubmitting },
-  } = useForm<Typed>({
-    defaultValues: {
-      count: '',
-      label: last?.label ?? hung?.label ?? `${words.name} 1`,
-      putOn: since,
-      takenOff: today,
-      catches: 'moths',
-    },
-  });
-  const save = handleSubmit(async ({ count, catches, ...typed }) => {
-    const number = count.trim() === '' ? Number.NaN : Number(count);
-    const base = { id, watchId: watch.id, ...typed };
-    const read =
-      kind === 'tape'
-        ? tapeRecord.safeParse({ ...base, crawlers: number })
-        : trapRecord.safeParse({ ...base, catches, caught: number });
-    if (!read.success) {
-      for (const issue of read.error.issues) {
-        const field = String(issue.path[0]);
-        setError(field === 'crawlers' || field === 'caught' ? 'count' : (field as keyof Typed), {
-          message: fieldWords(issue.message),
-        });
-      }
-      return;
-    }
-    const table = kind === 'tape' ? 'tapes' : 'traps';
-    const label = `${words.name.toLowerCase()} ${typed.label}, ${plant.name}`;
-    try {
-      const sent = await keepRecord(putEntry(table, read.data, label));
-      say(
-        sent === 'sent'
-          ? `${number} ${words.kept} were kept.`
-          : `${number} ${words.kept}: kept on this device and waiting to be sent.`,
-        () => void keepRecord(takeOutEntry(table, read.data, label)),
-      );
-      await navigate(`/look/${watch.id}`);
-    } catch (error) {
-      setProblem((error as Error).message);
-    }
-  });
-  return (
-    <form noValidate onSubmit={(event) => void save(event)} className="sheet p-5 flex flex-col gap-4">
-      <FormProblem problem={problem} />
-      <Field label={words.count} error={errors.count?.message}>
-        <input className="input input-lg w-full" inputMode="numeric" {...register('count')} />
-      </Field>
-      {kind === 'trap' && (
-        <Field label="It catches">
-          <select className="select w-full" {...register('catches')}>
-            {TRAP_CATCHES.map((what) => (
-              <option key={what} value={what}>
-                {what}
-              </option>
-            ))}
-          </select>
-        </Field>
-      )}
-      <Field label={`Which ${kind}`} error={errors.label?.message}>
-        <input className="input w-full" {...register('label')} />
-      </Field>
-      <Field label={kind === 'tape' ? 'Put on' : 'Set, or last emptied'} error={errors.putOn?.message}>
-        <input type="date" className="input w-full" max={today} {...register('putOn')} />
-      </Field>
-      <Field
-        label={words.off}
-        hint="two weeks on one tape are told as half the catch a week, not as two tapes"
-        error={errors.takenOff?.message}
-      >
-        <input type="date" className="input w-full" max={today} {...register('takenOff')} />
-      </Field>
-      <button type="submit" className="btn btn-primary" disabled={isSubmitting}>
-        Keep it
-      </button>
-    </form>
-  );
-}
-
 /** What hangs now, and the way to hang another or take one down. */
-function Hanging({ kind, picture }: { kind: Kind; picture: WatchPicture }) {
+function Hanging({ kind, picture }: { kind: CatchKind; picture: WatchPicture }) {
   const today = useToday();
   const { say } = useNotices();
   const hanging = picture.hanging.filter((device) => device.kind === kind);
@@ -203,7 +82,7 @@ function Hanging({ kind, picture }: { kind: Kind; picture: WatchPicture }) {
         {hanging.map((device) => (
           <p key={device.id} className="flex justify-between gap-3">
             <span>
-              <b className="font-semibold">{device.label}</b>, since {showDate(device.hungOn, today)}
+              <b className="font-semibold">{device.label}</b>, {dueWordsOf(device, picture, today)}
             </span>
             <button
               type="button"

@@ -17,11 +17,12 @@ import { useToday } from '../../show/use-show.ts';
 import { closingWords, dueWords } from '../now/due-words.ts';
 import { changeWords } from '../seasons/change-words.ts';
 import { PhotoStrip } from './photos/photo-strip.tsx';
-import { CatchLists } from './catch-lists.tsx';
+import { CatchLists, HangingList } from './catch-lists.tsx';
+import { SpurFindings } from './spur-findings.tsx';
 import { HandworkList } from './handwork-list.tsx';
 import { SprayList } from './spray-list.tsx';
 import { SpreadSection } from './spread-section.tsx';
-import { LIFE_WORDS, STATUS_WORDS } from './status-words.ts';
+import { lifeWords, STATUS_MEANS, STATUS_WORDS } from './status-words.ts';
 import { TagSection } from './tag-section.tsx';
 
 /** One watch at a glance: what it is and how sure, how bad against last season, what next and why. */
@@ -80,17 +81,22 @@ function WatchView({ picture }: { picture: WatchPicture }) {
                     ? 'One count so far or none: nothing to compare yet.'
                     : 'Followed by looking.'}
               </p>
-              <p className="soft mt-1">{LIFE_WORDS[life.because]}</p>
-              <p className="soft mt-1">Status: {STATUS_WORDS[status]}.</p>
+              <p className="soft mt-1">{lifeWords(life, watch.group)}</p>
+              <p className="soft mt-1">
+                Status: {STATUS_WORDS[status]}
+                {STATUS_MEANS[status] && `: ${STATUS_MEANS[status]}`}.
+              </p>
             </div>
           </section>
           <NextSteps picture={picture} />
           {asksAboutSprays && <SprayList picture={picture} />}
+          <SpurFindings picture={picture} />
           <Counts picture={picture} />
           {!asksAboutSprays && <SprayList picture={picture} />}
           <HandworkList picture={picture} />
         </div>
         <div className="flex flex-col gap-5">
+          <HangingList picture={picture} />
           {(scale || picture.traps.length > 0) && <CatchLists picture={picture} />}
           {picture.protocols.length > 0 && <TagSection picture={picture} />}
           {watch.outcome === 'open' && <SpreadSection picture={picture} />}
@@ -114,12 +120,9 @@ function NextSteps({ picture }: { picture: WatchPicture }) {
       <div className="sheet divide-y divide-base-300">
         {due.length === 0 && (
           <p className="p-4 soft">
-            Nothing within ten days.{' '}
-            {picture.watch.targetId && (
-              <Link className="link-husk" to={`/when/${picture.watch.id}`}>
-                See its clock
-              </Link>
-            )}
+            {picture.watch.outcome === 'open'
+              ? 'Nothing is asked on this plant: it is no longer there.'
+              : 'The watch has ended: it asks for nothing.'}
           </p>
         )}
         {due.map((item) => {
@@ -152,7 +155,8 @@ function NextSteps({ picture }: { picture: WatchPicture }) {
 function Counts({ picture }: { picture: WatchPicture }) {
   const today = useToday();
   const takeOutSample = useTakeOut(useRemoveSample(), 'The count was taken out.');
-  const takeOut = ({ summary: _, tagged: __, ...sample }: SummedSample) => takeOutSample(sample);
+  const takeOut = ({ summary: _, tagged: __, leftAlone: ___, ...sample }: SummedSample) =>
+    takeOutSample(sample);
   const counts = [...picture.samples, ...picture.coverChecks].toSorted((a, b) => (a.on < b.on ? 1 : -1));
   if (counts.length === 0) return null;
   return (
@@ -177,7 +181,7 @@ function Counts({ picture }: { picture: WatchPicture }) {
               <tr key={sample.id}>
                 <td className="whitespace-nowrap">{showDate(sample.on, today)}</td>
                 <td className="whitespace-nowrap">
-                  {unitWords(sample.protocol, sample.units.length)}
+                  {unitWords(sample.protocol, sample.summary.measure.units)}
                   {sample.tagged ? ', tagged' : ''}
                 </td>
                 <td>
@@ -185,6 +189,12 @@ function Counts({ picture }: { picture: WatchPicture }) {
                   <span className="soft text-sm">
                     {PROTOCOL_TEXTS[sample.protocol].measureName.replace(/^% /, '')}
                   </span>
+                  {sample.leftAlone && (
+                    <span className="soft text-sm block">
+                      left alone: {showMeasure(sample.leftAlone.measure)} on{' '}
+                      {unitWords(sample.protocol, sample.leftAlone.measure.units)}
+                    </span>
+                  )}
                 </td>
                 <td>{sample.summary.level && <BeadScale level={sample.summary.level} compact />}</td>
                 <td className="text-right">

@@ -13,6 +13,13 @@ interface DueWords {
   readonly doIt: string;
 }
 
+/** What is looked at to see whether it worked, by what it is. */
+const CHECK_ADVICE: Readonly<Record<string, string>> = {
+  'check-scale-after': 'Count live ones on new growth only.',
+  'check-after-incubation': 'Look at leaves that opened since: spots already there do not go.',
+  'check-others-after': 'Count what still lives, the same way as before.',
+};
+
 /** What a due item is called, what to do, and where. */
 export function dueWords(item: DueAnswer): DueWords {
   const title = DUE_TITLES[item.kind](`${item.plantName}, ${inSentence(item.targetName)}`, item.plantName);
@@ -37,7 +44,10 @@ export function dueWords(item: DueAnswer): DueWords {
     case 'hang-tapes':
       return {
         title,
-        advice: 'Double-sided tape round three infested twigs, dated.',
+        advice:
+          item.ruleId === 'tapes-after-males'
+            ? 'Males fly weeks before crawlers walk. Double-sided tape round three infested twigs, dated.'
+            : 'Double-sided tape round three infested twigs, dated.',
         why: 'Why then',
         to: `${watch}/tape`,
         doIt: 'Enter a tape',
@@ -112,7 +122,10 @@ export function dueWords(item: DueAnswer): DueWords {
     case 'adults-now':
       return {
         title,
-        advice: 'Look at dusk and on the card.',
+        advice:
+          item.ruleId === 'flight-seen'
+            ? 'They lay in soft leaves now. Go on reading the trap, and look for the first mines.'
+            : 'Look at dusk and on the card.',
         why: 'Why now',
         to: `${watch}/tape`,
         doIt: 'Enter a trap',
@@ -192,7 +205,7 @@ export function dueWords(item: DueAnswer): DueWords {
     case 'check-after-treatment':
       return {
         title,
-        advice: 'Count live ones on new growth only.',
+        advice: CHECK_ADVICE[item.ruleId] ?? 'Count it the same way as before.',
         why: 'Why now',
         to: `${watch}/count`,
         doIt: 'Count',

@@ -84,7 +84,7 @@ function OwnHatch({ hatch }: { hatch: GardenHatch }) {
                       <td>
                         {counts.reduce((sum, { count }) => sum + count, 0)}, {counts.length}
                       </td>
-                      <td colSpan={3}>{refusalWords(fit)}</td>
+                      <td colSpan={3}>{refusalWords(fit, show)}</td>
                     </>
                   )}
                 </tr>
@@ -134,7 +134,12 @@ function estimateWords({ valueCd, lowCd, highCd }: Estimate, show: Show): string
   return `${show.heat(valueCd)} (${show.heatRange(lowCd, highCd)})`;
 }
 
-function refusalWords(refusal: FitRefusal): string {
+function refusalWords(refusal: FitRefusal, show: Show): string {
+  if (refusal.kind === 'leaves-the-year')
+    return (
+      `these counts fit no hatch within the year: half would be out at ${show.heat(refusal.halfOutCd)}, and the ` +
+      `year has ${show.heat(refusal.yearCd)}. Two generations on the tapes, or only the beginning of one?`
+    );
   if (refusal.kind === 'too-few-caught')
     return `too few to fit: ${refusal.caught} caught, ${refusal.needed} are the least`;
   return `${refusal.catching} tape caught any; it takes ${refusal.needed} to see a shape`;

@@ -1,14 +1,8 @@
 import type { TargetGroup } from '#core/identify';
-import {
-  planAround,
-  type Protocol,
-  sequentialVerdict,
-  summarise,
-  type Unit,
-  unitsForPrecision,
-} from '#core/sampling';
-import { levelBounds, PROTOCOL_TEXTS, SPUR_THRESHOLDS } from '#knowledge';
+import { type Protocol, summarise, type Unit, unitsForPrecision } from '#core/sampling';
+import { levelBounds } from '#knowledge';
 import { levelWords, moreWords, showMeasureOf } from '../../../show/measures.ts';
+import { SpurVerdicts } from '../spur-findings.tsx';
 
 /** Interval wanted: a third of a mean, ten points of a share. */
 const PRECISION = { mean: 1 / 3, area: 1 / 3, share: 0.1 } as const;
@@ -41,28 +35,5 @@ export function SoFar({
       <p>{moreWords(protocol, measure, unitsForPrecision(measure, PRECISION[measure.kind]))}</p>
       {protocol === 'spur' && <SpurVerdicts units={units} />}
     </div>
-  );
-}
-
-const VERDICT_WORDS = { below: 'below it', above: 'above it', 'go-on': 'not decided: go on' } as const;
-
-/** The published thresholds, decided spur by spur with a test made for looking again and again. */
-function SpurVerdicts({ units }: { units: readonly Unit[] }) {
-  return (
-    <ul className="mt-1">
-      {SPUR_THRESHOLDS.map(({ value: { item, share, then }, grade }) => {
-        const hits = units.filter(({ counts }) => counts[item]! > 0).length;
-        const name = PROTOCOL_TEXTS.spur.items.find(({ id }) => id === item)!.name.toLowerCase();
-        return (
-          <li key={`${item}${share}`}>
-            {name} on {Math.round(share * 100)} % of spurs ({then}; grade {grade}):{' '}
-            <b className="text-base-content">
-              {VERDICT_WORDS[sequentialVerdict(planAround(share), hits, units.length)]}
-            </b>
-          </li>
-        );
-      })}
-      <li>Wrong about one time in ten either way; 100 spurs at most. Fewer trees show less.</li>
-    </ul>
   );
 }
