@@ -49,7 +49,7 @@ test('it opens a few days before a window opens, with one check overdue', async 
 
 test('fifteen past years, and a first point told apart from the window', async () => {
   const clock = await get<ClockAnswer>(`/watches/${HEDGE}/clock`, 'clock');
-  expect(clock.pastYears).toHaveLength(15);
+  expect(clock.pastSeasons).toHaveLength(15);
   expect(clock.refused).toEqual([]);
   const [first, window] = clock.events;
   expect([first!.event.kind, first!.phase, window!.event.kind, window!.phase]).toEqual([

@@ -1,4 +1,4 @@
-import { addDays, type CivilDate, daysBetween } from '#core/calendar';
+import { addDays, type CivilDate, daysBetween, seasonName, shiftSeason, yearOf } from '#core/calendar';
 import type { DegreeDayModel } from '#core/degree-days';
 import {
   type Carry,
@@ -36,9 +36,10 @@ export interface ClockAnswer {
   readonly measured: readonly number[];
   /** Sum through each forecast day, following on. */
   readonly forecast: readonly number[];
-  /** Past years' spread through each day of the season. */
+  /** Past seasons' spread through each day of the season. */
   readonly spread: readonly SpreadPoint[];
-  readonly pastYears: readonly number[];
+  /** What the past seasons are called. */
+  readonly pastSeasons: readonly string[];
   /** Where the futures come from. */
   readonly futures: 'past-years' | 'usual-months' | 'none';
   readonly filled: readonly Gap[];
@@ -113,7 +114,9 @@ export function clockAnswer(day: GardenDay, picture: WatchPicture, choice: Model
     measured: fromStart.measured,
     forecast: fromStart.forecast,
     spread: fromStart.spread,
-    pastYears: weather.pastYears,
+    pastSeasons: weather.pastYears.map((year) =>
+      seasonName(shiftSeason(day.start, year - yearOf(day.start))),
+    ),
     futures:
       weather.pastYears.length > 0 ? 'past-years' : weather.pastSeasons.length > 0 ? 'usual-months' : 'none',
     filled: weather.filled,

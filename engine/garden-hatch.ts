@@ -1,4 +1,14 @@
-import { addDays, type CivilDate, dayNumber, daysBetween, shiftSeason, yearOf } from '#core/calendar';
+import {
+  addDays,
+  type CivilDate,
+  dayNumber,
+  daysBetween,
+  hemisphereOf,
+  type Season,
+  seasonOf,
+  shiftSeason,
+  yearOf,
+} from '#core/calendar';
 import { accumulateDegreeDays, type DegreeDayModel } from '#core/degree-days';
 import {
   blend,
@@ -20,7 +30,7 @@ import type { WatchPicture } from './watch-picture.ts';
 
 /** One season's hatch by its own tapes. */
 export interface SeasonHatch {
-  readonly year: number;
+  readonly season: Season;
   readonly counts: readonly (HeatCount & { readonly putOn: CivilDate; readonly takenOff: CivilDate })[];
   readonly fit: EmergenceFit | FitRefusal;
 }
@@ -50,12 +60,12 @@ export function gardenHatch(day: GardenDay, picture: WatchPicture): GardenHatch 
   const model = book?.model ?? BASE_50F;
   const weather = day.ofPlant(picture.plant);
   const ensemble = day.ensemble(weather, model);
-  const sumsOf = new Map<number, ArrayLike<number>>([[yearOf(day.start), ensemble.measuredSums]]);
+  const sumsOf = new Map<CivilDate, ArrayLike<number>>([[day.start, ensemble.measuredSums]]);
   weather.pastSeasons.forEach((days, i) => {
     const year = weather.pastYears[i];
     if (year !== undefined)
       sumsOf.set(
-        year,
+        shiftSeason(day.start, year - yearOf(day.start)),
         accumulateDegreeDays(
           days.map(({ minC }) => minC),
           days.map(({ maxC }) => maxC),
@@ -64,12 +74,12 @@ export function gardenHatch(day: GardenDay, picture: WatchPicture): GardenHatch 
         ),
       );
   });
-  const bySeason = seasonsOf([...picture.pastTapes, ...picture.tapes], day.start);
-  const seasons = [...bySeason].flatMap(([year, tapes]): SeasonHatch[] => {
-    const sums = sumsOf.get(year);
+  const bySeason = seasonsOf(day, [...picture.pastTapes, ...picture.tapes]);
+  const seasons = [...bySeason.values()].flatMap(({ season, tapes }): SeasonHatch[] => {
+    const sums = sumsOf.get(season.start);
     if (!sums) return [];
-    const counts = countsOf(firstHatch(tapes), shiftSeason(day.start, year - yearOf(day.start)), sums);
-    return [{ year, counts, fit: fitEmergence(counts, wholeYearCd(ensemble, sums)) }];
+    const counts = countsOf(firstHatch(tapes), season.start, sums);
+    return [{ season, counts, fit: fitEmergence(counts, wholeYearCd(ensemble, sums)) }];
   });
   const fits = seasons.flatMap(({ fit }) => ('curve' in fit ? [fit] : []));
   const first = blend(
@@ -86,9 +96,9 @@ export function gardenHatch(day: GardenDay, picture: WatchPicture): GardenHatch 
     book,
     first,
     half,
-    withoutWeather: [...bySeason]
-      .filter(([year]) => !sumsOf.has(year))
-      .reduce((sum, [, tapes]) => sum + tapes.length, 0),
+    withoutWeather: [...bySeason.values()]
+      .filter(({ season }) => !sumsOf.has(season.start))
+      .reduce((sum, { tapes }) => sum + tapes.length, 0),
     firstOn: first && projectBlend(ensemble, first),
     halfOn: half && projectBlend(ensemble, half),
     bookOn: book && projectCrossing(ensemble, book.fromCd),
@@ -101,13 +111,17 @@ function wholeYearCd({ members, measuredSums }: SeasonEnsemble, sums: ArrayLike<
   return members.length === 0 ? Infinity : Math.max(...members.map((member) => member.at(-1)!));
 }
 
-/** Tapes by the year their season starts in. */
-function seasonsOf(tapes: readonly Tape[], start: CivilDate): Map<number, Tape[]> {
-  const bySeason = new Map<number, Tape[]>();
+interface SeasonTapes {
+  readonly season: Season;
+  readonly tapes: readonly Tape[];
+}
+
+/** Tapes by the season they were put up in. */
+function seasonsOf({ garden }: GardenDay, tapes: readonly Tape[]): Map<CivilDate, SeasonTapes> {
+  const bySeason = new Map<CivilDate, SeasonTapes>();
   for (const tape of tapes) {
-    const sameYear = `${tape.putOn.slice(0, 4)}${start.slice(4)}`;
-    const year = tape.putOn >= sameYear ? yearOf(sameYear) : yearOf(sameYear) - 1;
-    bySeason.set(year, [...(bySeason.get(year) ?? []), tape]);
+    const season = seasonOf(tape.putOn, hemisphereOf(garden.latitudeDeg));
+    bySeason.set(season.start, { season, tapes: [...(bySeason.get(season.start)?.tapes ?? []), tape] });
   }
   return bySeason;
 }

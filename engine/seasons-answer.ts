@@ -1,4 +1,4 @@
-import { type CivilDate, daysBetween, type Hemisphere, hemisphereOf, seasonStart } from '#core/calendar';
+import { type CivilDate, daysBetween, type Hemisphere, hemisphereOf, inOneSeason } from '#core/calendar';
 import type { RateUnit } from '#core/materials';
 import type { LevelRange, Measure, Protocol, Share } from '#core/sampling';
 import { compareCounts, hendersonTilton, type Change } from '#core/seasons';
@@ -145,7 +145,7 @@ function sampleNear(
   return other.samples
     .filter(
       (candidate) =>
-        seasonStart(candidate.on, hemisphere) === seasonStart(sample.on, hemisphere) &&
+        inOneSeason(candidate.on, sample.on, hemisphere) &&
         compareCounts(seasonCount(candidate), seasonCount(sample)).kind !== 'not-comparable',
     )
     .sort((a, b) => daysOff(a) - daysOff(b))[0];

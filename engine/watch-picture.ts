@@ -4,7 +4,7 @@ import {
   daysBetween,
   type Hemisphere,
   hemisphereOf,
-  seasonStart,
+  inOneSeason,
 } from '#core/calendar';
 import {
   type CrawlerWindow,
@@ -344,7 +344,7 @@ function lastChange(
 ): { earlier: SummedSample; change: Change } | null {
   const latest = samples.at(-1)!;
   for (const earlier of samples.slice(0, -1).reverse()) {
-    if (seasonStart(earlier.on, hemisphere) === seasonStart(latest.on, hemisphere)) continue;
+    if (inOneSeason(earlier.on, latest.on, hemisphere)) continue;
     const change = compareCounts(seasonCount(earlier), seasonCount(latest));
     if (change.kind !== 'not-comparable') return { earlier, change };
   }

@@ -6,7 +6,7 @@ export interface Clock {
   readonly step?: (days: number) => void;
 }
 
-/** The real day in a time zone that may change while running. */
-export function systemClock(timeZone: () => string): Clock {
-  return { today: () => new Intl.DateTimeFormat('en-CA', { timeZone: timeZone() }).format(new Date()) };
+/** The real day in a time zone that may change while running; `now` tells the real time. */
+export function systemClock(timeZone: () => string, now: () => Date = () => new Date()): Clock {
+  return { today: () => new Intl.DateTimeFormat('en-CA', { timeZone: timeZone() }).format(now()) };
 }

@@ -11,6 +11,8 @@ import {
   hemisphereOf,
   isCivilDate,
   isMonthDay,
+  inOneSeason,
+  seasonOf,
   seasonStart,
   shiftSeason,
 } from './index.ts';
@@ -91,4 +93,24 @@ describe('a day of every year', () => {
     ]);
     expect(dayInYear('03-01', 2025)).toBe('2025-03-01');
   });
+});
+
+test.each([
+  ['2026-03-05', 'north', '2026-01-01', '2026'],
+  ['2026-12-31', 'north', '2026-01-01', '2026'],
+  ['2026-06-30', 'south', '2025-07-01', '2025/26'],
+  ['2026-07-01', 'south', '2026-07-01', '2026/27'],
+  ['2100-01-01', 'south', '2099-07-01', '2099/00'],
+] as const)(
+  '%s in the %s belongs to the season that starts on %s, called %s',
+  (day, hemisphere, start, name) => {
+    expect(seasonOf(day, hemisphere)).toEqual({ start, name });
+  },
+);
+
+test('New Year parts no season in the south, midwinter does', () => {
+  expect(inOneSeason('2026-12-31', '2027-01-01', 'south')).toBe(true);
+  expect(inOneSeason('2026-12-31', '2027-01-01', 'north')).toBe(false);
+  expect(inOneSeason('2026-06-30', '2026-07-01', 'south')).toBe(false);
+  expect(inOneSeason('2026-06-30', '2026-07-01', 'north')).toBe(true);
 });

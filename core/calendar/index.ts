@@ -11,4 +11,13 @@ export {
   type CivilDate,
 } from './civil-date.ts';
 export { dayInYear, isMonthDay, type MonthDay } from './month-day.ts';
-export { hemisphereOf, seasonStart, shiftSeason, type Hemisphere } from './season-start.ts';
+export {
+  hemisphereOf,
+  inOneSeason,
+  seasonName,
+  seasonOf,
+  seasonStart,
+  shiftSeason,
+  type Hemisphere,
+  type Season,
+} from './season.ts';

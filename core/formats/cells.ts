@@ -6,8 +6,6 @@ import { celsiusFromFahrenheit, typedNumber } from '#core/units';
 /** Year first with dashes, day first with slashes, or month first with slashes. */
 export type DateOrder = 'iso' | 'day-first' | 'month-first';
 
-export const MM_PER_INCH = 25.4;
-
 /** A number with a point or a comma as its decimal mark; nothing else counts. */
 export function decimal(cell: string | undefined): number | null {
   return typedNumber(cell ?? '');

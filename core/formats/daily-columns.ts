@@ -1,5 +1,6 @@
 import { decimal, type DateOrder } from './cells.ts';
 import { nearlyAll } from './nearly-all.ts';
+import { rainUnitOf, type RainUnit } from './rain-unit.ts';
 import { windUnitOf, type WindUnit } from './wind-unit.ts';
 
 /** Which column of a weather table holds what, and how it is written. Column numbers from 0. */
@@ -10,8 +11,8 @@ export interface ColumnMapping {
   readonly rain: number | null;
   readonly wind: number | null;
   readonly temperatureUnit: 'C' | 'F';
-  readonly rainUnit: 'mm' | 'in';
-  /** Null when nobody said: then the wind stays unknown. */
+  /** Units are null when nobody said: then rain and wind stay unknown. */
+  readonly rainUnit: RainUnit | null;
   readonly windUnit: WindUnit | null;
   readonly dateOrder: DateOrder;
 }
@@ -24,7 +25,7 @@ export interface MappingGuess {
   readonly rain: number | null;
   readonly wind: number | null;
   readonly temperatureUnit: 'C' | 'F' | null;
-  readonly rainUnit: 'mm' | 'in';
+  readonly rainUnit: RainUnit | null;
   readonly windUnit: WindUnit | null;
   readonly dateOrder: DateOrder | null;
 }
@@ -57,7 +58,7 @@ export function guessMapping(header: readonly string[], rows: readonly (readonly
     rain,
     wind,
     temperatureUnit: guessUnit(words, rows, minTemperature, maxTemperature),
-    rainUnit: rain !== null && /\b(in|inch|inches)\b/.test(words[rain]!) ? 'in' : 'mm',
+    rainUnit: rain === null ? null : rainUnitOf(words[rain]!),
     windUnit: wind === null ? null : windUnitOf(words[wind]!),
     dateOrder: date === null ? null : guessDateOrder(rows.map((row) => row[date] ?? '')),
   };

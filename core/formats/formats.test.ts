@@ -65,6 +65,31 @@ describe('guessing the columns', () => {
   });
 });
 
+describe('rain', () => {
+  const rain = (head: string, value: string) => {
+    const rows = [['2026-05-29', '10', '20', value]];
+    const mapping = guessMapping(['date', 'tmin_c', 'tmax_c', head], rows) as ColumnMapping;
+    return {
+      unit: mapping.rainUnit,
+      rainMm: readDailyRows(rows, { ...mapping, dateOrder: 'iso' }).days[0]!.rainMm,
+    };
+  };
+
+  test.each([
+    ['rain_mm', '12.7', 'mm', 12.7],
+    ['Precipitation (mm)', '3', 'mm', 3],
+    ['Rain, in.', '0.5', 'in', 12.7],
+    ['precip inches', '1', 'in', 25.4],
+    ['Rain "', '1', 'in', 25.4],
+  ])('"%s" of %s is in %s', (head, value, unit, mm) => {
+    expect(rain(head, value)).toEqual({ unit, rainMm: mm });
+  });
+
+  test('that names no unit stays unknown until somebody says', () => {
+    expect(rain('Rain', '12')).toEqual({ unit: null, rainMm: null });
+  });
+});
+
 describe('wind', () => {
   const wind = (head: string, value: string) => {
     const { header, rows } = readTable(`date,min °C,max °C,${head}\n2026-05-01,4,12,${value}\n`);

@@ -1,6 +1,7 @@
 import type { DateOrder } from './cells.ts';
 import { guessDateOrder, guessUnitOf } from './daily-columns.ts';
 import { nearlyAll } from './nearly-all.ts';
+import { rainUnitOf, type RainUnit } from './rain-unit.ts';
 import { windUnitOf, type WindUnit } from './wind-unit.ts';
 
 /** Which column of a logger's table holds what. Column numbers from 0. */
@@ -12,7 +13,7 @@ export interface HourlyMapping {
   readonly rain: number | null;
   readonly wind: number | null;
   readonly temperatureUnit: 'C' | 'F';
-  readonly rainUnit: 'mm' | 'in';
+  readonly rainUnit: RainUnit | null;
   /** Null when nobody said: then the wind stays unknown. */
   readonly windUnit: WindUnit | null;
   readonly dateOrder: DateOrder;
@@ -60,7 +61,7 @@ export function guessHourly(
       words[temperature]!,
       rows.map((row) => row[temperature] ?? ''),
     ),
-    rainUnit: rain !== null && /\b(in|inch|inches)\b/.test(words[rain]!) ? 'in' : 'mm',
+    rainUnit: rain === null ? null : rainUnitOf(words[rain]!),
     windUnit: wind === null ? null : windUnitOf(words[wind]!),
     dateOrder: guessDateOrder(dates),
   };

@@ -1,6 +1,7 @@
 import type { CivilDate } from '#core/calendar';
 import { COLDEST_PLAUSIBLE_C, HOTTEST_PLAUSIBLE_C, type WeatherDay } from '#core/weather';
-import { clip, decimal, MM_PER_INCH, readDate, toCelsius } from './cells.ts';
+import { clip, decimal, readDate, toCelsius } from './cells.ts';
+import { RAIN_UNITS } from './rain-unit.ts';
 import type { ColumnMapping } from './daily-columns.ts';
 import { WIND_UNITS } from './wind-unit.ts';
 import { isFault, type RowFault, type RowProblem } from './row-fault.ts';
@@ -67,8 +68,8 @@ function readRow(row: readonly string[], mapping: ColumnMapping): WeatherDay | R
   if (maxC < minC) return { kind: 'upside-down', minC, maxC };
   const rain = optional(
     row,
-    mapping.rain,
-    mapping.rainUnit === 'in' ? MM_PER_INCH : 1,
+    mapping.rainUnit === null ? null : mapping.rain,
+    mapping.rainUnit === null ? 1 : RAIN_UNITS[mapping.rainUnit],
     HIGHEST_PLAUSIBLE_RAIN_MM,
   );
   if (rain === undefined) return { kind: 'not-an-amount', text: clip(row[mapping.rain!] ?? '') };

@@ -1,6 +1,7 @@
 import type { CivilDate } from '#core/calendar';
 import { COLDEST_PLAUSIBLE_C, daysFromHours, HOTTEST_PLAUSIBLE_C, type HourReading } from '#core/weather';
-import { clip, decimal, MM_PER_INCH, readDate, toCelsius } from './cells.ts';
+import { clip, decimal, readDate, toCelsius } from './cells.ts';
+import { RAIN_UNITS } from './rain-unit.ts';
 import { dateText, type HourlyMapping } from './hourly-columns.ts';
 import { ROWS_A_STEP, type ReadDays } from './read-daily.ts';
 import { WIND_UNITS } from './wind-unit.ts';
@@ -57,7 +58,7 @@ function readRow(row: readonly string[], mapping: HourlyMapping): HourReading | 
     date,
     hour,
     temperatureC,
-    rainMm: amount(mapping.rain, mapping.rainUnit === 'in' ? MM_PER_INCH : 1),
+    rainMm: mapping.rainUnit === null ? null : amount(mapping.rain, RAIN_UNITS[mapping.rainUnit]),
     windMs: mapping.windUnit === null ? null : amount(mapping.wind, WIND_UNITS[mapping.windUnit]),
   };
 }

@@ -192,8 +192,8 @@ export function ClockChart({ clock }: { clock: ClockAnswer }) {
       </ResponsiveContainer>
       <p className="soft text-sm">
         Thick line: this year as measured; dotted: forecast. Shaded:{' '}
-        {clock.pastYears.length > 0
-          ? `${clock.pastYears.length} past years`
+        {clock.pastSeasons.length > 0
+          ? `${clock.pastSeasons.length} past years`
           : 'years drawn from the usual months'}
         , 8 in 10 of them, thin line their middle.
         {clock.tapes.length > 0 ? ' Blocks: crawlers on each tape, as high as its catch a week.' : ''}
@@ -250,5 +250,5 @@ function monthTicks(clock: ClockAnswer, { fromDay, toDay }: ClockRange): number[
 function chartWords(clock: ClockAnswer, show: Show): string {
   const sum = show.heat(clock.measured.at(-1) ?? 0);
   const tapes = clock.tapes.map((tape) => `${tape.crawlers} to ${showShortDate(tape.takenOff)}`).join(', ');
-  return `Heat since ${showShortDate(clock.start)}: ${sum} by ${showShortDate(clock.today)}, against ${clock.pastYears.length > 0 ? `${clock.pastYears.length} past years` : 'years drawn from the usual months'}. Tapes: ${tapes || 'none'}. The table below has the figures.`;
+  return `Heat since ${showShortDate(clock.start)}: ${sum} by ${showShortDate(clock.today)}, against ${clock.pastSeasons.length > 0 ? `${clock.pastSeasons.length} past years` : 'years drawn from the usual months'}. Tapes: ${tapes || 'none'}. The table below has the figures.`;
 }

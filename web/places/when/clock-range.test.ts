@@ -15,7 +15,7 @@ const clock = (changes: Partial<ClockAnswer>): ClockAnswer => ({
   measured: spread.slice(0, 148).map((point) => point.median),
   forecast: [],
   spread,
-  pastYears: [],
+  pastSeasons: [],
   filled: [],
   refused: [],
   windows: [],

@@ -61,7 +61,7 @@ export function ClockParticulars({
   onChoice: (choice: ModelChoice) => void;
 }) {
   const show = useShow();
-  const { model, started, pastYears } = clock;
+  const { model, started, pastSeasons } = clock;
   const rows: [string, string][] = [
     ['Counted from', started ? `${showDate(started.on)}${STARTED_WORDS[started.by]}` : 'not started yet'],
     ['Lower threshold', show.temperature(model.lowerC)],
@@ -69,8 +69,8 @@ export function ClockParticulars({
     ['Sum to last night', started ? show.heat(clock.measured.at(-1) ?? 0) : 'none yet'],
     [
       'Futures',
-      pastYears.length > 0
-        ? `${pastYears.length} past years (${pastYears[0]}–${pastYears.at(-1)})`
+      pastSeasons.length > 0
+        ? `${pastSeasons.length} past years (${pastSeasons[0]}–${pastSeasons.at(-1)})`
         : FUTURE_WORDS[clock.futures],
     ],
   ];

@@ -102,8 +102,8 @@ export function ClockStartForm({ picture }: { picture: WatchPicture }) {
         </Field>
       )}
       <p className="soft text-sm">
-        The field calls it the biofix. The sum is 0 on that day and counts only what comes after it; a published
-        sum holds only from the start it was published with.
+        The field calls it the biofix. The sum is 0 on that day and counts only what comes after it; a
+        published sum holds only from the start it was published with.
       </p>
       <button
         type="submit"

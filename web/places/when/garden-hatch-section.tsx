@@ -67,9 +67,9 @@ function OwnHatch({ hatch }: { hatch: GardenHatch }) {
               </tr>
             </thead>
             <tbody>
-              {seasons.map(({ year, fit, counts }) => (
-                <tr key={year}>
-                  <th scope="row">{year}</th>
+              {seasons.map(({ season, fit, counts }) => (
+                <tr key={season.start}>
+                  <th scope="row">{season.name}</th>
                   {'curve' in fit ? (
                     <>
                       <td>

@@ -17,7 +17,8 @@ const POINTS = 80;
 /** One season's tapes as blocks over heat, and the fitted hatch drawn through them. */
 export function HatchChart({ season }: { season: SeasonHatch & { fit: EmergenceFit } }) {
   const show = useShow();
-  const { counts, fit, year } = season;
+  const { counts, fit } = season;
+  const { name } = season.season;
   const [from, to] = [
     Math.min(...counts.map(({ fromCd }) => fromCd)),
     Math.max(...counts.map(({ toCd }) => toCd)),
@@ -46,10 +47,10 @@ export function HatchChart({ season }: { season: SeasonHatch & { fit: EmergenceF
   return (
     <div
       role="img"
-      aria-label={`${year}: ${fit.caught} crawlers on ${fit.tapes} tapes over ${show.heat(from)} to ${show.heat(to)}; half out by ${show.heat(fit.half.valueCd)} as fitted`}
+      aria-label={`${name}: ${fit.caught} crawlers on ${fit.tapes} tapes over ${show.heat(from)} to ${show.heat(to)}; half out by ${show.heat(fit.half.valueCd)} as fitted`}
     >
       <p className="soft text-[0.82rem]">
-        {year}: crawlers per {Math.round(10)} {show.heatUnit} on the tapes (blocks) and as fitted (line)
+        {name}: crawlers per {Math.round(10)} {show.heatUnit} on the tapes (blocks) and as fitted (line)
       </p>
       <ResponsiveContainer width="100%" height={HEIGHT}>
         <ComposedChart

@@ -120,6 +120,8 @@ function Columns<Key extends string, Mapping extends Units & Readonly<Record<Key
 
 type Units = Pick<MappingGuess, 'temperatureUnit' | 'dateOrder' | 'rain' | 'rainUnit' | 'wind' | 'windUnit'>;
 
+const LEFT_OPEN = ' (the file leaves it open: left out until you say)';
+
 /** What columns alone do not tell: units and the order of dates. */
 function UnitChoices<Mapping extends Units>({
   guess,
@@ -153,7 +155,7 @@ function UnitChoices<Mapping extends Units>({
       />
       {mapping.rain !== null && (
         <Choices
-          legend="Rain in"
+          legend={`Rain in${mapping.rainUnit === null ? LEFT_OPEN : ''}`}
           value={mapping.rainUnit}
           onChange={(rainUnit) => onMapping({ ...mapping, rainUnit })}
           options={[
@@ -164,7 +166,7 @@ function UnitChoices<Mapping extends Units>({
       )}
       {mapping.wind !== null && (
         <Choices
-          legend={`Wind in${mapping.windUnit === null ? ' (the file leaves it open: left out until you say)' : ''}`}
+          legend={`Wind in${mapping.windUnit === null ? LEFT_OPEN : ''}`}
           value={mapping.windUnit}
           onChange={(windUnit) => onMapping({ ...mapping, windUnit })}
           options={keysOf(WIND_UNITS).map((unit) => ({ id: unit, label: unit }))}

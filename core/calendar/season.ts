@@ -21,3 +21,27 @@ export function seasonStart(date: CivilDate, hemisphere: Hemisphere): CivilDate 
 export function shiftSeason(start: CivilDate, years: number): CivilDate {
   return `${yearOf(start) + years}${start.slice(4)}`;
 }
+
+/** A growing season: the calendar year in the north, July to June in the south. */
+export interface Season {
+  readonly start: CivilDate;
+  /** '2026', or '2026/27' where it runs across New Year. */
+  readonly name: string;
+}
+
+/** The season a day belongs to. */
+export function seasonOf(date: CivilDate, hemisphere: Hemisphere): Season {
+  const start = seasonStart(date, hemisphere);
+  return { start, name: seasonName(start) };
+}
+
+/** What the season that starts on a day is called. */
+export function seasonName(start: CivilDate): string {
+  const year = yearOf(start);
+  return monthOf(start) === 1 ? `${year}` : `${year}/${String((year + 1) % 100).padStart(2, '0')}`;
+}
+
+/** Whether two days belong to one season; in the south New Year parts none. */
+export function inOneSeason(a: CivilDate, b: CivilDate, hemisphere: Hemisphere): boolean {
+  return seasonStart(a, hemisphere) === seasonStart(b, hemisphere);
+}
