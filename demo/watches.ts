@@ -142,6 +142,7 @@ function sprayOf(
     scope: 'whole',
     coverage: 'everything',
     stageSeen: what === 'oil-bare' ? 'settled-young' : 'crawlers',
+    toldWeather: null,
     againstLabel: false,
     note: '',
     // Buds swell at Fallow Bank from about 5 April.

@@ -12,12 +12,11 @@ import {
 } from '#core/materials';
 import { SPRAY_SCOPES, type SprayScope, waterForPlant, waterLearned, type WaterNeed } from '#core/mix';
 import { type LeafQuestion, type LeafStanding, loggedBloom, type LoggedBloom } from '#core/plan';
-import type { LocalAdvice, Plant } from '#core/records';
+import type { LocalAdvice, Plant, ToldWeather } from '#core/records';
 import { evergreenOf, ingredientsOf } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
 import { dormantAnswer } from './dormant-answer.ts';
 import { bareWoodQuestion, leavesOf } from './leaf-state.ts';
-import type { ToldWeather } from './spray-answer.ts';
 import { usesOf } from './product-uses.ts';
 import { judgeLine, useScene } from './use-facts.ts';
 import type { WatchPicture } from './watch-picture.ts';

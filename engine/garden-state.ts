@@ -23,9 +23,9 @@ import type {
 } from '#core/records';
 import type { DayOrigin, WeatherDay } from '#core/weather';
 
-/** A day's weather as it was known when a spray was logged. */
+/** A day's weather as it was known when a spray was logged; told by whoever sprayed, where nothing else knew. */
 export interface AttachedWeather extends Omit<WeatherDay, 'date'> {
-  readonly origin: DayOrigin;
+  readonly origin: DayOrigin | 'told';
 }
 
 export interface LoggedSpray extends SprayRecord {

@@ -28,6 +28,8 @@ export { gardenHatch, type GardenHatch, type SeasonHatch } from './garden-hatch.
 export { futuresMaterial, type FuturesMaterial } from './futures-material.ts';
 export { dormantAnswer, type DormantAnswer, dormantItems, type PlantWinter } from './dormant-answer.ts';
 export { sprayAnswer, type SprayAnswer } from './spray-answer.ts';
+export { type SprayWeather, type WeatherAgainst } from './spray-weather.ts';
+export { type WatchAnswer, watchAnswer } from './watch-answer.ts';
 export {
   benchAnswer,
   type BenchAnswer,

@@ -41,6 +41,16 @@ const filled = (from: CivilDate, to: CivilDate, without: readonly CivilDate[] = 
 const TODAY = '2026-05-20';
 const here = (state: GardenState, today = TODAY) => gardenDay(state, today).ofPlant(PLANT);
 
+test('what was read is kept, though no sum can be made of it, and across the turn of the season', () => {
+  const late = here(filled('2026-05-10', '2026-05-19'));
+  expect(late.measured).toEqual([]);
+  expect(late.readings.map(({ date }) => date)).toEqual(
+    Array.from({ length: 10 }, (_, i) => addDays('2026-05-10', i)),
+  );
+  const newYear = here(filled('2025-12-30', '2026-01-01'), '2026-01-02');
+  expect(newYear.readings.map(({ date }) => date)).toEqual(['2025-12-30', '2025-12-31', '2026-01-01']);
+});
+
 describe('this season', () => {
   test('runs from 1 January to yesterday in the north, from 1 July in the south', () => {
     const state = filled('2025-01-01', '2026-05-19');

@@ -41,6 +41,8 @@ export interface SeasonWeather {
   readonly start: CivilDate;
   readonly today: CivilDate;
   readonly measured: readonly PlacedDay[];
+  /** Days that were read since last season began, whether or not a sum can be made of them. */
+  readonly readings: readonly WeatherDay[];
   /** Gaps filled on a straight line. */
   readonly filled: readonly Gap[];
   /** Measured days taken from a station that stands in. */
@@ -168,7 +170,9 @@ function readSeason(
   today: CivilDate,
 ): SeasonWeather {
   const yesterday = addDays(today, -1);
-  const dates = Array.from({ length: Math.max(0, daysBetween(start, today)) }, (_, i) => addDays(start, i));
+  const daysFrom = (first: CivilDate) =>
+    Array.from({ length: Math.max(0, daysBetween(first, today)) }, (_, i) => addDays(first, i));
+  const dates = daysFrom(start);
   const byPlace = new Map(stays.map((stay) => [stay.placeId, seriesOf(stay.placeId).byDate]));
   const lived = followPlant(stays, byPlace, dates);
   const { days, across, filled, refused } = completeSeries(lived, start, yesterday);
@@ -183,6 +187,7 @@ function readSeason(
     start,
     today,
     measured,
+    readings: followPlant(stays, byPlace, daysFrom(shiftSeason(start, -1))),
     guessedDays: measured.filter(({ guessed }) => guessed).length,
     borrowedFrom: here.borrowedFrom,
     filled,

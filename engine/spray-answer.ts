@@ -1,12 +1,11 @@
 import { addDays, type CivilDate } from '#core/calendar';
 import type { LabelLine, Product, UseFacts } from '#core/materials';
 import { loggedBloom } from '#core/plan';
-import type { Plant } from '#core/records';
+import type { Plant, ToldWeather } from '#core/records';
 import type { WeatherDay } from '#core/weather';
 import {
   forecastHours,
   goodStretches,
-  LEAST_WIND_MS,
   type GoodStretch,
   solarNoonHour,
   sprayHours,
@@ -16,6 +15,7 @@ import {
   type SprayScene,
 } from '#core/spray-hours';
 import {
+  AIR_WORDS,
   CITRUS_HOSTS,
   hostById,
   materialById,
@@ -71,7 +71,13 @@ export function sprayAnswer(
   };
 }
 
-function limitsOf({ garden }: GardenDay, plant: Plant, product: Product, line: LabelLine): SprayLimits {
+/** What one label line bears on one plant, by label, school and plant. */
+export function limitsOf(
+  { garden }: GardenDay,
+  plant: Plant,
+  product: Product,
+  line: LabelLine,
+): SprayLimits {
   return sprayLimits({
     isOil: product.containsOil || materialById(product.materialId).isOil,
     labelLeastC: line.leastC,
@@ -80,13 +86,6 @@ function limitsOf({ garden }: GardenDay, plant: Plant, product: Product, line: L
     schoolTopC: oilTopC(schoolsFor(garden, plant)),
     isCitrus: CITRUS_HOSTS.has(plant.hostId),
   });
-}
-
-/** Tonight and tomorrow as somebody told them on the spot. */
-export interface ToldWeather {
-  readonly lowC: number;
-  readonly highC: number;
-  readonly rain: boolean;
 }
 
 /** Rain that somebody expects, without a figure: enough to wash a spray off. */
@@ -112,14 +111,13 @@ export function hoursToday(
   return { best: best ?? 'no', reasons: [...new Set(light.flatMap(({ reasons }) => reasons))] };
 }
 
-const asForecast = ({ lowC, highC, rain }: ToldWeather, today: CivilDate): WeatherDay[] =>
+const asForecast = ({ lowC, highC, rain, air }: ToldWeather, today: CivilDate): WeatherDay[] =>
   [0, 1, 2].map((days) => ({
     date: addDays(today, days),
     minC: lowC,
     maxC: highC,
     rainMm: rain && days < 2 ? TOLD_RAIN_MM : 0,
-    // A breeze: nobody was asked for the wind, and the day itself shows it.
-    windMs: LEAST_WIND_MS + 1,
+    windMs: air === null ? null : AIR_WORDS[air].value,
   }));
 
 /** The hours for oil on leaves in the open garden: the strictest thing a garden commonly sprays. */
@@ -140,12 +138,12 @@ export function outdoorSprayDays(day: GardenDay): SprayDay[] {
 /** The hours of the forecast; yesterday's frost and evening count where they were measured. */
 function hoursAhead(
   { garden, today }: GardenDay,
-  { forecast, measured }: Pick<SeasonWeather, 'forecast' | 'measured'>,
+  { forecast, readings }: Pick<SeasonWeather, 'forecast' | 'readings'>,
   limits: SprayLimits,
   scene?: SprayScene,
 ): SprayDay[] {
   if (forecast.length === 0) return [];
-  const before = measured.filter(({ date, guessed }) => date === addDays(today, -1) && !guessed);
+  const before = readings.filter(({ date }) => date === addDays(today, -1));
   const hours = forecastHours(
     [...before, ...forecast],
     garden.latitudeDeg,

@@ -14,7 +14,7 @@ import {
   type UseFacts,
 } from '#core/materials';
 import { type LeafQuestion, loggedBloom } from '#core/plan';
-import type { Garden, Plant, SprayRecord, Watch } from '#core/records';
+import type { Garden, Plant, SprayRecord, ToldWeather, Watch } from '#core/records';
 import {
   CITRUS_HOSTS,
   efficacyAgainst,
@@ -27,7 +27,7 @@ import {
 } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
 import { plantWinter } from './plant-winter.ts';
-import { hoursToday, type ToldWeather } from './spray-answer.ts';
+import { hoursToday } from './spray-answer.ts';
 
 /** What is told on the spot, besides the records. */
 export interface UseTold {

@@ -103,6 +103,7 @@ export function blankSpray(
     scope: 'whole',
     coverage: null,
     stageSeen: null,
+    toldWeather: null,
     againstLabel: false,
     note: '',
     ...said,

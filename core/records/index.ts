@@ -35,6 +35,7 @@ export {
   type ProductRecord,
   type Sprayer,
   type SprayLoad,
+  type ToldWeather,
   type SprayRecord,
 } from './shelf.ts';
 export {

@@ -117,6 +117,20 @@ const sprayPart = z.object({
   productAmount: z.number('a-number').positive('must-be-above-0').max(100_000, 'most/100000'),
 });
 
+const temperatureC = z.number('a-number').min(-60, 'least/-60/°C').max(60, 'most/60/°C');
+
+/** Tonight and tomorrow as somebody told them on the spot, where no forecast did. */
+export const toldWeather = z
+  .object({
+    lowC: temperatureC,
+    highC: temperatureC,
+    rain: z.boolean(),
+    /** Null when nobody said. */
+    air: z.enum(['still', 'breeze', 'windy']).nullable(),
+  })
+  .refine(({ lowC, highC }) => lowC <= highC, { path: ['highC'], message: 'the-high-is-below-the-low' });
+export type ToldWeather = z.infer<typeof toldWeather>;
+
 export const sprayRecord = z
   .object({
     id: recordId,
@@ -135,6 +149,7 @@ export const sprayRecord = z
     /** How well it covered, and what was there; null until somebody says. */
     coverage: z.enum(COVERAGES).nullable().default(null),
     stageSeen: z.enum(STAGES_SEEN).nullable().default(null),
+    toldWeather: toldWeather.nullable().default(null),
     /** Recorded although a label or a rule stood against it. */
     againstLabel: z.boolean(),
     note,

@@ -6,6 +6,7 @@ export {
   goodStretches,
   GREATEST_WIND_MS,
   LEAST_WIND_MS,
+  RAIN_THAT_COUNTS_MM,
   sprayHours,
   type ForecastHours,
   type GoodStretch,

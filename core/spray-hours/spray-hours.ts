@@ -48,7 +48,7 @@ export const GREATEST_WIND_MS = 4.5;
 const DRYING_HOURS = 2;
 
 /** Less rain in a day than this hardly wets bark and does not wash oil off (grade C). */
-const RAIN_THAT_COUNTS_MM = 0.5;
+export const RAIN_THAT_COUNTS_MM = 0.5;
 
 const REASON_VERDICT: Readonly<Record<HourReason, HourVerdict>> = {
   'too-cold': 'no',

@@ -1,6 +1,6 @@
 import { Hono } from 'hono';
 import { z } from 'zod';
-import { addDays, type CivilDate } from '#core/calendar';
+import { addDays } from '#core/calendar';
 import { tankMeeting } from '#core/materials';
 import {
   type Plant,
@@ -10,6 +10,7 @@ import {
   sprayLoad,
   sprayRecord,
   type Watch,
+  type ToldWeather,
 } from '#core/records';
 import { placeOn } from '#core/weather';
 import { HOSTS, HOUR_RULES, ingredientsOf, MATERIALS, meetingRules, schoolsFor } from '#knowledge';
@@ -41,12 +42,19 @@ import { recordRoute } from './record-route.ts';
 const MATERIAL_IDS = new Set(MATERIALS.map((material) => material.id));
 const HOST_IDS = new Set(HOSTS.map((host) => host.id));
 
-const TOLD_WEATHER = /^(not-sure|(-?\d{1,2}(?:\.\d)?)~(-?\d{1,2}(?:\.\d)?)~(dry|rain))$/;
+const TOLD_WEATHER =
+  /^(not-sure|(-?\d{1,2}(?:\.\d)?)~(-?\d{1,2}(?:\.\d)?)~(dry|rain)(?:~(still|breeze|windy))?)$/;
 
-/** Tonight's low, tomorrow's high and whether it rains, as the bench asks for them: `8~21~dry`. */
+/** Tonight's low, tomorrow's high, rain and wind, as the bench asks for them: `8~21~dry~breeze`. */
 function toldWeather(text: string): BenchAsked['weather'] {
-  const [, all, low, high, rain] = TOLD_WEATHER.exec(text)!;
-  return all === 'not-sure' ? 'not-sure' : { lowC: Number(low), highC: Number(high), rain: rain === 'rain' };
+  const [, all, low, high, rain, air] = TOLD_WEATHER.exec(text)!;
+  if (all === 'not-sure') return 'not-sure';
+  return {
+    lowC: Number(low),
+    highC: Number(high),
+    rain: rain === 'rain',
+    air: (air as ToldWeather['air'] | undefined) ?? null,
+  };
 }
 
 const benchAsked = z.object({
@@ -56,7 +64,7 @@ const benchAsked = z.object({
   bloom: z.enum(['open', 'over']).optional(),
   weather: z
     .string()
-    .regex(TOLD_WEATHER, 'a low, a high and dry or rain, or not-sure')
+    .regex(TOLD_WEATHER, 'a low, a high, dry or rain and the wind, or not-sure')
     .transform(toldWeather)
     .optional(),
 });
@@ -145,7 +153,7 @@ function keepSpray(parts: AppParts, spray: SprayRecord): LoggedSpray {
   refersTo(store.sprayer(spray.sprayerId), 'sprayerId', 'sprayer');
   notInFuture(spray.on, 'on', clock.today());
   checkAgainstRules(parts, spray, watch);
-  store.putSpray(spray, weatherOf(parts, store.plant(watch.plantId)!, spray.on));
+  store.putSpray(spray, weatherOf(parts, store.plant(watch.plantId)!, spray));
   return store.sprays(watch.id).find((logged) => logged.id === spray.id)!;
 }
 
@@ -205,18 +213,29 @@ function checkAgainstRules(parts: AppParts, spray: SprayRecord, watch: Watch): v
   });
 }
 
-/** The day's weather where the plant stood: measured if there is, else as forecast. */
-function weatherOf(parts: AppParts, plant: Plant, on: CivilDate): AttachedWeather | null {
+/** The day's weather where the plant stood: measured if there is, else as forecast, else as it was told. */
+function weatherOf(
+  parts: AppParts,
+  plant: Plant,
+  { on, toldWeather: told }: SprayRecord,
+): AttachedWeather | null {
   const { store, clock } = parts;
   const place = store.place(placeOn(staysOf(presentDay(parts).books.plantBook(plant.id)), on));
-  if (!place?.stationId) return null;
+  const asTold: AttachedWeather | null = told && {
+    minC: told.lowC,
+    maxC: told.highC,
+    rainMm: told.rain ? null : 0,
+    windMs: null,
+    origin: 'told',
+  };
+  if (!place?.stationId) return asTold;
   const measured = store.days(place.stationId, on, on)[0];
   const day =
     measured ??
     (on >= addDays(clock.today(), -1)
       ? store.forecast(place.stationId, on).find((entry) => entry.date === on)
       : undefined);
-  if (!day) return null;
+  if (!day) return asTold;
   return {
     minC: day.minC + place.minOffsetC,
     maxC: day.maxC + place.maxOffsetC,

@@ -10,6 +10,7 @@ import {
   blankSprayer,
   type ProductRecord,
 } from '#core/records';
+import type { WatchAnswer } from '#engine';
 import { createApp } from '../app.ts';
 import { openStore, type Store } from '../store/store.ts';
 
@@ -187,5 +188,38 @@ describe('what a label line does not allow', () => {
     expect((await logSpray([oil], { watchId: v7() })).told).toContain('watchId');
     expect((await logSpray([oil], { on: '2026-05-21' })).told).toContain('on');
     expect(store.sprays(watchId)).toEqual([]);
+  });
+});
+
+describe('the weather of a spray without a forecast', () => {
+  const told = { lowC: 8, highC: 31, rain: true, air: 'breeze' };
+  const page = async () =>
+    ((await (await app.request(`/api/watches/${watchId}`)).json()) as { picture: WatchAnswer }).picture;
+
+  test('is what was told at the bench, kept with it and held against label and school', async () => {
+    expect((await logSpray([product('mineral-oil')], { toldWeather: told })).status).toBe(200);
+    const { sprays, sprayWeathers } = await page();
+    expect(sprays[0]).toMatchObject({
+      toldWeather: told,
+      weather: { minC: 8, maxC: 31, rainMm: null, origin: 'told' },
+    });
+    expect(sprayWeathers[0]!.against.map(({ what }) => what)).toEqual(['too-hot', 'too-hot', 'rain', 'rain']);
+  });
+
+  test('is not known where nobody said, and nothing is claimed', async () => {
+    expect((await logSpray([product('mineral-oil')])).status).toBe(200);
+    const { sprays, sprayWeathers } = await page();
+    expect([sprays[0]!.weather, sprayWeathers[0]!.knownDays]).toEqual([null, 0]);
+  });
+
+  test('the wrong way round, or out of this world, is refused where it was said', async () => {
+    for (const wrong of [
+      { ...told, lowC: 32 },
+      { ...told, highC: 99 },
+    ]) {
+      const refused = await logSpray([product('mineral-oil')], { toldWeather: wrong });
+      expect(refused.status).toBe(422);
+      expect(refused.told).toContain('highC');
+    }
   });
 });

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { inspectionRecord, sampleRecord, tapeRecord, watchRecord } from '#core/records';
 import { NOT_SURE } from '#core/identify';
 import { CHECKS, TARGETS } from '#knowledge';
-import { listedWatch, pictureOf, spreadAnswer, watchPictures, weighAnswer } from '#engine';
+import { listedWatch, pictureOf, spreadAnswer, watchAnswer, watchPictures, weighAnswer } from '#engine';
 import {
   orNotFound,
   notInFuture,
@@ -46,7 +46,7 @@ export function watchRoutes(parts: AppParts) {
     })
     .get('/watches/:id', (c) => {
       const day = presentDay(parts);
-      return c.json({ picture: orNotFound(pictureOf(day, c.req.param('id')), 'watch') });
+      return c.json({ picture: orNotFound(watchAnswer(day, c.req.param('id')), 'watch') });
     })
     .get('/watches/:id/weigh', query(seenOnTheSpot), (c) => {
       const day = presentDay(parts);

@@ -1,5 +1,4 @@
 import type { LocalAdvice, ProductRecord, Sprayer, SprayRecord } from '#core/records';
-import type { DayOrigin } from '#core/weather';
 import type { AttachedWeather, LoggedSpray } from '#engine';
 import type { Db } from './database.ts';
 import { recordTable } from './record-table.ts';
@@ -10,7 +9,7 @@ type SprayRow = SprayRecord & {
   maxC: number | null;
   rainMm: number | null;
   windMs: number | null;
-  origin: DayOrigin | null;
+  origin: AttachedWeather['origin'] | null;
 };
 
 /** What stands on the shelf, what it is sprayed with, what was sprayed, and what is said of it hereabouts. */
@@ -71,6 +70,7 @@ export function shelfStore(db: Db) {
       sprayMl: 'spray_ml',
       coverage: 'coverage',
       stageSeen: 'stage_seen',
+      toldWeather: 'told_weather',
       againstLabel: 'against_label',
       note: 'note',
       minC: 'min_c',
@@ -80,7 +80,7 @@ export function shelfStore(db: Db) {
       origin: 'weather_origin',
     },
     'on_day, id',
-    { flags: ['againstLabel'], json: ['parts'] },
+    { flags: ['againstLabel'], json: ['parts', 'toldWeather'] },
   );
   const spray = (id: string) => {
     const row = sprays.one(id);

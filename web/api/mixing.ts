@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import type { LeafState } from '#core/materials';
-import type { LocalAdvice, ProductRecord, Sprayer, SprayLoad, SprayRecord } from '#core/records';
+import type { LocalAdvice, ProductRecord, Sprayer, SprayLoad, SprayRecord, ToldWeather } from '#core/records';
 import { answer, api } from './client.ts';
 import { useEdit } from './edit.ts';
 import { at } from './queries.ts';
@@ -20,8 +20,7 @@ export interface BenchQuestion {
   readonly leafState: LeafState | null;
   readonly bees: 'yes' | 'no' | null;
   readonly bloom: 'open' | 'over' | null;
-  /** `not-sure`, or low, high and dry or rain, °C: `8~21~dry`. */
-  readonly weather: string | null;
+  readonly weather: ToldWeather | 'not-sure' | null;
 }
 
 export const useBench = ({ watchIds, leafState, bees, bloom, weather }: BenchQuestion) =>
@@ -36,11 +35,18 @@ export const useBench = ({ watchIds, leafState, bees, bloom, weather }: BenchQue
             ...(leafState ? { leafState } : {}),
             ...(bees ? { bees } : {}),
             ...(bloom ? { bloom } : {}),
-            ...(weather ? { weather } : {}),
+            ...(weather ? { weather: weatherText(weather) } : {}),
           },
         }),
       ).then((body) => body.bench),
   });
+
+/** `not-sure`, or low, high, sky and wind: `8~21~dry~breeze`. */
+function weatherText(weather: ToldWeather | 'not-sure'): string {
+  if (weather === 'not-sure') return weather;
+  const { lowC, highC, rain, air } = weather;
+  return [lowC.toFixed(1), highC.toFixed(1), rain ? 'rain' : 'dry', ...(air ? [air] : [])].join('~');
+}
 
 export const useChanges = (kind: string, id: string) =>
   useQuery({

@@ -10,6 +10,7 @@ import {
 } from '#core/units';
 
 const M_PER_FOOT = 0.3048;
+const MM_PER_INCH = 25.4;
 
 /** Figures in the garden's own units, and back from what a person types. */
 export interface Show {
@@ -34,6 +35,7 @@ export interface Show {
   pour(ml: number): string;
   celsiusFrom(shown: number): number;
   temperatureNumber(celsius: number): number;
+  rain(mm: number): string;
 }
 
 type UnitChoice = Pick<Garden, 'temperatureUnit' | 'measureSystem'>;
@@ -66,6 +68,8 @@ export function showIn({ temperatureUnit, measureSystem }: UnitChoice): Show {
     pour: (ml) => pour(ml, measureSystem),
     celsiusFrom: (shown) => (fahrenheit ? celsiusFromFahrenheit(shown) : shown),
     temperatureNumber,
+    rain: (mm) =>
+      measureSystem === 'us' ? `${significant(mm / MM_PER_INCH, 2)} in` : `${significant(mm, 1)} mm`,
   };
 }
 

@@ -1,7 +1,6 @@
 import { Link } from 'react-router';
 import type { SprayRecord } from '#core/records';
-import type { WatchPicture } from '#engine';
-import type { LoggedSpray } from '#engine';
+import type { LoggedSpray, SprayWeather, WatchAnswer } from '#engine';
 import { usePutSpray, useRemoveSpray, useShelf } from '../../api/mixing.ts';
 import { Choices } from '../../parts/field.tsx';
 import { optionsOf } from '../../parts/select-one.tsx';
@@ -9,10 +8,10 @@ import { useTakeOut } from '../../parts/use-take-out.ts';
 import { useChange } from '../../parts/use-change.ts';
 import { showDate } from '../../show/dates.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
-import { COVERAGE_WORDS, STAGE_SEEN_WORDS } from './spray-words.ts';
+import { againstWords, COVERAGE_WORDS, ORIGIN_WORDS, STAGE_SEEN_WORDS } from './spray-words.ts';
 
 /** What was sprayed, with what still stands open about it. */
-export function SprayList({ picture }: { picture: WatchPicture }) {
+export function SprayList({ picture }: { picture: WatchAnswer }) {
   if (picture.sprays.length === 0) return null;
   return (
     <section aria-label="Sprays">
@@ -20,7 +19,11 @@ export function SprayList({ picture }: { picture: WatchPicture }) {
       <ul className="sheet divide-y divide-base-300">
         {[...picture.sprays].reverse().map((spray) => (
           <li key={spray.id} className="p-4">
-            <SprayRow spray={spray} watchId={picture.watch.id} />
+            <SprayRow
+              spray={spray}
+              watchId={picture.watch.id}
+              weather={picture.sprayWeathers.find(({ sprayId }) => sprayId === spray.id)}
+            />
           </li>
         ))}
       </ul>
@@ -31,7 +34,15 @@ export function SprayList({ picture }: { picture: WatchPicture }) {
 /** A spray without what the server adds to it. */
 const recordOf = ({ weather: _, ...spray }: LoggedSpray): SprayRecord => spray;
 
-function SprayRow({ spray, watchId }: { spray: LoggedSpray; watchId: string }) {
+function SprayRow({
+  spray,
+  watchId,
+  weather,
+}: {
+  spray: LoggedSpray;
+  watchId: string;
+  weather: SprayWeather | undefined;
+}) {
   const show = useShow();
   const today = useToday();
   const shelf = useShelf().data;
@@ -54,7 +65,7 @@ function SprayRow({ spray, watchId }: { spray: LoggedSpray; watchId: string }) {
           {spray.againstLabel && <span className="tag tag-no ml-2">against the label</span>}
           <span className="soft block text-sm">
             {spray.weather
-              ? `${show.temperature(spray.weather.minC)} to ${show.temperature(spray.weather.maxC)}${spray.weather.rainMm === null ? '' : `, rain ${spray.weather.rainMm} mm`} (${spray.weather.origin})`
+              ? `${show.temperature(spray.weather.minC)} to ${show.temperature(spray.weather.maxC)}${spray.weather.rainMm === null ? '' : `, rain ${show.rain(spray.weather.rainMm)}`} (${ORIGIN_WORDS[spray.weather.origin]})`
               : 'no weather known for that day'}
             {said && `; ${said}`}
           </span>
@@ -78,8 +89,29 @@ function SprayRow({ spray, watchId }: { spray: LoggedSpray; watchId: string }) {
           </button>
         </span>
       </div>
+      {weather && <AgainstWeather weather={weather} />}
       <OpenQuestions spray={recordOf(spray)} />
     </>
+  );
+}
+
+/** How the weather of the spray's days stood to what its label and the school ask. */
+function AgainstWeather({ weather: { against, knownDays, allMeasured } }: { weather: SprayWeather }) {
+  const show = useShow();
+  const today = useToday();
+  if (against.length === 0)
+    return knownDays === 0 ? null : (
+      <p className="soft text-sm">
+        Nothing in the weather stood against it
+        {allMeasured ? '.' : `, as far as is known: ${knownDays} of its 3 days, not all of them measured.`}
+      </p>
+    );
+  return (
+    <ul className="text-sm mt-1 border-l-3 border-error pl-3">
+      {against.map((one) => (
+        <li key={`${one.what}${one.on}`}>{againstWords(one, show, today)}.</li>
+      ))}
+    </ul>
   );
 }
 

@@ -2,7 +2,7 @@ import { Link, useParams } from 'react-router';
 import { isScaleGroup } from '#core/identify';
 import type { Watch } from '#core/records';
 import { CHECKS, GROUPS, inSentence, PROTOCOL_TEXTS, targetById } from '#knowledge';
-import type { SummedSample, WatchPicture } from '#engine';
+import type { SummedSample, WatchAnswer, WatchPicture } from '#engine';
 import { useNow, usePutWatch, useRemoveSample, useWatch } from '../../api/queries.ts';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { History } from '../../parts/history.tsx';
@@ -31,7 +31,7 @@ export function WatchPage() {
   return <Answered question={useWatch(watchId)}>{(picture) => <WatchView picture={picture} />}</Answered>;
 }
 
-function WatchView({ picture }: { picture: WatchPicture }) {
+function WatchView({ picture }: { picture: WatchAnswer }) {
   const { watch, plant, targetName, status, level, levelBefore, change, life } = picture;
   const scale = isScaleGroup(watch.group);
   // What was just sprayed still has questions: they come before older things.

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { makesHoneydew } from '#core/identify';
 import type { LeafState } from '#core/materials';
+import type { ToldWeather } from '#core/records';
 import { hostById } from '#knowledge';
 import type { BenchAnswer, BenchWatch, ListedWatch } from '#engine';
 import { Choices, Field } from '../../parts/field.tsx';
@@ -15,8 +16,7 @@ export interface Asked {
   readonly leafState: LeafState | null;
   readonly bees: 'yes' | 'no' | null;
   readonly bloom: 'open' | 'over' | null;
-  /** `not-sure`, or low, high and dry or rain, °C: `8~21~dry`. */
-  readonly weather: string | null;
+  readonly weather: ToldWeather | 'not-sure' | null;
 }
 
 interface SceneProps {
@@ -101,17 +101,25 @@ function Leaves({ watch, asked, onAsk }: SceneProps & { watch: BenchWatch }) {
   );
 }
 
+const tenth = (value: number) => Math.round(value * 10) / 10;
+
 /** Tonight and tomorrow in one line, where no forecast tells them. */
 function TonightAndTomorrow({ asked, onAsk }: SceneProps) {
   const show = useShow();
   const [low, setLow] = useState('');
   const [high, setHigh] = useState('');
   const [rain, setRain] = useState<'dry' | 'rain' | null>(null);
-  const tell = (lowText: string, highText: string, wet: 'dry' | 'rain' | null) => {
+  const [air, setAir] = useState<ToldWeather['air']>(null);
+  const tell = (lowText: string, highText: string, wet: 'dry' | 'rain' | null, wind: ToldWeather['air']) => {
     const [lowC, highC] = [lowText, highText].map((text) => show.celsiusFrom(numberOr(text, Number.NaN)));
     const said = wet !== null && Number.isFinite(lowC) && Number.isFinite(highC) && lowC! <= highC!;
-    onAsk({ ...asked, weather: said ? `${lowC!.toFixed(1)}~${highC!.toFixed(1)}~${wet}` : null });
+    onAsk({
+      ...asked,
+      weather: said ? { lowC: tenth(lowC!), highC: tenth(highC!), rain: wet === 'rain', air: wind } : null,
+    });
   };
+  // Said the wrong way round it would wait for an answer that seems to stand there.
+  const [lowNumber, highNumber] = [low, high].map((text) => numberOr(text, Number.NaN));
   return (
     <fieldset className="flex flex-wrap gap-3 items-end">
       <legend className="font-semibold text-[0.93rem] mb-1">
@@ -124,7 +132,7 @@ function TonightAndTomorrow({ asked, onAsk }: SceneProps) {
           value={low}
           onChange={(event) => {
             setLow(event.target.value);
-            tell(event.target.value, high, rain);
+            tell(event.target.value, high, rain, air);
           }}
         />
       </Field>
@@ -135,7 +143,7 @@ function TonightAndTomorrow({ asked, onAsk }: SceneProps) {
           value={high}
           onChange={(event) => {
             setHigh(event.target.value);
-            tell(low, event.target.value, rain);
+            tell(low, event.target.value, rain, air);
           }}
         />
       </Field>
@@ -151,9 +159,27 @@ function TonightAndTomorrow({ asked, onAsk }: SceneProps) {
           const wet = said === 'not-sure' ? null : said;
           setRain(wet);
           if (said === 'not-sure') onAsk({ ...asked, weather: 'not-sure' });
-          else tell(low, high, wet);
+          else tell(low, high, wet, air);
         }}
       />
+      <Choices
+        legend="Wind"
+        value={air}
+        options={[
+          { id: 'still', label: 'still' },
+          { id: 'breeze', label: 'a breeze' },
+          { id: 'windy', label: 'windy' },
+        ]}
+        onChange={(wind) => {
+          setAir(wind);
+          tell(low, high, rain, wind);
+        }}
+      />
+      {highNumber! < lowNumber! && (
+        <p role="alert" className="text-error font-semibold basis-full">
+          The high is below the low.
+        </p>
+      )}
     </fieldset>
   );
 }

@@ -51,6 +51,7 @@ function BenchOf({
     : tank.hoseEnd?.jarMl
       ? [tank.hoseEnd.jarMl]
       : null;
+  const toldWeather = asked.weather === 'not-sure' ? null : asked.weather;
   const unanswered = tank.loads.flatMap(({ choice }) =>
     choice.findings.filter(({ verdict }) => verdict === 'ask'),
   );
@@ -105,6 +106,7 @@ function BenchOf({
             tank={tank}
             watches={bench.watches}
             left={bench.left}
+            toldWeather={toldWeather}
           />
         )}
         {unanswered.length === 0 && planned && (
@@ -112,6 +114,7 @@ function BenchOf({
             key={logKey(tank, bench.watches)}
             tank={tank}
             watches={bench.watches}
+            toldWeather={toldWeather}
             planned={planned}
             plannedMl={tank.plan?.totalSprayMl ?? tank.sprayMl}
           />

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { blankSpray, type SprayLoad } from '#core/records';
+import { blankSpray, type SprayLoad, type ToldWeather } from '#core/records';
 import type { BenchWatch } from '#engine';
 import { ApiProblem } from '../../api/client.ts';
 import { usePutLoad, useRemoveLoad } from '../../api/mixing.ts';
@@ -9,12 +9,15 @@ import { Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { showDate } from '../../show/dates.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
+import { ORIGIN_WORDS } from '../look/spray-words.ts';
 import type { Tank } from './use-tank.ts';
 import { numberOr } from '../../show/number-or.ts';
 
 interface LogSprayProps {
   readonly tank: Tank;
   readonly watches: readonly BenchWatch[];
+  /** Tonight and tomorrow as they were told at the bench. */
+  readonly toldWeather: ToldWeather | null;
   /** Product of each load for the planned spray, ml or g, in the loads' order. */
   readonly planned: readonly number[];
   readonly plannedMl: number;
@@ -24,7 +27,7 @@ interface LogSprayProps {
  * Done: when, how much was really used. The day's weather is attached by itself, and what went off the
  * shelf.
  */
-export function LogSpray({ tank, watches, planned, plannedMl }: LogSprayProps) {
+export function LogSpray({ tank, watches, toldWeather, planned, plannedMl }: LogSprayProps) {
   const show = useShow();
   const today = useToday();
   const navigate = useNavigate();
@@ -55,6 +58,8 @@ export function LogSpray({ tank, watches, planned, plannedMl }: LogSprayProps) {
           leafState,
           scope: tank.scope,
           sprayMl: usedMl * share,
+          // What was told is of today; a spray logged for another day had other weather.
+          toldWeather: on === today ? toldWeather : null,
           againstLabel: tank.setAside,
           note,
           parts: tank.loads.map(({ choice: { product, line }, rate }, k) => ({
@@ -71,7 +76,7 @@ export function LogSpray({ tank, watches, planned, plannedMl }: LogSprayProps) {
     } = await put.mutateAsync(load);
     const weather = kept!.weather;
     say(
-      `The spray of ${showDate(on)} is logged${weather ? `, with ${show.temperature(weather.minC)} to ${show.temperature(weather.maxC)} (${weather.origin})` : ''}.`,
+      `The spray of ${showDate(on)} is logged${weather ? `, with ${show.temperature(weather.minC)} to ${show.temperature(weather.maxC)} (${ORIGIN_WORDS[weather.origin]})` : ''}.`,
       () => remove.mutate(load),
     );
     await navigate(`/look/${watches[0]!.watchId}`);

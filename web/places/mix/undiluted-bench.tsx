@@ -1,3 +1,4 @@
+import type { ToldWeather } from '#core/records';
 import { useState } from 'react';
 import { planDrench, planGround, type PartMeasure, type TrunkMeasure } from '#core/mix';
 import { CM_PER_INCH } from '#core/units';
@@ -12,6 +13,7 @@ import type { Tank } from './use-tank.ts';
 import { numberOr } from '../../show/number-or.ts';
 
 interface UndilutedBenchProps {
+  readonly toldWeather: ToldWeather | null;
   readonly tank: Tank;
   readonly watches: readonly BenchWatch[];
   readonly left: Readonly<Record<string, number | null>>;
@@ -25,7 +27,7 @@ export function UndilutedBench(props: UndilutedBenchProps) {
 const numberOf = (text: string) => numberOr(text, Number.NaN);
 const above0 = (text: string) => text.trim() !== '' && numberOf(text) > 0 && Number.isFinite(numberOf(text));
 
-function Drench({ tank, watches, left }: UndilutedBenchProps) {
+function Drench({ tank, watches, left, toldWeather }: UndilutedBenchProps) {
   const show = useShow();
   const inch = show.lengthUnit === 'ft';
   const [
@@ -127,6 +129,7 @@ function Drench({ tank, watches, left }: UndilutedBenchProps) {
         <LogSpray
           tank={tank}
           watches={watches}
+          toldWeather={toldWeather}
           planned={[plan.total]}
           plannedMl={show.mlFrom(numberOf(water))}
         />
@@ -135,7 +138,7 @@ function Drench({ tank, watches, left }: UndilutedBenchProps) {
   );
 }
 
-function Ground({ tank, watches, left }: UndilutedBenchProps) {
+function Ground({ tank, watches, left, toldWeather }: UndilutedBenchProps) {
   const show = useShow();
   const [
     {
@@ -184,6 +187,7 @@ function Ground({ tank, watches, left }: UndilutedBenchProps) {
         <LogSpray
           tank={tank}
           watches={watches}
+          toldWeather={toldWeather}
           planned={[part.amount]}
           plannedMl={show.mlFrom(numberOf(sides.water))}
         />
