@@ -56,7 +56,6 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   'not-before-1500': 'not before 1500',
   'nothing-was-sprayed': 'nothing was sprayed',
   'say-when-picking-begins-too': 'say when picking begins, too',
-  'the-high-is-below-the-low': 'the high is below the low',
   'the-same-product-twice': 'the same product twice',
   'there-are-no-days-to-import': 'there are no days to import',
   'there-or-not': 'there or not: 1 or 0',

@@ -128,7 +128,7 @@ export const toldWeather = z
     /** Null when nobody said. */
     air: z.enum(['still', 'breeze', 'windy']).nullable(),
   })
-  .refine(({ lowC, highC }) => lowC <= highC, { path: ['highC'], message: 'the-high-is-below-the-low' });
+  .refine(({ lowC, highC }) => lowC <= highC, { path: ['highC'], message: 'is-below-the-low' });
 export type ToldWeather = z.infer<typeof toldWeather>;
 
 export const sprayRecord = z

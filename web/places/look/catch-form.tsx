@@ -178,7 +178,10 @@ function CatchRow({
 
 /** A row for everything that hangs; where nothing was said to hang, for what was read last, or for one. */
 function rowsOf(kind: CatchKind, picture: WatchPicture, today: CivilDate): Row[] {
-  const hanging = picture.hanging.filter((device) => device.kind === kind).map(({ label }) => label);
+  const hanging = picture.hanging
+    .filter((device) => device.kind === kind)
+    .map(({ label }) => label)
+    .sort((a, b) => a.localeCompare(b, 'en', { numeric: true }));
   const last = (kind === 'tape' ? picture.tapes : picture.traps).at(-1)?.label;
   const labels = hanging.length > 0 ? hanging : [last ?? `${KIND_WORDS[kind].name} 1`];
   return labels.map((label) => rowFor(label, kind, picture, today));

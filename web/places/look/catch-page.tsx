@@ -29,7 +29,7 @@ function CatchEntry({ picture }: { picture: WatchPicture }) {
   return (
     <>
       <PageHead
-        title={`${plant.name}, ${inSentence(targetName)}: a ${kind}`}
+        title={`${plant.name}, ${inSentence(targetName)}: ${kind}s`}
         lead={
           kind === 'tape'
             ? 'Double-sided clear tape round an infested twig, above a settled colony. Count every ' +
@@ -86,7 +86,7 @@ function Hanging({ kind, picture }: { kind: CatchKind; picture: WatchPicture }) 
             </span>
             <button
               type="button"
-              className="link-husk"
+              className="link-husk whitespace-nowrap"
               onClick={() =>
                 void keep({ ...device, takenDownOn: today }, `${device.label} is taken down.`, device)
               }

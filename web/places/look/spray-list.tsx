@@ -70,7 +70,7 @@ function SprayRow({
             {said && `; ${said}`}
           </span>
         </span>
-        <span className="flex gap-4">
+        <span className="flex gap-4 items-start">
           <Link
             className="link-husk whitespace-nowrap"
             to={`/look/${watchId}/count?protocol=cover&spray=${spray.id}`}
@@ -108,8 +108,15 @@ function AgainstWeather({ weather: { against, knownDays, allMeasured } }: { weat
     );
   return (
     <ul className="text-sm mt-1 border-l-3 border-error pl-3">
-      {against.map((one) => (
-        <li key={`${one.what}${one.on}`}>{againstWords(one, show, today)}.</li>
+      {[...new Set(against.map(({ what }) => what))].map((what) => (
+        <li key={what}>
+          {againstWords(
+            against.filter((one) => one.what === what),
+            show,
+            today,
+          )}
+          .
+        </li>
       ))}
     </ul>
   );

@@ -2,6 +2,7 @@ import type { CivilDate } from '#core/calendar';
 import type { SprayRecord } from '#core/records';
 import type { AttachedWeather, WeatherAgainst } from '#engine';
 import { showDate } from '../../show/dates.ts';
+import { capital, listed } from '../../show/sentence.ts';
 import type { Show } from '../../show/units.ts';
 
 export const COVERAGE_WORDS: Readonly<Record<NonNullable<SprayRecord['coverage']>, string>> = {
@@ -29,23 +30,28 @@ export const ORIGIN_WORDS: Readonly<Record<AttachedWeather['origin'], string>> =
   told: 'as you told it',
 };
 
-/** What of the weather stood against a spray, with the figure, its limit, and who sets it. */
-export function againstWords(
-  { what, on, value, limit, by }: WeatherAgainst,
-  show: Show,
-  today: CivilDate,
-): string {
+/** What of the weather stood against a spray, day by day: the figures, the limit, and who sets it. */
+export function againstWords(all: readonly WeatherAgainst[], show: Show, today: CivilDate): string {
+  const [{ what, limit, by }] = all as readonly [WeatherAgainst];
   const who = BY_WORDS[by];
-  const day = showDate(on, today);
+  const days = (figure: (value: number) => string) =>
+    listed(
+      all.map(
+        ({ value, on }) =>
+          `${value === null ? 'rain, as you told it,' : figure(value)} on ${showDate(on, today)}`,
+      ),
+    );
   switch (what) {
     case 'too-hot':
-      return `${show.temperature(value!)} on ${day}, above the ${show.temperature(limit)} of ${who}: it may have burned leaves`;
+      return `${days(show.temperature)}, above the ${show.temperature(limit)} of ${who}: it may have burned leaves`;
     case 'too-cold':
-      return `no more than ${show.temperature(value!)} on ${day}, below the ${show.temperature(limit)} of ${who}: it may have done little`;
+      return `No more than ${days(show.temperature)}, below the ${show.temperature(limit)} of ${who}: it may have done little`;
     case 'frost':
-      return `frost about ${day}, ${show.temperature(value!)}: oil harms then`;
+      return `Frost, ${days(show.temperature)}: oil harms then`;
     case 'rain':
-      return `${value === null ? 'rain, as you told it,' : `${show.rain(value)} of rain`} on ${day}, and ${who} asks for ${limit} dry hours: some of it may have been washed off`;
+      return capital(
+        `${days((mm) => `${show.rain(mm)} of rain`)}, and ${who} asks for ${limit} dry hours: some may have been washed off`,
+      );
   }
 }
 

@@ -1,6 +1,6 @@
 import { planAround, sequentialVerdict, type Unit } from '#core/sampling';
 import type { WatchPicture } from '#engine';
-import { inSentence, PROTOCOL_TEXTS, SPUR_THRESHOLDS } from '#knowledge';
+import { PROTOCOL_TEXTS, SPUR_THRESHOLDS } from '#knowledge';
 import { showFullDate } from '../../show/dates.ts';
 import { unitWords } from '../../show/measures.ts';
 import { showShareRange } from '../../show/units.ts';
@@ -16,8 +16,8 @@ export function SpurVerdicts({ units }: { units: readonly Unit[] }) {
         const name = PROTOCOL_TEXTS.spur.items.find(({ id }) => id === item)!.name;
         return (
           <li key={`${item}${share}`}>
-            {inSentence(name)} on {share === 0 ? 'any spur' : `${Math.round(share * 100)} % of spurs`} ({then}
-            ; grade {grade}): <b className="text-base-content">{verdictWords(share, hits, units.length)}</b>
+            {name} on {share === 0 ? 'any spur' : `${Math.round(share * 100)} % of spurs`} ({then}; grade{' '}
+            {grade}): <b className="text-base-content">{verdictWords(share, hits, units.length)}</b>
           </li>
         );
       })}

@@ -60,7 +60,7 @@ function WatchView({ picture }: { picture: WatchAnswer }) {
             Count {PROTOCOL_TEXTS[picture.protocols[0]].unit[1]}
           </Link>
         )}
-        {(scale || watch.group === null || watch.group === 'leaf-miner') && (
+        {(scale || watch.group === null || watch.group === 'leaf-miner') && !plant.outOfReach && (
           <Link className="btn" to={`/look/${watch.id}/tape`}>
             {watch.group === 'leaf-miner' ? 'Enter a trap' : 'Enter a tape'}
           </Link>
@@ -81,7 +81,11 @@ function WatchView({ picture }: { picture: WatchAnswer }) {
                     ? 'One count so far or none: nothing to compare yet.'
                     : 'Followed by looking.'}
               </p>
-              <p className="soft mt-1">{lifeWords(life, watch.group)}</p>
+              <p className="soft mt-1">
+                {plant.outOfReach && life.life === 'unknown'
+                  ? 'Over the fence: look across, at the newest growth.'
+                  : lifeWords(life, watch.group)}
+              </p>
               <p className="soft mt-1">
                 Status: {STATUS_WORDS[status]}
                 {STATUS_MEANS[status] && `: ${STATUS_MEANS[status]}`}.
@@ -93,12 +97,14 @@ function WatchView({ picture }: { picture: WatchAnswer }) {
           <SpurFindings picture={picture} />
           <Counts picture={picture} />
           {!asksAboutSprays && <SprayList picture={picture} />}
-          <HandworkList picture={picture} />
+          {!plant.outOfReach && <HandworkList picture={picture} />}
         </div>
         <div className="flex flex-col gap-5">
           <HangingList picture={picture} />
-          {(scale || picture.traps.length > 0) && <CatchLists picture={picture} />}
-          {picture.protocols.length > 0 && <TagSection picture={picture} />}
+          {((scale && !plant.outOfReach) || picture.tapes.length + picture.traps.length > 0) && (
+            <CatchLists picture={picture} />
+          )}
+          {picture.protocols.length > 0 && !plant.outOfReach && <TagSection picture={picture} />}
           {watch.outcome === 'open' && <SpreadSection picture={picture} />}
           <PhotoStrip watchId={watch.id} />
           <Seen picture={picture} />

@@ -3,6 +3,7 @@ import type { DueAnswer } from '#engine';
 import { daysBetween } from '#core/calendar';
 import { DUE_TITLES, inSentence } from '#knowledge';
 import { showDate, showDateRange } from '../../show/dates.ts';
+import { capital, listed } from '../../show/sentence.ts';
 
 interface DueWords {
   readonly title: string;
@@ -173,10 +174,13 @@ export function dueWords(item: DueAnswer): DueWords {
     case 'next-look':
       return {
         title,
-        advice: 'Nothing is to be done until then; look whether it has changed.',
+        advice:
+          item.standing === 'open' || item.standing === 'late'
+            ? 'Look whether it has changed: newest growth first.'
+            : 'Nothing is to be done until then; look whether it has changed.',
         why: 'Why then',
-        to: watch,
-        doIt: 'Open',
+        to: `${watch}/name`,
+        doIt: 'Look',
       };
     case 'say-leaves':
       return {
@@ -256,8 +260,7 @@ export function headline(due: readonly DueAnswer[]): string {
     soon && `${words(soon)} ${soon === 1 ? 'opens' : 'open'} within ten days`,
   ].filter((part): part is string => Boolean(part));
   if (parts.length === 0) return 'Nothing is due today';
-  const sentence = parts.length === 1 ? parts[0]! : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`;
-  return sentence[0]!.toUpperCase() + sentence.slice(1);
+  return capital(listed(parts));
 }
 
 function words(count: number): string {
