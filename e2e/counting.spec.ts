@@ -9,6 +9,41 @@ const SCAB = watchId(4),
 
 const firstRow = (page: Page) => page.getByRole('region', { name: 'Counts' }).getByRole('row').nth(1);
 
+test('two tapes of a look are entered together: what is wrong is told at its own, and neither is kept before', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.address}/look/${HEDGE}/tape`);
+  await page.getByRole('button', { name: 'Another tape' }).click();
+  const tape = (nth: number) =>
+    page
+      .getByRole('group')
+      .filter({ has: page.getByLabel('Crawlers on it') })
+      .nth(nth);
+  for (const [nth, label, count] of [
+    [0, 'South', '31'],
+    [1, 'North', 'many'],
+  ] as const) {
+    await tape(nth).getByLabel('Which tape').fill(label);
+    await tape(nth).getByLabel('Crawlers on it').fill(count);
+    await tape(nth).getByLabel('Put on').fill('2026-05-22');
+    await tape(nth).getByLabel('Taken off').fill('2026-05-29');
+  }
+  await page.getByRole('button', { name: 'Keep them' }).click();
+  await expect(tape(1).getByRole('alert')).toContainText('whole number');
+  await expect(tape(0).getByRole('alert')).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Tapes this season' }).getByRole('row')).toHaveCount(2);
+  await tape(1).getByLabel('Crawlers on it').fill('12');
+  await page.getByRole('button', { name: 'Keep them' }).click();
+  await expect(page.getByText('43 crawlers were kept.')).toBeVisible();
+  const tapes = page.getByRole('region', { name: 'Tapes this season' });
+  await expect(tapes).toContainText('South');
+  await expect(tapes).toContainText('North');
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(tapes).not.toContainText('North');
+  await expect(tapes).not.toContainText('South');
+});
+
 test('twenty twigs take at most 25 keys beyond the counts themselves', async ({ page, demo }) => {
   await page.goto(`${demo.address}/look/${HEDGE}/count`);
   await expect(page.getByRole('button', { name: 'Next twig' })).toBeVisible();
@@ -75,6 +110,7 @@ test('tags hung, counted, sprayed round and counted again say what the spray did
   }
   await page.getByRole('button', { name: 'Finish with 6 twigs' }).click();
   await expect(firstRow(page)).toContainText('6 twigs, tagged');
+  await expect(firstRow(page)).toContainText('left alone:');
 });
 
 test('the cover of a spray is checked at ten spots', async ({ page, demo }) => {

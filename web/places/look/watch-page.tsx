@@ -187,7 +187,7 @@ function Counts({ picture }: { picture: WatchPicture }) {
               <tr key={sample.id}>
                 <td className="whitespace-nowrap">{showDate(sample.on, today)}</td>
                 <td className="whitespace-nowrap">
-                  {unitWords(sample.protocol, sample.summary.measure.units)}
+                  {unitWords(sample.protocol, sample.units.length)}
                   {sample.tagged ? ', tagged' : ''}
                 </td>
                 <td>
