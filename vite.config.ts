@@ -6,8 +6,12 @@ import { VitePWA } from 'vite-plugin-pwa';
 /** The interface; `npm run build` writes it to dist/web. In development /api goes to a running server. */
 export default defineConfig({
   root: 'web',
-  // Answers kept on a device are of this build's shape only.
-  define: { __BUILD__: JSON.stringify(String(Date.now())) },
+  define: {
+    // Answers kept on a device are of this build's shape only.
+    __BUILD__: JSON.stringify(String(Date.now())),
+    // A statistics package takes a worker, which has no window, for a terminal.
+    'process.stdout': 'undefined',
+  },
   plugins: [
     react(),
     tailwindcss(),

@@ -4,6 +4,7 @@
  * same.
  */
 export { gardenDay, type GardenDay } from './garden-day.ts';
+export { type EnteredList, isEnteredList, withoutRecord, withRecord } from './with-record.ts';
 export { openBooks, type GardenBooks, type PlantBook, type WatchBook } from './garden-books.ts';
 export { emptyState, type AttachedWeather, type GardenState, type LoggedSpray } from './garden-state.ts';
 export { staysOf, type SeasonWeather } from './season-weather.ts';

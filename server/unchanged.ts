@@ -5,7 +5,7 @@ import { type AppParts, presentDay } from './context.ts';
 
 /** Answers that follow from the garden's state and its day alone. */
 const FROM_THE_STATE =
-  /^\/api\/(now|hour|band|dormant|bench|walk|spray-hours|shelf\/state|plants(\/[^/]+\/feeding)?|seasons(\/[^/]+)?|watches(\/[^/]+(\/(clock|hatch|futures|weigh|spread|season-days))?)?)$/;
+  /^\/api\/(now|state|hour|band|dormant|bench|walk|spray-hours|shelf\/state|plants(\/[^/]+\/feeding)?|seasons(\/[^/]+)?|watches(\/[^/]+(\/(clock|hatch|futures|weigh|spread|season-days))?)?)$/;
 
 /** More addresses than this on one day are not a person's: they are worked out again. */
 const MOST_BODIES = 500;

@@ -8,7 +8,7 @@ import { ApiProblem } from './api/client.ts';
 import { App } from './app.tsx';
 import { answersKeptHere, keepingNothing } from './outbox/kept-answers.ts';
 import { openWithoutServer } from './outbox/open-without-server.ts';
-import { onSent, startOutbox } from './outbox/outbox.ts';
+import { onNews, startOutbox } from './outbox/outbox.ts';
 import { applyTheme } from './parts/theme.ts';
 import { TroubleBoundary } from './parts/trouble-boundary.tsx';
 import './styles.css';
@@ -41,7 +41,7 @@ const client: QueryClient = new QueryClient({
 
 // What waits on this device is not for an earlier moment, nor are that moment's answers for this one.
 if (!isEarlierMoment) startOutbox();
-onSent(() => void client.invalidateQueries());
+onNews(() => void client.invalidateQueries());
 openWithoutServer();
 
 // Before anything is shown: sent on later, whoever has chosen another page by then would be sent back.

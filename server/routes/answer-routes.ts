@@ -24,47 +24,58 @@ export interface NowPage extends NowAnswer {
 
 /** What the garden's records come to today. */
 export function answerRoutes(parts: AppParts) {
-  return new Hono()
-    .get('/now', (c) => {
-      const day = presentDay(parts);
-      const now: NowPage = {
-        ...nowAnswer(day),
-        backupTrouble: parts.backups?.lastTrouble() ?? null,
-        ahead: parts.store.daysAhead(day.today),
-      };
-      return c.json({ now });
-    })
-    .get(
-      '/hour',
-      query(
-        z.object({
-          hours: z.coerce.number('a number').min(0.25, 'at least a quarter').max(12, 'at most 12').default(1),
-        }),
-      ),
-      (c) => {
+  return (
+    new Hono()
+      .get('/now', (c) => {
         const day = presentDay(parts);
-        return c.json({ jobs: hourAnswer(day, c.req.valid('query').hours) });
-      },
-    )
-    .get('/band', (c) => {
-      const day = presentDay(parts);
-      return c.json({ band: bandAnswer(day) });
-    })
-    .get('/book', (c) => c.json({ entries: bookEntries(parts.store, presentDay(parts).today) }))
-    .get('/book.csv', (c) =>
-      c.body(bookCsv(bookEntries(parts.store, presentDay(parts).today)), 200, {
-        'content-type': 'text/csv; charset=utf-8',
-        'content-disposition': 'attachment; filename="record-book.csv"',
-      }),
-    )
-    .get('/seasons', (c) => {
-      const day = presentDay(parts);
-      return c.json({ watches: countedWatches(day) });
-    })
-    .get('/seasons/:id', (c) => {
-      const day = presentDay(parts);
-      return c.json({
-        seasons: seasonsAnswer(day, orNotFound(pictureOf(day, c.req.param('id')), 'watch')),
-      });
-    });
+        const now: NowPage = {
+          ...nowAnswer(day),
+          backupTrouble: parts.backups?.lastTrouble() ?? null,
+          ahead: parts.store.daysAhead(day.today),
+        };
+        return c.json({ now });
+      })
+      // Everything a device needs to answer by itself while it cannot reach this server.
+      .get('/state', (c) => {
+        const day = presentDay(parts);
+        return c.json({ state: day.books.state, today: day.today, stepped: parts.clock.step !== undefined });
+      })
+      .get(
+        '/hour',
+        query(
+          z.object({
+            hours: z.coerce
+              .number('a number')
+              .min(0.25, 'at least a quarter')
+              .max(12, 'at most 12')
+              .default(1),
+          }),
+        ),
+        (c) => {
+          const day = presentDay(parts);
+          return c.json({ jobs: hourAnswer(day, c.req.valid('query').hours) });
+        },
+      )
+      .get('/band', (c) => {
+        const day = presentDay(parts);
+        return c.json({ band: bandAnswer(day) });
+      })
+      .get('/book', (c) => c.json({ entries: bookEntries(parts.store, presentDay(parts).today) }))
+      .get('/book.csv', (c) =>
+        c.body(bookCsv(bookEntries(parts.store, presentDay(parts).today)), 200, {
+          'content-type': 'text/csv; charset=utf-8',
+          'content-disposition': 'attachment; filename="record-book.csv"',
+        }),
+      )
+      .get('/seasons', (c) => {
+        const day = presentDay(parts);
+        return c.json({ watches: countedWatches(day) });
+      })
+      .get('/seasons/:id', (c) => {
+        const day = presentDay(parts);
+        return c.json({
+          seasons: seasonsAnswer(day, orNotFound(pictureOf(day, c.req.param('id')), 'watch')),
+        });
+      })
+  );
 }

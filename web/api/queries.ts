@@ -2,13 +2,48 @@ import { useQuery } from '@tanstack/react-query';
 import type { Garden, Inspection, Move, Place, Plant, Sample, Tape, Trap, Watch } from '#core/records';
 import { answer, api } from './client.ts';
 import { useEdit } from './edit.ts';
+import type { NowPage } from '#server/routes/answer-routes';
+import { keepGarden } from '../outbox/garden-here.ts';
+import { orHere } from './or-here.ts';
 import { useWrite } from './use-write.ts';
 
-export const useGarden = () => useQuery({ queryKey: ['garden'], queryFn: () => answer(api.garden.$get()) });
+/** What the first page shows, and whether this device worked it out by itself. */
+export interface ShownNow extends NowPage {
+  readonly workedOutHere: boolean;
+}
+
+export const useGarden = () =>
+  useQuery({
+    queryKey: ['garden'],
+    queryFn: () =>
+      orHere(answer(api.garden.$get()), (_, { state: { garden }, today, stepped }) =>
+        Promise.resolve({ garden, today, demo: stepped, canStep: false }),
+      ),
+  });
 export const useNow = () =>
-  useQuery({ queryKey: ['now'], queryFn: () => answer(api.now.$get()).then((body) => body.now) });
+  useQuery({
+    queryKey: ['now'],
+    queryFn: async (): Promise<ShownNow> => {
+      const now = await orHere(
+        answer(api.now.$get()).then((body): ShownNow => ({ ...body.now, workedOutHere: false })),
+        (engine, { state, today }) =>
+          engine
+            .now(state, today)
+            .then((here) => ({ ...here, backupTrouble: null, ahead: null, workedOutHere: true })),
+      );
+      if (!now.workedOutHere) void keepGarden(Date.now()).catch(() => undefined);
+      return now;
+    },
+  });
 export const useBand = () =>
-  useQuery({ queryKey: ['band'], queryFn: () => answer(api.band.$get()).then((body) => body.band) });
+  useQuery({
+    queryKey: ['band'],
+    queryFn: () =>
+      orHere(
+        answer(api.band.$get()).then((body) => body.band),
+        (engine, { state, today }) => engine.band(state, today),
+      ),
+  });
 export const usePlaces = () =>
   useQuery({ queryKey: ['places'], queryFn: () => answer(api.places.$get()).then((body) => body.places) });
 export const usePlants = () =>
@@ -26,7 +61,11 @@ export const useSeasons = (watchId: string) =>
 export const useWatch = (id: string) =>
   useQuery({
     queryKey: ['watches', id],
-    queryFn: () => answer(api.watches[':id'].$get({ param: { id } })).then((body) => body.picture),
+    queryFn: () =>
+      orHere(
+        answer(api.watches[':id'].$get({ param: { id } })).then((body) => body.picture),
+        (engine, { state, today }) => engine.watch(state, today, id),
+      ),
   });
 
 export const useSpread = (id: string) =>

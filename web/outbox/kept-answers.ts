@@ -7,6 +7,18 @@ const database = () =>
       db.createObjectStore('answers');
     },
   });
+/** What is kept on this device beside the outbox; a browser without a database keeps nothing. */
+export const deviceStore = {
+  get: <Kept>(key: string): Promise<Kept | undefined> =>
+    database()
+      .then((db) => db.get('answers', key) as Promise<Kept | undefined>)
+      .catch(() => undefined),
+  put: (key: string, kept: unknown): Promise<unknown> =>
+    database()
+      .then((db) => db.put('answers', kept, key))
+      .catch(() => undefined),
+};
+
 const KEY = 'all';
 /** Written at most this often: answers change by the dozen when one entry is kept. */
 const WRITE_AFTER_MS = 1000;
@@ -40,10 +52,7 @@ export function answersKeptHere(): Persister {
   const write = async () => {
     const client = waiting;
     waiting = null;
-    if (client)
-      await database()
-        .then((db) => db.put('answers', client, KEY))
-        .catch(() => undefined);
+    if (client) await deviceStore.put(KEY, client);
   };
   return {
     persistClient(client) {
@@ -52,12 +61,7 @@ export function answersKeptHere(): Persister {
     },
     // Old answers are shown only when there are no new ones to be had: a form filled from them would
     // undo what was changed since.
-    restoreClient: async () =>
-      (await serverAnswers())
-        ? undefined
-        : database()
-            .then((db) => db.get('answers', KEY) as Promise<PersistedClient | undefined>)
-            .catch(() => undefined),
+    restoreClient: async () => ((await serverAnswers()) ? undefined : deviceStore.get<PersistedClient>(KEY)),
     removeClient: () =>
       database()
         .then((db) => db.delete('answers', KEY))

@@ -6,7 +6,7 @@ import {
   dropWaiting,
   isStuck,
   keepAndSend,
-  onSent,
+  onNews,
   retryRefused,
   sendWaiting,
   waitingEntries,
@@ -84,7 +84,7 @@ test('without a server all waits, in order, and goes when it is back', async () 
   answers.clear();
   asked = [];
   let told = 0;
-  const stop = onSent(() => told++);
+  const stop = onNews(() => told++);
   await sendWaiting();
   stop();
   expect(asked.map(({ path }) => path)).toEqual(['/api/a', '/api/b']);

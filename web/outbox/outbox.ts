@@ -64,7 +64,7 @@ const database = () =>
 
 let shown: readonly WaitingEntry[] = [];
 const listeners = new Set<() => void>();
-const sentListeners = new Set<() => void>();
+const newsListeners = new Set<() => void>();
 
 /** Whether the others no longer wait for it. */
 export const isStuck = ({ failed = 0 }: WaitingEntry): boolean => failed >= HOLDS_UP;
@@ -77,10 +77,10 @@ export function onWaitingChange(listener: () => void): () => void {
   return () => listeners.delete(listener);
 }
 
-/** Called when the server has taken something. */
-export function onSent(listener: () => void): () => void {
-  sentListeners.add(listener);
-  return () => sentListeners.delete(listener);
+/** Called when the server has taken something, or something has to wait: what is shown is then asked for anew. */
+export function onNews(listener: () => void): () => void {
+  newsListeners.add(listener);
+  return () => newsListeners.delete(listener);
 }
 
 async function refresh(): Promise<void> {
@@ -107,7 +107,9 @@ export async function keepAndSend(entry: Entry): Promise<'sent' | 'waiting' | { 
   ]);
   const left = await db.get('waiting', seq);
   if (!left) return 'sent';
-  return left.refused === undefined ? 'waiting' : { refused: left.refused };
+  if (left.refused !== undefined) return { refused: left.refused };
+  newsListeners.forEach((listener) => listener());
+  return 'waiting';
 }
 
 let sending: Promise<void> | null = null;
@@ -148,7 +150,7 @@ async function runSending(): Promise<void> {
     taken++;
     await refresh();
   }
-  if (taken > 0) sentListeners.forEach((listener) => listener());
+  if (taken > 0) newsListeners.forEach((listener) => listener());
 }
 
 async function send(entry: WaitingEntry): Promise<Sent> {

@@ -6,6 +6,8 @@ import { proxy, releaseProxy, wrap, type Remote } from 'comlink';
  */
 export interface Working<Api> {
   readonly remote: Remote<Api>;
+  /** Fails when the worker cannot be started; calls to it would wait for ever. */
+  readonly failed: Promise<never>;
   end(): void;
 }
 
@@ -14,8 +16,15 @@ export function startWorker<Api>(make: () => Worker): Working<Api> {
   const worker = make();
   const remote = wrap<Api>(worker);
   let ended = false;
+  const failed = new Promise<never>((_, reject) => {
+    worker.addEventListener('error', (event) =>
+      reject(new Error(event.message || 'the work could not begin')),
+    );
+  });
+  failed.catch(() => undefined);
   return {
     remote,
+    failed,
     end() {
       // A worker let go of twice would throw, and the page would stand still.
       if (ended) return;

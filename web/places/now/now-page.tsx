@@ -2,8 +2,7 @@ import { Link } from 'react-router';
 import { daysBetween, type CivilDate } from '#core/calendar';
 import { EVENTS, inSentence, WEIGH_RULES } from '#knowledge';
 import type { DueAnswer, NewsItem, NowAnswer } from '#engine';
-import type { NowPage } from '#server/routes/answer-routes';
-import { useNow } from '../../api/queries.ts';
+import { type ShownNow, useNow } from '../../api/queries.ts';
 import { LeavesQuestion } from '../../parts/leaves-question.tsx';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
@@ -18,7 +17,7 @@ export function NowPage() {
   return <Answered question={useNow()}>{(now) => <Now now={now} />}</Answered>;
 }
 
-function Now({ now }: { now: NowPage }) {
+function Now({ now }: { now: ShownNow }) {
   return (
     <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_404px]">
       <div>
@@ -35,6 +34,13 @@ function Now({ now }: { now: NowPage }) {
             </>
           }
         />
+        {now.workedOutHere && (
+          <p role="status" className="sheet p-4 mb-4 border-warning!">
+            <b className="font-semibold">The server cannot be reached.</b> This device worked it out for{' '}
+            {showFullDate(now.today)} from the records it keeps and what was entered here since; the forecast
+            may be an older one.
+          </p>
+        )}
         {now.backupTrouble && (
           <p role="alert" className="sheet p-4 mb-4 border-error!">
             <span className="font-semibold text-error">
