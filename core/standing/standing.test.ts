@@ -34,6 +34,15 @@ test('of two alike the later one; neither one to come nor one that has run out',
   );
 });
 
+test('what holds from today on holds today, and what always held gives way to what began', () => {
+  expect(on(claim('seen', 'leafy', { since: '2026-05-10' }), claim('calendar', 'bare')).value).toBe('leafy');
+  expect(on(claim('logged', 'leafy', { since: '2026-05-01' }), claim('logged', 'bare')).value).toBe('leafy');
+  expect(on(claim('logged', 'bare'), claim('logged', 'leafy', { since: '2026-05-01' })).value).toBe('leafy');
+  expect(on(claim('logged', 'leafy'), claim('logged', 'bare')).value).toBe('bare');
+  // Nothing known by nature, or by any basis, is less than what is said to be unknown.
+  expect(on(claim('unknown', 'leafy')).value).toBe('leafy');
+});
+
 test('past the day it is trusted to, or without any claim, it is asked', () => {
   expect(on()).toMatchObject({ value: 'nobody knows', ask: true });
   expect(on(claim('logged', 'bare', { trustedTo: '2026-05-10' })).ask).toBe(false);
