@@ -14,6 +14,7 @@ import {
   type Growth,
   type Plant,
   type ProductRecord,
+  type Sample,
   type Tape,
   type Watch,
 } from '#core/records';
@@ -176,6 +177,7 @@ function gardenByChance(seed: number): Scene {
       watches: parts.map(({ watch }) => watch),
       growth: parts.flatMap(({ growth }) => growth),
       tapes: parts.flatMap(({ tapes }) => tapes),
+      samples: parts.flatMap(({ samples }) => samples),
       sightings: parts.flatMap(({ sightings }) => sightings),
       sprays: parts.flatMap(({ sprays }) => sprays),
       products: SHELF,
@@ -246,6 +248,7 @@ function plantByChance(by: Chance, today: CivilDate) {
     watch,
     growth: growth.toSorted((a, b) => (a.on < b.on ? -1 : 1)),
     tapes: isScaleGroup(target.group) ? tapesByChance(by, watch.id, today) : [],
+    samples: isScaleGroup(target.group) && odds(0.3) ? [countByChance(by, watch.id, today)] : [],
     sightings: odds(0.1)
       ? [
           {
@@ -276,6 +279,31 @@ function plantByChance(by: Chance, today: CivilDate) {
         ]
       : [],
   };
+}
+
+/** Ten twigs alike: none alive, or some. */
+function countByChance({ whole, one }: Chance, watchId: string, today: CivilDate): Sample {
+  const live = one([0, 0, 4]);
+  return {
+    id: v7(),
+    watchId,
+    on: addDays(today, -whole(0, 40)),
+    protocol: 'twig',
+    units: Array.from({ length: 10 }, () => ({ counts: { live, dead: 1, holed: 0 } })),
+    roundId: null,
+    sprayId: null,
+    note: '',
+  };
+}
+
+/** The last count found none, and no crawler was met since. */
+function foundGone({ state }: Scene, watchId: string, caughtOn: readonly CivilDate[]): boolean {
+  const last = state.samples.findLast((sample) => sample.watchId === watchId);
+  return (
+    last !== undefined &&
+    last.units.every(({ counts }) => counts.live === 0) &&
+    caughtOn.every((on) => on < last.on)
+  );
 }
 
 function tapesByChance({ whole, one }: Chance, watchId: string, today: CivilDate): Tape[] {
@@ -366,15 +394,25 @@ function disagreements(scene: Scene, met: (what: string) => void = () => undefin
         item.standing === 'open'
       )
         fault(item.heldBy.length > 0 || !refuses('spray-now'), `${item.kind} that the weighing refuses`);
+    for (const item of due) if (item.kind === 'treat-now') met('a spray asked for');
+    fault(
+      !due.some(({ kind, heldBy }) => kind === 'treat-now' && heldBy.length === 0) || offers('spray-now'),
+      'a spray asked for that the weighing does not offer',
+    );
 
-    const caughtOn = [
+    const everCaughtOn = [
       ...state.tapes
         .filter(({ watchId, crawlers }) => watchId === watch.id && crawlers > 0)
         .map(({ takenOff }) => takenOff),
       ...state.sightings
         .filter(({ watchId, what }) => watchId === watch.id && what === 'first-crawlers')
         .map(({ on }) => on),
-    ].filter((on) => on >= day.start && daysBetween(on, today) <= 9);
+    ];
+    if (foundGone(scene, watch.id, everCaughtOn)) {
+      met('a count that found none');
+      fault(!due.some(({ kind }) => kind === 'treat-now'), 'a spray on what a count found gone');
+    }
+    const caughtOn = everCaughtOn.filter((on) => on >= day.start && daysBetween(on, today) <= 9);
     if (isScaleGroup(watch.group) && caughtOn.length > 0) {
       met('a catch');
       fault(

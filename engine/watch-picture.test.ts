@@ -14,7 +14,18 @@ import type { Unit } from '#core/sampling';
 import { dormantAnswer } from './dormant-answer.ts';
 import { gardenDay } from './garden-day.ts';
 import { emptyState, type GardenState, type LoggedSpray } from './garden-state.ts';
+import { nowAnswer } from './now-answer.ts';
 import { pictureOf } from './watch-pictures.ts';
+import { type SeenOnTheSpot, weighAnswer } from './weigh-answer.ts';
+
+const NOBODY_SAID: SeenOnTheSpot = {
+  helpersSeen: null,
+  antsSeen: null,
+  beesAtHoneydew: null,
+  thirsty: null,
+  cropIsOff: null,
+  bloomSoon: null,
+};
 
 const OUTDOORS = v7();
 const WATCH_ID = v7();
@@ -185,6 +196,56 @@ describe('within a season', () => {
     expect(status('2026-05-20')).toBe('treating');
     expect(status('2026-06-20')).toBe('recovering');
   });
+});
+
+describe('crawlers after a look', () => {
+  const caught = (takenOff: CivilDate) => ({
+    id: v7(),
+    watchId: WATCH_ID,
+    label: 'Tape',
+    putOn: '2026-05-20',
+    takenOff,
+    crawlers: 9,
+  });
+  const none = sample('2026-06-01', 'twig', twigs(0));
+  const pages = (takenOff: CivilDate) => {
+    const day = gardenDay(
+      { ...oneWatch({}), samples: [none], tapes: [caught(takenOff)] },
+      '2026-06-12',
+      null,
+    );
+    const picture = pictureOf(day, WATCH_ID)!;
+    return {
+      life: picture.life.because,
+      now: nowAnswer(day).due.some(({ kind }) => kind === 'treat-now'),
+      weighed: weighAnswer(day, picture, NOBODY_SAID).weighed.options.some(
+        ({ option }) => option === 'spray-now',
+      ),
+    };
+  };
+
+  test('are alive, whatever the count before found: both pages ask for a spray', () => {
+    expect(pages('2026-06-08')).toEqual({ life: 'crawlers-walk', now: true, weighed: true });
+    expect(pages('2026-06-01')).toEqual({ life: 'crawlers-walk', now: true, weighed: true });
+  });
+
+  test('that a later count did not find again are gone: neither does', () => {
+    expect(pages('2026-05-27')).toMatchObject({ now: false, weighed: false });
+  });
+});
+
+test('whoever notes crawlers, works by hand or sprays has looked: the next look counts from there', () => {
+  const seen = { id: v7(), watchId: WATCH_ID, on: '2026-05-20', what: 'adults-flying' as const };
+  const nextLook = (more: Partial<GardenState>) => {
+    const day = gardenDay(
+      { ...oneWatch({ targetId: 'apple-scab', group: 'fungus' }), ...more },
+      '2026-06-25',
+      null,
+    );
+    return nowAnswer(day).due.find(({ kind }) => kind === 'next-look')?.opens;
+  };
+  expect(nextLook({})).toBe('2026-04-12');
+  expect(nextLook({ sightings: [seen] })).toBe('2026-07-01');
 });
 
 describe('a spur sample', () => {

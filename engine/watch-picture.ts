@@ -119,6 +119,7 @@ export function watchPicture(day: GardenDay, book: WatchBook): WatchPicture {
   const tapes = allTapes.filter((tape) => tape.takenOff >= day.start);
   const sprays = upTo(book.sprays, (r) => r.on);
   const handwork = upTo(book.handwork, (r) => r.on);
+  const sightings = upTo(book.sightings, (r) => r.on);
   const treatedOn = [...sprays, ...handwork].map(({ on }) => on).sort();
   const latest = samples.at(-1) ?? null;
   const change = latest && lastChange(samples, hemisphereOf(day.garden.latitudeDeg));
@@ -146,7 +147,7 @@ export function watchPicture(day: GardenDay, book: WatchBook): WatchPicture {
     answers: Object.assign({}, ...inspections.map((inspection) => inspection.answers)) as Answers,
     pastTapes: allTapes.filter((tape) => tape.takenOff < day.start),
     tapeVerdict: readTapes(tapes),
-    life: lifeOf(day, inspections, samples, sprays, day.start),
+    life: lifeOf(day, inspections, samples, sprays, crawlersOn(tapes, sightings)),
     level: latest?.summary.level ?? null,
     levelBefore: change?.earlier.summary.level ?? null,
     change: change?.change ?? null,
@@ -154,7 +155,7 @@ export function watchPicture(day: GardenDay, book: WatchBook): WatchPicture {
     handwork,
     clock: book.clock,
     miner: minerFacts(day, book, samples),
-    sightings: upTo(book.sightings, (r) => r.on),
+    sightings,
   };
   const windows =
     watch.outcome === 'open' && isScaleGroup(watch.group)
@@ -241,12 +242,15 @@ function lookedAt({
   samples,
   tapes,
   traps,
+  sightings,
+  handwork,
+  sprays,
 }: WatchPicture): Pick<WatchFacts, 'lookedOn' | 'clearedOn' | 'clear'> {
   const last = samples.at(-1);
   const clear = last !== undefined && last.summary.level?.level === 0;
   const looked = [
     watch.openedOn,
-    ...[...inspections, ...samples].map(({ on }) => on),
+    ...[...inspections, ...samples, ...sightings, ...handwork, ...sprays].map(({ on }) => on),
     ...[...tapes, ...traps].map(({ takenOff }) => takenOff),
   ].sort();
   return { lookedOn: looked.at(-1)!, clear, clearedOn: clear ? last.on : null };
@@ -301,9 +305,7 @@ function minerFacts(
     mines: onCitrus,
     flush: onCitrus ? softFlush(growth, day.today) : null,
     young: plant.age === 'young',
-    minedShare: mined
-      ? mined.units.filter(({ counts }) => (counts.mines ?? 0) > 0).length / mined.units.length
-      : null,
+    minedShare: mined?.summary.measure.value ?? null,
     leavesDown: winter?.leafFall.on ?? null,
     budSwell: winter?.budSwell.on ?? null,
   };
@@ -314,8 +316,9 @@ function lifeOf(
   inspections: readonly Inspection[],
   samples: readonly SummedSample[],
   sprays: readonly LoggedSpray[],
-  start: CivilDate,
+  crawlers: readonly CivilDate[],
 ): LifeFinding {
+  const { start } = day;
   const thisSeason = inspections.filter((inspection) => inspection.on >= start);
   const last = thisSeason.at(-1);
   const answers = Object.assign({}, ...thisSeason.map((inspection) => inspection.answers)) as Answers;
@@ -334,8 +337,15 @@ function lifeOf(
     Math.max(0, ...thisSeason.map((inspection) => inspection.coversTurned)),
     oiled,
     live,
+    crawlers.some((on) => on >= start && on >= (last?.on ?? start) && on >= (counted?.on ?? start)),
   );
 }
+
+/** Days on which crawlers were caught or seen. */
+const crawlersOn = (tapes: readonly Tape[], sightings: readonly Sighting[]): CivilDate[] => [
+  ...tapes.filter(({ crawlers }) => crawlers > 0).map(({ takenOff }) => takenOff),
+  ...sightings.filter(({ what }) => what === 'first-crawlers').map(({ on }) => on),
+];
 
 /** The latest sample against the most recent earlier one that may be compared with it, in an earlier season. */
 function lastChange(

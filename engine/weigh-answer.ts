@@ -61,7 +61,8 @@ function factsToWeigh(day: GardenDay, picture: WatchPicture, seen: SeenOnTheSpot
     targetId: watch.targetId,
     life: life.life,
     eggsBeneath: life.because === 'eggs-beneath',
-    level: level?.level ?? null,
+    // A count that found none is older than the crawlers caught since.
+    level: life.because === 'crawlers-walk' && level?.level === 0 ? null : (level?.level ?? null),
     minedShare: miner.minedShare,
     holedShare: latest?.units.some(({ counts }) => counts.holed !== undefined)
       ? shareHoled(latest.units)

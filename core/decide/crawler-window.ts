@@ -19,6 +19,8 @@ export interface CrawlerWindow {
   readonly phase: WindowPhase;
   readonly opens: ExpectedDay;
   readonly closes: ExpectedDay | null;
+  /** The last day crawlers were caught or seen in it; null where none were. */
+  readonly lastSeenOn: CivilDate | null;
   /** The published event it goes by, if one. */
   readonly eventId: string | null;
   /** When the first hatch is expected, where that is published by itself. */

@@ -69,6 +69,7 @@ function caughtWindow(facts: WindowFacts, today: CivilDate): CrawlerWindow | nul
     // They were out at some time while the first tape that caught any hung.
     opens: { median: first, early: hungFrom(verdict, first), late: first },
     closes,
+    lastSeenOn: last,
     eventId: null,
     firstExpected: null,
     disputedBy: null,
@@ -148,6 +149,7 @@ function published(
     phase,
     opens,
     closes,
+    lastSeenOn: null,
     eventId: event.id,
     firstExpected: first ? expectedDay(first.opens) : null,
     disputedBy: disputes ? first.event.id : null,
@@ -177,6 +179,7 @@ function usualWindows({ usualWindows: months }: WindowFacts, today: CivilDate): 
     phase: today < from ? 'ahead' : today > to ? 'over' : 'open',
     opens: { median: from, early: from, late: null },
     closes: { median: to, early: to, late: null },
+    lastSeenOn: null,
     eventId: null,
     firstExpected: null,
     disputedBy: null,

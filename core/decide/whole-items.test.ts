@@ -246,6 +246,18 @@ describe('a window of crawlers', () => {
     );
   });
 
+  test('after a count that found none asks for a look, and after crawlers that were since gone for no spray', () => {
+    const gone = { clear: true, clearedOn: '2026-05-01' };
+    expect(item({ ...gone, events: [OPEN] }, '2026-05-20', 'treat-now')).toBeUndefined();
+    expect(item({ ...gone, events: [OPEN] }, '2026-05-20', 'look-alive')?.ruleId).toBe('dead-look-again');
+    const caught = { clear: true, crawlersSeenOn: ['2026-05-10'] };
+    const kinds = (clearedOn: CivilDate) =>
+      whatIsDue([plainFacts({ ...caught, clearedOn })], '2026-05-20').map(({ kind }) => kind);
+    expect(kinds('2026-05-09')).toContain('treat-now');
+    expect(kinds('2026-05-10')).toContain('treat-now');
+    expect(kinds('2026-05-11')).toEqual(['next-look']);
+  });
+
   test('seen by eye goes before a published one, and by its own hatch', () => {
     const later = timedEvent('window', expectedAbout('2026-07-20'), expectedAbout('2026-08-05'), {
       generation: 2,

@@ -15,10 +15,18 @@ export const crawlerWindow: DueRule = (facts, today) => {
   if (!window || window.basis === 'calendar' || allStages(facts, today).length > 0) return [];
   // This school sprayed before leaves came, and leaves crawlers alone.
   if (facts.schools.crawlers === 'growth-regulator' && facts.life !== 'dead') return [];
-  // Crawlers that walk are alive, whatever lay dead beneath the covers.
-  if (facts.life === 'dead' && window.basis !== 'seen') return lookAlive(facts, window, today);
+  if (nothingLeft(facts, window)) return window.lastSeenOn === null ? lookAlive(facts, window, today) : [];
   return window.phase === 'ahead' ? opensSoon(facts, window, today) : treat(facts, window, today);
 };
+
+/**
+ * Whether what was looked at last was dead or gone: then a look comes before any spray. Crawlers that walk are
+ * alive, whatever lay dead beneath the covers; a count that finds none afterwards ends them.
+ */
+function nothingLeft({ life, clearedOn }: WatchToday, { lastSeenOn }: CrawlerWindow): boolean {
+  if (lastSeenOn === null) return life === 'dead' || clearedOn !== null;
+  return clearedOn !== null && clearedOn > lastSeenOn;
+}
 
 const about = (window: CrawlerWindow) => ({
   opens: window.opens.median,

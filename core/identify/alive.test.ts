@@ -14,6 +14,13 @@ test.each([
   expect(assessLife(answers, turned, oiled)).toEqual({ life, because });
 });
 
+test('crawlers that walk are alive, whatever lay dead before', () => {
+  expect(assessLife({ press: 'dry', 'turn-over': 'empty' }, 12, false, 0, true)).toEqual({
+    life: 'alive',
+    because: 'crawlers-walk',
+  });
+});
+
 test('live ones counted this season settle it', () => {
   expect(assessLife({ press: 'dry', 'turn-over': 'empty' }, 12, false, 3)).toEqual({
     life: 'alive',

@@ -14,6 +14,7 @@ export const STATUS_WORDS: Readonly<Record<WatchStatus, string>> = {
 
 const LIFE_WORDS: Readonly<Record<LifeFinding['because'], string>> = {
   'live-counted': 'Alive: live ones were counted this season.',
+  'crawlers-walk': 'Alive: crawlers were caught or seen since it was last looked over.',
   fluid: 'Alive: fluid or a plump body when pressed or turned over.',
   'eggs-beneath': 'Alive: there are eggs beneath the covers, even if the mother is dry.',
   'live-larva': 'Alive: a larva is in the mine.',
