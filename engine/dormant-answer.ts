@@ -93,6 +93,9 @@ function winterOfGarden(day: GardenDay): DormantAnswer {
       const planFor = (winter: Winter | null) =>
         dormantPlan(facts, winter, school.id, sprayed, spurs, day.today);
       const isComing = winter !== null && winter.leafFall.on > day.today;
+      // Nobody could have sprayed for what nobody watched.
+      const planOfLast = (last: Winter | null) =>
+        last && asking.some(({ watch }) => watch.openedOn <= last.greenTip.on) ? planFor(last) : null;
       return {
         plantId: plant.id,
         plantName: plant.name,
@@ -100,7 +103,7 @@ function winterOfGarden(day: GardenDay): DormantAnswer {
         watchId: asking[0]?.watch.id ?? null,
         asksFor: asking.map(({ targetName }) => targetName),
         plan: planFor(winter),
-        before: isComing ? planFor(plantWinter(day, plant, day.start)) : null,
+        before: isComing ? planOfLast(plantWinter(day, plant, day.start)) : null,
       };
     });
   return {

@@ -306,3 +306,10 @@ describe('a spur sample', () => {
     expect(asked(spurs(20, { aphidEggs: 1 }), 'apple')).not.toContain('oil');
   });
 });
+
+test('last winter is told of only to those who watched then', () => {
+  const before = (openedOn: CivilDate) =>
+    dormantAnswer(gardenDay(oneWatch({ openedOn }), '2026-10-10', null)).plants[0]!.before;
+  expect(before('2026-01-10')).not.toBeNull();
+  expect(before('2026-09-20')).toBeNull();
+});

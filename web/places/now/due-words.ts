@@ -2,7 +2,7 @@ import type { CivilDate } from '#core/calendar';
 import type { DueAnswer } from '#engine';
 import { daysBetween } from '#core/calendar';
 import { DUE_TITLES, inSentence } from '#knowledge';
-import { showDate, showDateRange } from '../../show/dates.ts';
+import { showDate, showDateRange, showShortDate } from '../../show/dates.ts';
 import { capital, listed } from '../../show/sentence.ts';
 
 interface DueWords {
@@ -234,7 +234,7 @@ export function closingWords(item: DueAnswer, today: CivilDate): Closing {
     };
   }
   const until = item.closes
-    ? `until ${item.closesRange ? showDateRange(item.closes, ...item.closesRange) : showDate(item.closes)}`
+    ? `until ${untilWords(item.closes, item.closesRange)}`
     : 'no end';
   if (item.standing === 'soon' && item.opens) {
     return {
@@ -246,6 +246,15 @@ export function closingWords(item: DueAnswer, today: CivilDate): Closing {
   if (item.standing === 'later' && item.opens)
     return { tag: 'later', tone: 'tag-due', line: `on ${showDate(item.opens, today)}` };
   return { tag: 'open', tone: 'tag-open', line: until };
+}
+
+/** Its last good day; where its end is not known yet, how early it may come and that it may be later. */
+function untilWords(closes: CivilDate, range: DueAnswer['closesRange']): string {
+  if (range === null) return showDate(closes);
+  const [early, late] = range;
+  return late === null
+    ? `about ${showDate(closes)} (${showShortDate(early)} or later)`
+    : showDateRange(closes, early, late);
 }
 
 /** The page's heading: what matters today, in one sentence. */

@@ -128,7 +128,7 @@ const SPANS: readonly { name: string; withinDays: number }[] = [
   { name: 'Overdue', withinDays: -1 },
   { name: 'Closes within a week', withinDays: 7 },
   { name: 'Closes within three weeks', withinDays: 21 },
-  { name: 'Later', withinDays: Infinity },
+  { name: 'Stays open longer', withinDays: Infinity },
 ];
 
 function DueGroups({ due, today }: { due: readonly DueAnswer[]; today: CivilDate }) {
