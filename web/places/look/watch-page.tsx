@@ -132,12 +132,12 @@ function NextSteps({ picture }: { picture: WatchPicture }) {
           </p>
         )}
         {due.map((item) => {
-          const words = dueWords(item);
+          const words = dueWords(item, true);
           const closing = closingWords(item, today);
           return (
             <div key={item.id} className="p-4">
               <p>
-                <b className="font-semibold">{words.title.replace(`, ${inSentence(item.targetName)}`, '')}</b>{' '}
+                <b className="font-semibold">{words.title}</b>{' '}
                 <span className={`tag ${closing.tone}`}>{closing.tag}</span>{' '}
                 <span className="soft">{closing.line}</span>
               </p>

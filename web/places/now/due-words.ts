@@ -21,9 +21,10 @@ const CHECK_ADVICE: Readonly<Record<string, string>> = {
   'check-others-after': 'Count what still lives, the same way as before.',
 };
 
-/** What a due item is called, what to do, and where. */
-export function dueWords(item: DueAnswer): DueWords {
-  const title = DUE_TITLES[item.kind](`${item.plantName}, ${inSentence(item.targetName)}`, item.plantName);
+/** What a due item is called, what to do, and where; on the watch's own page the trouble need not be named. */
+export function dueWords(item: DueAnswer, onItsPage = false): DueWords {
+  const about = onItsPage ? item.plantName : `${item.plantName}, ${inSentence(item.targetName)}`;
+  const title = DUE_TITLES[item.kind](about, item.plantName);
   const watch = `/look/${item.watchId}`;
   switch (item.kind) {
     case 'name-it':
@@ -233,9 +234,7 @@ export function closingWords(item: DueAnswer, today: CivilDate): Closing {
       line: `was due ${showDate(item.closes)}`,
     };
   }
-  const until = item.closes
-    ? `until ${untilWords(item.closes, item.closesRange)}`
-    : 'no end';
+  const until = item.closes ? `until ${untilWords(item.closes, item.closesRange)}` : 'no end';
   if (item.standing === 'soon' && item.opens) {
     return {
       tag: 'coming',
