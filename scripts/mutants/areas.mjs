@@ -22,7 +22,7 @@ export const areas = {
   'core/mix': core('mix', 90),
   'core/spray-hours': core('spray-hours', 90),
   'core/standing': core('standing', 90),
-  'core/plan': core('plan', 75),
+  'core/plan': core('plan', 90),
   'core/decide': core('decide', 75, ['knowledge/weighing.test.ts']),
   engine: {
     mutate: ['engine/*.ts', '!**/*.test.ts', '!**/index.ts'],
