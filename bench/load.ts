@@ -6,9 +6,9 @@ import { join } from 'node:path';
 import { v7 } from 'uuid';
 
 const CLIENTS = 20;
-const SECONDS = Number(process.env.LOAD_SECONDS ?? 60);
-/** Every fifth request writes. */
-const WRITE_EVERY = 5;
+const SECONDS = Number(process.env.LOAD_SECONDS ?? 30);
+/** Reads alone, and one request in five a write. */
+const WRITES = [Infinity, 5];
 export const PAGES = [
   '/api/now',
   '/api/plants',
@@ -20,46 +20,54 @@ export const PAGES = [
 ];
 
 /**
- * Twenty clients reading and writing for a minute, beside a bare route of the same server and database
- * packages in the same run.
+ * Twenty clients reading, and reading and writing, beside a bare route of the same server and database packages
+ * in the same run.
  */
 export async function benchLoad(): Promise<void> {
-  const data = mkdtempSync(join(tmpdir(), 'juglans-load-'));
-  console.log(`${CLIENTS} clients for ${SECONDS} s each, one request in ${WRITE_EVERY} a write:`);
-  await run(
-    'bare Hono and SQLite',
-    ['--import', 'tsx', 'bench/bare-server.ts'],
-    data,
-    () => '/notes',
-    (id) => ['/notes', { id, note: 'a line' }],
-  );
-  await run(
-    'the garden',
-    ['dist/server/demo.js'],
-    data,
-    (n) => PAGES[n % PAGES.length]!,
-    (id) => [
-      `/api/handwork/${id}`,
-      {
-        id,
-        watchId: '01900000-0000-7004-8000-000000000001',
-        on: '2026-05-20',
-        kind: 'wipe',
-        minutes: 5,
-        note: 'a line',
-      },
-    ],
-  );
-  rmSync(data, { recursive: true, force: true });
+  for (const writeEvery of WRITES) {
+    const data = mkdtempSync(join(tmpdir(), 'juglans-load-'));
+    const what = writeEvery === Infinity ? 'reads alone' : `one request in ${writeEvery} a write`;
+    console.log(`${CLIENTS} clients for ${SECONDS} s each, ${what}:`);
+    const bare = await run(
+      'bare Hono and SQLite',
+      ['--import', 'tsx', 'bench/bare-server.ts'],
+      data,
+      () => '/notes',
+      (id) => ['/notes', { id, note: 'a line' }],
+      writeEvery,
+    );
+    const garden = await run(
+      'the garden',
+      ['dist/server/demo.js'],
+      data,
+      (n) => PAGES[n % PAGES.length]!,
+      (id) => [
+        `/api/handwork/${id}`,
+        {
+          id,
+          watchId: '01900000-0000-7004-8000-000000000001',
+          on: '2026-05-20',
+          kind: 'wipe',
+          minutes: 5,
+          note: 'a line',
+        },
+      ],
+      writeEvery,
+    );
+    console.log(`  the garden answers ${(garden / bare).toFixed(2)} of what the bare route does`);
+    rmSync(data, { recursive: true, force: true });
+  }
 }
 
+/** Requests answered a second. */
 async function run(
   what: string,
   program: readonly string[],
   data: string,
   page: (n: number) => string,
   write: (id: string) => readonly [path: string, body: object],
-): Promise<void> {
+  writeEvery: number,
+): Promise<number> {
   const child = spawn(process.execPath, program, {
     env: { ...process.env, NODE_OPTIONS: '', DATA: data, PORT: '0' },
     stdio: ['ignore', 'pipe', 'inherit'],
@@ -73,7 +81,7 @@ async function run(
   const client = async (n: number): Promise<void> => {
     for (let i = n; performance.now() < until; i++) {
       const from = performance.now();
-      const isWrite = i % WRITE_EVERY === 0;
+      const isWrite = writeEvery !== Infinity && i % writeEvery === 0;
       const [path, body] = write(v7());
       const response = await (
         isWrite
@@ -92,10 +100,13 @@ async function run(
   await Promise.all(Array.from({ length: CLIENTS }, (_, n) => client(n)));
   child.kill('SIGKILL');
   await once(child, 'exit');
-  const p95 = (times: number[]) => times.sort((a, b) => a - b)[Math.floor(times.length * 0.95)]!.toFixed(0);
+  const p95 = (times: number[]) =>
+    times.sort((a, b) => a - b)[Math.floor(times.length * 0.95)]?.toFixed(0) ?? '–';
+  const perSecond = (reads.length + writes.length) / SECONDS;
   console.log(
-    `  ${what}: ${errors} errors, ${((reads.length + writes.length) / SECONDS).toFixed(0)} requests a second; 95 % of ${reads.length} reads within ${p95(reads)} ms, of ${writes.length} writes within ${p95(writes)} ms`,
+    `  ${what}: ${errors} errors, ${perSecond.toFixed(0)} requests a second; 95 % of ${reads.length} reads within ${p95(reads)} ms, of ${writes.length} writes within ${p95(writes)} ms`,
   );
+  return perSecond;
 }
 
 export function addressOf(child: ChildProcess): Promise<string> {
