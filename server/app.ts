@@ -8,6 +8,7 @@ import { HTTPException } from 'hono/http-exception';
 import type { AppParts } from './context.ts';
 import { DAMAGED, onlyBringingIn, tellsOfDamage } from './damage.ts';
 import { inOrderEntered } from './in-order-entered.ts';
+import { packed } from './packed.ts';
 import { Problem, problemResponse } from './problem.ts';
 import { quiet, type Quiet } from './quiet.ts';
 import { answerRoutes } from './routes/answer-routes.ts';
@@ -67,6 +68,7 @@ export function createApp(
   if (logRequest) app.use(requestLog(logRequest));
   app.use(asErrors);
   app.use(compress());
+  app.use('/api/*', packed);
   const tagged = etag();
   app.use('/api/*', (c, next) => (A_FILE.test(c.req.path) ? next() : tagged(c, next)));
   app.use(strictHeaders());

@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { gunzipSync } from 'node:zlib';
 import { OPENING_DAY } from '#demo/seed';
 import { openFallowBank } from '#demo/opened';
 import type { createApp } from './app.ts';
@@ -25,6 +26,19 @@ test('an answer that has not changed is not sent again, and comes the same to an
     expect([again.status, await again.text()]).toEqual([304, '']);
     expect(await (await ask(path)).text()).toBe(await first.text());
   }
+});
+
+test('asked again it comes packed to whoever can unpack it, and reads the same', async () => {
+  const packed = () => app.request('/api/plants', { headers: { 'accept-encoding': 'br, gzip' } });
+  const plain = await (await ask('/plants')).text();
+  for (let times = 0; times < 2; times++) {
+    const answer = await packed();
+    expect(answer.headers.get('content-encoding')).toBe('gzip');
+    expect(answer.headers.get('vary')).toContain('accept-encoding');
+    expect(gunzipSync(Buffer.from(await answer.arrayBuffer())).toString()).toBe(plain);
+  }
+  const unpacked = await ask('/plants');
+  expect([unpacked.headers.get('content-encoding'), await unpacked.text()]).toEqual([null, plain]);
 });
 
 test('a write to the garden, by whatever statement, or another day, changes every version', async () => {

@@ -1,7 +1,9 @@
 import { randomBytes } from 'node:crypto';
-import type { MiddlewareHandler } from 'hono';
+import { gzipSync } from 'node:zlib';
+import type { Context, MiddlewareHandler } from 'hono';
 import type { GardenDay } from '#engine';
 import { type AppParts, presentDay } from './context.ts';
+import { canUnpack, LEAST_PACKED_BYTES } from './packed.ts';
 
 /** Answers that follow from the garden's state and its day alone. */
 const FROM_THE_STATE =
@@ -10,10 +12,25 @@ const FROM_THE_STATE =
 /** More addresses than this on one day are not a person's: they are worked out again. */
 const MOST_BODIES = 500;
 
+/** An answer as text, and packed once somebody asked for it again. */
+interface KeptBody {
+  readonly text: string;
+  packed?: Uint8Array<ArrayBuffer>;
+}
+
 interface Kept {
   readonly version: number;
   /** Answers worked out on this day, by address. */
-  readonly bodies: Map<string, string>;
+  readonly bodies: Map<string, KeptBody>;
+}
+
+/** A kept answer, packed where the one who asks can unpack it: packing anew for each costs more than all else. */
+function sent(c: Context, kept: KeptBody, tag: string): Response {
+  const headers = { 'content-type': 'application/json', etag: tag, vary: 'accept-encoding' };
+  if (!canUnpack(c) || kept.text.length < LEAST_PACKED_BYTES)
+    return c.body(kept.text, 200, { ...headers, 'content-length': String(Buffer.byteLength(kept.text)) });
+  kept.packed ??= new Uint8Array(gzipSync(kept.text));
+  return c.body(kept.packed, 200, { ...headers, 'content-encoding': 'gzip' });
 }
 
 /**
@@ -50,11 +67,11 @@ export function unchanged(parts: AppParts): MiddlewareHandler {
     if (c.req.header('if-none-match')?.includes(tag)) return c.body(null, 304, { etag: tag });
     const address = `${c.req.url} ${told}`;
     const before = bodies.get(address);
-    if (before !== undefined) return c.body(before, 200, { 'content-type': 'application/json', etag: tag });
+    if (before !== undefined) return sent(c, before, tag);
     await next();
     if (c.res.status !== 200) return;
     if (bodies.size >= MOST_BODIES) bodies.clear();
-    bodies.set(address, await c.res.clone().text());
+    bodies.set(address, { text: await c.res.clone().text() });
     c.header('etag', tag);
   };
 }

@@ -4,7 +4,7 @@ import { secureHeaders } from 'hono/secure-headers';
 import { Problem } from '../problem.ts';
 import type { LetInDevice } from '../store/session-store.ts';
 import type { Store } from '../store/store.ts';
-import { nameInHost, ownNames } from './own-address.ts';
+import { isOwnName, nameInHost } from './own-address.ts';
 
 export const PASSPHRASE_KEY = 'passphrase';
 
@@ -54,8 +54,7 @@ const POLICY = 'content-security-policy';
 export function rightHost(): MiddlewareHandler {
   return async (c, next) => {
     const name = nameInHost(c.req.header('host') ?? new URL(c.req.url).host);
-    if (name === null || !ownNames().has(name))
-      throw new Problem(421, 'This computer is not known by that name.');
+    if (name === null || !isOwnName(name)) throw new Problem(421, 'This computer is not known by that name.');
     return next();
   };
 }

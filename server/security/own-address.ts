@@ -8,6 +8,12 @@ export function homeAddresses(): string[] {
     .map(({ address }) => address);
 }
 
+/** What every computer calls itself. */
+const ITSELF: readonly string[] = ['localhost', '127.0.0.1', '[::1]'];
+
+/** Whether a name means this computer; its networks are looked through only where that is not plain anyway. */
+export const isOwnName = (name: string): boolean => ITSELF.includes(name) || ownNames().has(name);
+
 /**
  * Names this computer answers to, with those given it in OWN_NAMES; anything else in a Host header
  * comes from a page that pretends to be here.
@@ -18,15 +24,7 @@ export function ownNames(): ReadonlySet<string> {
     .toLowerCase()
     .split(/[\s,]+/)
     .filter(Boolean);
-  return new Set([
-    'localhost',
-    '127.0.0.1',
-    '[::1]',
-    name,
-    `${name}.local`,
-    ...homeAddresses(),
-    ...extraNames,
-  ]);
+  return new Set([...ITSELF, name, `${name}.local`, ...homeAddresses(), ...extraNames]);
 }
 
 export const isLoopback = (host: string) => host === 'localhost' || host === '::1' || /^127\./.test(host);
