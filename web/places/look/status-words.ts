@@ -41,6 +41,6 @@ export function lifeWords({ because }: LifeFinding, group: TargetGroup | null): 
 
 /** What a status says, where one word does not. */
 export const STATUS_MEANS: Readonly<Partial<Record<WatchStatus, string>>> = {
-  clearing: 'fewer than before this treatment, beyond what chance does',
+  clearing: 'fewer than at the count before, beyond what chance does',
   recovering: 'the last count after treating found nothing alive on what it looked at',
 };

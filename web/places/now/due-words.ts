@@ -235,6 +235,8 @@ export function closingWords(item: DueAnswer, today: CivilDate): Closing {
     };
   }
   const until = item.closes ? `until ${untilWords(item.closes, item.closesRange)}` : 'no end';
+  if (item.standing === 'soon' && item.opens === item.closes && item.opens !== null)
+    return { tag: 'coming', tone: 'tag-due', line: `on ${showDate(item.opens)}` };
   if (item.standing === 'soon' && item.opens) {
     return {
       tag: 'coming',
