@@ -202,9 +202,10 @@ describe('what went on before', () => {
     const kept = (judged: Record<string, string>) =>
       Object.values(judged).some((verdict) => verdict === 'wait' || verdict === 'no');
     expect([kept(wait('2026-05-12')), kept(wait('2026-05-10'))]).toEqual([true, false]);
-    expect(kept(wait('2026-05-01', { 'oil-sulfur': '60' }))).toBe(
-      kept(wait('2026-05-01', { 'oil-sulfur': '60' })),
-    );
+    expect([kept(wait('2026-05-01')), kept(wait('2026-05-01', { 'oil-sulfur': '60' }))]).toEqual([
+      false,
+      true,
+    ]);
   });
 
   test('a mode of action is the label’s own word before the material’s', () => {
