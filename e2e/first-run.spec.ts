@@ -35,7 +35,8 @@ test("first run, then a neighbour's weather file in °F with slashes and faults"
   await page.getByLabel('File').setInputFiles(csv('year.csv', ambiguous));
   await page.getByLabel('Date', { exact: true }).selectOption('When');
   await expect(page.getByText('both could be meant')).toBeVisible();
-  await expect(page.getByText('the file leaves it open')).toBeVisible();
+  await expect(page.getByText('Temperatures in (the file leaves it open)')).toBeVisible();
+  await expect(page.getByText('Rain in (the file leaves it open: left out until you say)')).toBeVisible();
   await expect(page.getByText('Answer what is still open above')).toBeVisible();
   await page.getByText('31/5/2026').click();
   await page.getByText('°F', { exact: true }).click();
@@ -54,6 +55,7 @@ test("first run, then a neighbour's weather file in °F with slashes and faults"
     await page.getByLabel('Date', { exact: true }).selectOption('When');
     await page.getByText('31/5/2026').click();
     await page.getByText('°F', { exact: true }).click();
+    await page.getByText('mm', { exact: true }).click();
     await page.getByRole('button', { name: 'Compare with what is there' }).click();
     await page.getByRole('button', { name: /Write \d days/ }).click();
   };

@@ -60,6 +60,7 @@ test.describe('with the app kept on the phone', () => {
       await again.getByRole('link', { name: /^Next: / }).click();
       await nothingFound(again, 4);
       expect(await kept(demo)).toEqual({ stops: [4], doneTwice: 0, countsMissing: 0 });
+      await expect(again.getByText(/waiting to be sent/)).toBeVisible();
       await context.setOffline(false);
       await expect(again.getByText(/waiting to be sent/)).toBeHidden({ timeout: 20_000 });
       expect(await kept(demo)).toEqual({ stops: [12], doneTwice: 0, countsMissing: 0 });
