@@ -22,6 +22,7 @@ import { SpurFindings } from './spur-findings.tsx';
 import { HandworkList } from './handwork-list.tsx';
 import { SprayList } from './spray-list.tsx';
 import { SpreadSection } from './spread-section.tsx';
+import { judgedFrom } from './judged-from.ts';
 import { lifeWords, STATUS_MEANS, STATUS_WORDS } from './status-words.ts';
 import { TagSection } from './tag-section.tsx';
 
@@ -34,6 +35,8 @@ export function WatchPage() {
 function WatchView({ picture }: { picture: WatchAnswer }) {
   const { watch, plant, targetName, status, level, levelBefore, change, life } = picture;
   const scale = isScaleGroup(watch.group);
+  const today = useToday();
+  const tooEarlyUntil = judgedFrom(picture, today);
   // What was just sprayed still has questions: they come before older things.
   const asksAboutSprays = picture.sprays.some(
     ({ coverage, stageSeen }) => coverage === null || stageSeen === null,
@@ -75,11 +78,13 @@ function WatchView({ picture }: { picture: WatchAnswer }) {
             <BeadScale level={level} before={levelBefore} />
             <div>
               <p className="font-semibold">
-                {change
-                  ? changeWords(change)
-                  : picture.protocols.length > 0
-                    ? 'One count so far or none: nothing to compare yet.'
-                    : 'Followed by looking.'}
+                {tooEarlyUntil
+                  ? `Too early to judge the last treatment: what was on its way shows until ${showDate(tooEarlyUntil, today)}.`
+                  : change
+                    ? changeWords(change)
+                    : picture.protocols.length > 0
+                      ? 'One count so far or none: nothing to compare yet.'
+                      : 'Followed by looking.'}
               </p>
               <p className="soft mt-1">
                 {plant.outOfReach && life.life === 'unknown'
