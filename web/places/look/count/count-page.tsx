@@ -18,6 +18,7 @@ import { markPage } from '../../../parts/still-here.ts';
 import { showDate } from '../../../show/dates.ts';
 import { unitWords } from '../../../show/measures.ts';
 import { useToday } from '../../../show/use-show.ts';
+import { judgedFrom } from '../judged-from.ts';
 import { useStopDone } from '../round/use-round.ts';
 import { AreaPad } from './area-pad.tsx';
 import { type CountDraft, inHand, isUntouched, nextUnit, undoLast, useCountDraft } from './count-draft.ts';
@@ -139,6 +140,7 @@ function Count({ picture, protocol, tags }: CountProps) {
     }
   };
   const number = draft.units.length;
+  const tooEarlyUntil = judgedFrom(picture, today);
   return (
     <div className="mx-auto max-w-xl -mt-2">
       <h1 className="text-[1.35rem]!">
@@ -146,6 +148,12 @@ function Count({ picture, protocol, tags }: CountProps) {
       </h1>
       <ProtocolChoice picture={picture} protocol={protocol} tagged={tags !== null} />
       <p className="soft text-sm">{text.how}</p>
+      {tooEarlyUntil && (
+        <p role="status" className="text-sm font-semibold">
+          Too early to judge the last treatment: what was on its way shows until{' '}
+          {showDate(tooEarlyUntil, today)}. Count then to see whether it worked.
+        </p>
+      )}
       {protocol === 'disease' && <EyeHint />}
       {resumed && done.length > 0 && (
         <p className="mt-2 rounded-lg bg-(--honey-pale) text-(--honey-deep) px-3 py-1.5 text-sm">
