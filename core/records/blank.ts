@@ -1,4 +1,5 @@
 import type { Garden, Plant } from './garden.ts';
+import type { Series, StepPlan } from './series.ts';
 import type { ProductRecord, Sprayer, SprayRecord } from './shelf.ts';
 
 type Line = ProductRecord['lines'][number];
@@ -105,6 +106,32 @@ export function blankSpray(
     stageSeen: null,
     toldWeather: null,
     againstLabel: false,
+    note: '',
+    ...said,
+  };
+}
+
+export function blankStep(said: Pick<StepPlan, 'action'> & Partial<StepPlan>): StepPlan {
+  return {
+    hand: null,
+    says: '',
+    materials: [],
+    trigger: { kind: 'after', leastDays: 0, mostDays: 0 },
+    every: null,
+    times: 1,
+    until: [],
+    ...said,
+  };
+}
+
+export function blankSeries(said: Pick<Series, 'id' | 'name' | 'startedOn'> & Partial<Series>): Series {
+  return {
+    watchId: null,
+    plantId: null,
+    templateId: null,
+    steps: [],
+    winter: false,
+    endedOn: null,
     note: '',
     ...said,
   };

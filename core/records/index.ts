@@ -1,5 +1,14 @@
 export { civilDate, recordId } from './fields.ts';
-export { blankGarden, blankLine, blankPlant, blankProduct, blankSpray, blankSprayer } from './blank.ts';
+export {
+  blankGarden,
+  blankLine,
+  blankPlant,
+  blankProduct,
+  blankSeries,
+  blankSpray,
+  blankSprayer,
+  blankStep,
+} from './blank.ts';
 export {
   COUNTRIES,
   gardenRecord,
@@ -91,3 +100,16 @@ export {
   type WeatherFixRecord,
   type WeatherImport,
 } from './weather.ts';
+export {
+  seriesMarkRecord,
+  seriesRecord,
+  STAGES_AWAITED,
+  STEP_ACTIONS,
+  type Ending,
+  type Series,
+  type SeriesMark,
+  type StageAwaited,
+  type StepAction,
+  type StepPlan,
+  type Trigger,
+} from './series.ts';
