@@ -1,5 +1,14 @@
 import { addDays, type CivilDate } from '#core/calendar';
-import { blankGarden, blankLine, blankPlant, blankProduct, blankSpray, blankSprayer } from '#core/records';
+import {
+  blankGarden,
+  blankLine,
+  blankPlant,
+  blankProduct,
+  blankSeries,
+  blankSpray,
+  blankSprayer,
+  blankStep,
+} from '#core/records';
 import type { WeatherDay } from '#core/weather';
 import { demoId } from './ids.ts';
 
@@ -32,6 +41,7 @@ export const EVERY = {
   sprayer: id(9),
   spray: id(10),
   tag: id(11),
+  series: id(12),
 };
 
 const EDITS: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
@@ -54,6 +64,8 @@ const EDITS: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
   device: { label: 'C' },
   sighting: { what: 'first-males' },
   handwork: { minutes: 30 },
+  series: { name: 'Twice' },
+  tick: { what: 'left-out' },
   growth: { note: 'south side' },
   care: { note: 'a can' },
   guess: { guess: 24 },
@@ -275,8 +287,26 @@ export function everyRecord(today: CivilDate): OneRecord[] {
     one(
       'handwork',
       'handwork',
-      { ...ofWatch, on: lastWeek, kind: 'brush', minutes: 20, note: '' },
+      { ...ofWatch, plantId: null, on: lastWeek, kind: 'brush', minutes: 20, note: '' },
       { refersTo: told, days: ['on'], called: 'hand work' },
+    ),
+    one(
+      'series',
+      'series',
+      blankSeries({
+        ...ofWatch,
+        id: EVERY.series,
+        name: 'Once',
+        startedOn: lastWeek,
+        steps: [blankStep({ action: 'look' })],
+      }),
+      { refersTo: told, called: 'series' },
+    ),
+    one(
+      'tick',
+      'ticks',
+      { seriesId: EVERY.series, on: lastWeek, step: 0, what: 'done', note: '' },
+      { refersTo: { seriesId: 'series' }, days: ['on'], called: 'tick' },
     ),
     one(
       'growth',

@@ -135,6 +135,7 @@ function sprayOf(
   return {
     id,
     watchId: watch,
+    plantId: null,
     loadId: null,
     on,
     sprayMl,

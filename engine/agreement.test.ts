@@ -332,7 +332,7 @@ function surelyInLeaf({ state, today }: Scene, plant: Plant): boolean {
             ? [{ on, leafy: false }]
             : [],
       ),
-    ...state.sprays.filter(({ watchId }) => watchIds.has(watchId)).map(({ on }) => ({ on, leafy: true })),
+    ...state.sprays.filter(({ watchId }) => watchIds.has(watchId!)).map(({ on }) => ({ on, leafy: true })),
   ].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : Number(a.leafy) - Number(b.leafy)));
   const last = signs.at(-1);
   const sameDay = signs.filter(({ on }) => on === last?.on);

@@ -11,6 +11,8 @@ import type {
   Plant,
   ProductRecord,
   Sample,
+  Series,
+  Tick,
   Sighting,
   Tag,
   Tape,
@@ -18,6 +20,7 @@ import type {
   Watch,
   WatchClock,
 } from '#core/records';
+import { handworkCountsFor, sprayCountsFor } from './counts-for.ts';
 import type { GardenState, LoggedSpray } from './garden-state.ts';
 
 /** Everything recorded of one plant, under whichever of its watches. */
@@ -31,6 +34,10 @@ export interface PlantBook {
   readonly watches: readonly Watch[];
   readonly sprays: readonly LoggedSpray[];
   readonly samples: readonly Sample[];
+  /** Hand work on it, for a watch of it or for the plant. */
+  readonly handwork: readonly Handwork[];
+  readonly series: readonly Series[];
+  readonly marks: readonly Tick[];
 }
 
 /** Everything recorded of one watch, and what a judgement about it may rest on besides. */
@@ -45,8 +52,12 @@ export interface WatchBook {
   readonly devices: readonly Device[];
   readonly tags: readonly Tag[];
   readonly sightings: readonly Sighting[];
+  /** Aimed at it, or put on its plant for no trouble of its own with something that reaches it. */
   readonly sprays: readonly LoggedSpray[];
+  /** For it, or for everything on its plant. */
   readonly handwork: readonly Handwork[];
+  readonly series: readonly Series[];
+  readonly marks: readonly Tick[];
   readonly garden: Garden;
   readonly products: readonly ProductRecord[];
 }
@@ -88,17 +99,26 @@ export function openBooks(state: GardenState, before: GardenBooks | null = null)
 
 const ofPlant = ({ plantId }: { readonly plantId: string }) => plantId;
 const ofWatch = ({ watchId }: { readonly watchId: string }) => watchId;
+const ofSeries = ({ seriesId }: { readonly seriesId: string }) => seriesId;
 
 function booksOfPlants(state: GardenState, before: GardenBooks | null): PlantBook[] {
   const plantOfWatch = new Map(state.watches.map(({ id, plantId }) => [id, plantId]));
   const ofItsWatch = ({ watchId }: { readonly watchId: string }) => plantOfWatch.get(watchId)!;
+  const ofEither = ({ watchId, plantId }: Pick<Handwork, 'watchId' | 'plantId'>) =>
+    plantId ?? plantOfWatch.get(watchId!)!;
   const earlier = new Map(before?.plantBooks.map((book) => [book.plant.id, book]));
   const moves = groupBy(state.moves, ofPlant),
     growth = groupBy(state.growth, ofPlant),
     care = groupBy(state.care, ofPlant),
     watches = groupBy(state.watches, ofPlant),
-    sprays = groupBy(state.sprays, ofItsWatch),
+    sprays = groupBy(state.sprays, ofEither),
     samples = groupBy(state.samples, ofItsWatch),
+    handwork = groupBy(state.handwork, ofEither),
+    series = groupBy(
+      state.series.filter(({ watchId, plantId }) => watchId ?? plantId),
+      ofEither,
+    ),
+    marks = groupBy(state.ticks, ofSeries),
     touching = groupBy(
       state.touching.flatMap(([a, b]) => [
         { plantId: a, other: b },
@@ -116,6 +136,9 @@ function booksOfPlants(state: GardenState, before: GardenBooks | null): PlantBoo
       watches: watches[plant.id] ?? NONE,
       sprays: sprays[plant.id] ?? NONE,
       samples: samples[plant.id] ?? NONE,
+      handwork: handwork[plant.id] ?? NONE,
+      series: series[plant.id] ?? NONE,
+      marks: (series[plant.id] ?? NONE).flatMap(({ id }) => marks[id] ?? NONE),
     }),
   );
 }
@@ -134,12 +157,14 @@ function booksOfWatches(
     devices = groupBy(state.devices, ofWatch),
     tags = groupBy(state.tags, ofWatch),
     sightings = groupBy(state.sightings, ofWatch),
-    sprays = groupBy(state.sprays, ofWatch),
-    handwork = groupBy(state.handwork, ofWatch);
-  return state.watches.map((watch) =>
-    asBefore(earlier.get(watch.id), {
+    products = new Map(state.products.map((product) => [product.id, product]));
+  return state.watches.map((watch) => {
+    const ofItsPlant = plantBook(watch.plantId);
+    const { sprays, handwork, series, marks } = ofItsPlant;
+    const own = series.filter(({ watchId }) => watchId === watch.id);
+    return asBefore(earlier.get(watch.id), {
       watch,
-      plantBook: plantBook(watch.plantId),
+      plantBook: ofItsPlant,
       clock: clocks.get(watch.id) ?? null,
       inspections: inspections[watch.id] ?? NONE,
       samples: samples[watch.id] ?? NONE,
@@ -148,12 +173,14 @@ function booksOfWatches(
       devices: devices[watch.id] ?? NONE,
       tags: tags[watch.id] ?? NONE,
       sightings: sightings[watch.id] ?? NONE,
-      sprays: sprays[watch.id] ?? NONE,
-      handwork: handwork[watch.id] ?? NONE,
+      sprays: sprays.filter((spray) => sprayCountsFor(spray, watch, (id) => products.get(id))),
+      handwork: handwork.filter((work) => handworkCountsFor(work, watch)),
+      series: own,
+      marks: marks.filter(({ seriesId }) => own.some(({ id }) => id === seriesId)),
       garden: state.garden,
       products: state.products,
-    }),
-  );
+    });
+  });
 }
 
 const NONE: never[] = [];

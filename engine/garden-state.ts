@@ -12,6 +12,8 @@ import type {
   Plant,
   ProductRecord,
   Sample,
+  Series,
+  Tick,
   Sighting,
   Sprayer,
   SprayRecord,
@@ -57,6 +59,8 @@ export interface GardenState {
   readonly sightings: readonly Sighting[];
   readonly sprays: readonly LoggedSpray[];
   readonly handwork: readonly Handwork[];
+  readonly series: readonly Series[];
+  readonly ticks: readonly Tick[];
   readonly products: readonly ProductRecord[];
   readonly sprayers: readonly Sprayer[];
   readonly localAdvice: readonly LocalAdvice[];
@@ -87,6 +91,8 @@ export const emptyState = (garden: Garden): GardenState => ({
   sightings: [],
   sprays: [],
   handwork: [],
+  series: [],
+  ticks: [],
   products: [],
   sprayers: [],
   localAdvice: [],

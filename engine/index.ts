@@ -38,7 +38,7 @@ export {
   type BenchWatch,
   type SprayerState,
 } from './bench-answer.ts';
-export { judgeLine, useScene } from './use-facts.ts';
+export { judgeLine, NO_TROUBLE, useScene } from './use-facts.ts';
 export { shelfAnswer, type ProductState, type ShelfAnswer, type ShoppingItem } from './shelf-answer.ts';
 export { feedingAnswer, type FeedingAnswer } from './feeding-answer.ts';
 export { roundAnswer, type RoundAnswer, type RoundChange, type RoundStop } from './round-answer.ts';

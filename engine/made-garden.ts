@@ -127,6 +127,7 @@ export const sprayOf = (
 export const handworkOn = (watch: Watch, on: CivilDate, more: Partial<Handwork> = {}): Handwork => ({
   id: v7(),
   watchId: watch.id,
+  plantId: null,
   on,
   kind: 'brush',
   minutes: 15,

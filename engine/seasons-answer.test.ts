@@ -109,6 +109,7 @@ test('a plant worked on by hand was treated too', () => {
     id: v7(),
     watchId: state.watches[1]!.id,
     on: '2026-05-12',
+    plantId: null,
     kind: 'brush',
     minutes: 5,
     note: '',

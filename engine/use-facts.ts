@@ -29,6 +29,9 @@ import type { GardenDay } from './garden-day.ts';
 import { plantWinter } from './plant-winter.ts';
 import { hoursToday } from './spray-answer.ts';
 
+/** What stands for a watch where a plant is treated with nothing wrong on it. */
+export const NO_TROUBLE: Pick<Watch, 'group' | 'targetId'> = { group: null, targetId: null };
+
 /** What is told on the spot, besides the records. */
 export interface UseTold {
   readonly leafState: State;

@@ -80,6 +80,7 @@ const brushed = (on: CivilDate): Handwork => ({
   id: v7(),
   watchId: WATCH_ID,
   on,
+  plantId: null,
   kind: 'brush',
   minutes: 5,
   note: '',

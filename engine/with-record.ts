@@ -10,6 +10,8 @@ const DAY_OF = {
   tags: 'taggedOn',
   sightings: 'on',
   handwork: 'on',
+  series: 'startedOn',
+  ticks: 'on',
   growth: 'on',
   care: 'on',
 } as const;

@@ -53,7 +53,7 @@ export const HANDWORK: Readonly<Record<HandworkKind, HandworkText>> = {
     done: 'dipped',
     how:
       'Seal the soil with a bag, turn the crown upside down into mild soapy water, keep it under for a ' +
-      'minute, rinse.',
+      'minute, rinse. Some keep it under plain cool water for six hours instead, in the shade, once.',
     stands: 'Plants one can lift; try one shoot and wait two days.',
     bin: 'Water away from drains to ponds.',
   },

@@ -48,6 +48,9 @@ export {
   type School,
   type SchoolQuestion,
 } from './schools.ts';
+export { isFollowed, SERIES_TEMPLATES, seriesFor } from './series/offers.ts';
+export { materialNames } from './series/sprays.ts';
+export type { SeriesScene, SeriesTemplate } from './series/template.ts';
 export { SOURCES } from './sources.ts';
 export { targetById, TARGETS, type Target } from './targets/index.ts';
 export { HOUR_RULES, RULES_OF_USE, USE_RULES } from './use-rules.ts';

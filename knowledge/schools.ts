@@ -176,7 +176,7 @@ const QUESTIONS = [
       {
         id: 'weekly-then-fortnightly',
         name: 'Weekly, then fortnightly',
-        says: 'Two weekly sprays, then one every two weeks.',
+        says: 'Weekly until two looks find nothing alive, then every two weeks.',
       },
       { id: '10', name: 'Every 10 to 21 days', says: 'Not sooner than ten days.' },
     ],
@@ -318,10 +318,10 @@ export function schoolFor<Asked extends SchoolQuestionId>(
   return (schools.find(({ id }) => id === chosen[questionId]) ?? schools[0]!) as SchoolOf<Asked>;
 }
 
-/** Least days between neem sprays of the school followed, once a season has begun. */
+/** Least days between neem sprays of the school followed. */
 export function neemDays(chosen: Readonly<Record<string, string>>): number {
   const school = schoolFor('neem-repeat', chosen).id;
-  return school === 'weekly-then-fortnightly' ? 14 : Number(school);
+  return school === 'weekly-then-fortnightly' ? 7 : Number(school);
 }
 
 /** Top temperature for oil on leaves of the school followed, °C. */

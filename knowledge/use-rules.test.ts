@@ -295,7 +295,7 @@ const CASES: readonly Case[] = [
     {
       ...HEDGE,
       ...materialFacts('azadirachtin'),
-      earlier: [before('azadirachtin', '2026-05-11'), before('azadirachtin', '2026-05-18')],
+      earlier: [before('azadirachtin', '2026-05-11'), before('azadirachtin', '2026-05-25')],
     },
     'neem-repeat',
     'wait',

@@ -12,7 +12,7 @@ import type { HourReason } from '#core/spray-hours';
 import { keysOf } from '#core/tables';
 import { SOAP_TENDER_HOSTS, SULFUR_SHY_HOSTS } from './hosts.ts';
 import { meetingRules } from './meetings.ts';
-import { schoolFor } from './schools.ts';
+import { neemDays, schoolFor } from './schools.ts';
 
 type Speaks = UseRule['speaks'];
 
@@ -62,13 +62,12 @@ const MOST_IN_A_ROW = 2;
 const neemWait: Speaks = (facts, schools) => {
   if (!facts.ingredients.includes('neem')) return null;
   const neem = facts.earlier
-    .filter(({ ingredients, on }) => ingredients.includes('neem') && yearOf(on) === yearOf(facts.today))
+    .filter(({ ingredients }) => ingredients.includes('neem'))
     .map(({ on }) => on)
     .toSorted();
   const last = neem.at(-1);
   if (!last) return null;
-  const school = schoolFor('neem-repeat', schools);
-  const days = school.id === 'weekly-then-fortnightly' ? (neem.length < 2 ? 7 : 14) : Number(school.id);
+  const days = neemDays(schools);
   const until = addDays(last, days);
   return until > facts.today
     ? { says: `Neem went on it on ${last}: this school leaves ${days} days between.`, until }

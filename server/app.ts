@@ -20,6 +20,7 @@ import { historyRoutes } from './routes/history-routes.ts';
 import { mixRoutes } from './routes/mix-routes.ts';
 import { photoRoutes } from './routes/photo-routes.ts';
 import { roundRoutes } from './routes/round-routes.ts';
+import { seriesRoutes } from './routes/series-routes.ts';
 import { timingRoutes } from './routes/timing-routes.ts';
 import { watchRoutes } from './routes/watch-routes.ts';
 import { weatherRoutes } from './routes/weather-routes.ts';
@@ -42,6 +43,7 @@ function api(parts: AppParts, quietly: Quiet, logError: LogError) {
     .route('/', photoRoutes(parts))
     .route('/', roundRoutes(parts))
     .route('/', mixRoutes(parts))
+    .route('/', seriesRoutes(parts))
     .route('/', historyRoutes(parts))
     .route('/', weatherRoutes(parts))
     .route('/', timingRoutes(parts))

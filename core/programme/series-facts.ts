@@ -1,5 +1,5 @@
 import type { CivilDate } from '#core/calendar';
-import type { Ending, SeriesMark, StepAction, Trigger } from '#core/records';
+import type { Ending, Tick, StepAction, Trigger } from '#core/records';
 
 /** Something that was done on what a series is about. */
 export interface DoneWork {
@@ -31,7 +31,7 @@ export interface SeriesFacts {
   readonly today: CivilDate;
   /** In order of their days, as are the lists below. */
   readonly done: readonly DoneWork[];
-  readonly marks: readonly Pick<SeriesMark, 'on' | 'step' | 'what'>[];
+  readonly marks: readonly Pick<Tick, 'on' | 'step' | 'what'>[];
   /** Looks and counts that tell whether anything lives. */
   readonly looks: readonly { readonly on: CivilDate; readonly clear: boolean }[];
   /** Looks at tapes, several tapes of a day as one. */

@@ -100,6 +100,7 @@ export function blankSpray(
     Partial<SprayRecord>,
 ): SprayRecord {
   return {
+    plantId: null,
     loadId: null,
     scope: 'whole',
     coverage: null,

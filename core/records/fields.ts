@@ -17,3 +17,8 @@ export const metres = (most: number) =>
 
 export const wholeCount = (most: number) =>
   z.number('a-whole-number').int('a-whole-number').min(0, 'cannot-be-negative').max(most, `most/${most}`);
+
+/** Work is on a watch, or on a plant for no trouble of its own. */
+export const onWatchOrPlant = ({ watchId, plantId }: { watchId: string | null; plantId: string | null }) =>
+  (watchId === null) !== (plantId === null);
+export const ON_ONE = { path: ['watchId'], message: 'a-watch-or-a-plant-not-both' };

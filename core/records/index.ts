@@ -101,13 +101,13 @@ export {
   type WeatherImport,
 } from './weather.ts';
 export {
-  seriesMarkRecord,
+  tickRecord,
   seriesRecord,
   STAGES_AWAITED,
   STEP_ACTIONS,
   type Ending,
   type Series,
-  type SeriesMark,
+  type Tick,
   type StageAwaited,
   type StepAction,
   type StepPlan,

@@ -124,7 +124,7 @@ export const seriesRecord = z
 export type Series = z.infer<typeof seriesRecord>;
 
 /** A step that was ticked, where no record of its own tells that it was done; or left out. */
-export const seriesMarkRecord = z.object({
+export const tickRecord = z.object({
   id: recordId,
   seriesId: recordId,
   on: civilDate,
@@ -132,4 +132,4 @@ export const seriesMarkRecord = z.object({
   what: z.enum(['done', 'left-out']),
   note,
 });
-export type SeriesMark = z.infer<typeof seriesMarkRecord>;
+export type Tick = z.infer<typeof tickRecord>;

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { TARGET_GROUPS } from '#core/identify';
 import { INGREDIENTS, RATE_UNIT_IDS } from '#core/materials';
 import { SPRAY_SCOPES } from '#core/mix';
-import { civilDate, note, recordId, shortText, wholeCount } from './fields.ts';
+import { civilDate, note, ON_ONE, onWatchOrPlant, recordId, shortText, wholeCount } from './fields.ts';
 
 const leafState = z.enum(['dormant', 'delayed-dormant', 'in-leaf']);
 
@@ -134,7 +134,9 @@ export type ToldWeather = z.infer<typeof toldWeather>;
 export const sprayRecord = z
   .object({
     id: recordId,
-    watchId: recordId,
+    /** The watch it was for; null where it went on a plant for no trouble of its own. */
+    watchId: recordId.nullable(),
+    plantId: recordId.nullable().default(null),
     /** Shared by what was sprayed from one tank. */
     loadId: recordId.nullable().default(null),
     parts: z
@@ -157,14 +159,15 @@ export const sprayRecord = z
   .refine(({ parts }) => new Set(parts.map(({ productId }) => productId)).size === parts.length, {
     path: ['parts'],
     message: 'the-same-product-twice',
-  });
+  })
+  .refine(onWatchOrPlant, ON_ONE);
 export type SprayRecord = z.infer<typeof sprayRecord>;
 
 /** One tank, for one plant or several. */
 export const sprayLoad = z
   .object({
     id: recordId,
-    sprays: z.array(sprayRecord).min(1, 'nothing-was-sprayed').max(10, 'at-most-ten-at-a-time'),
+    sprays: z.array(sprayRecord).min(1, 'nothing-was-sprayed').max(40, 'at-most-40-at-a-time'),
   })
   .refine(({ id, sprays }) => sprays.every(({ loadId }) => loadId === id), {
     path: ['sprays'],

@@ -3,7 +3,7 @@ import { isMonthDay } from '#core/calendar';
 import { TARGET_GROUPS } from '#core/identify';
 import { itemProblem, PROTOCOL_SHAPES, PROTOCOLS } from '#core/sampling';
 import { CLOCK_STAGES } from './growth.ts';
-import { civilDate, note, recordId, shortText, wholeCount } from './fields.ts';
+import { civilDate, note, ON_ONE, onWatchOrPlant, recordId, shortText, wholeCount } from './fields.ts';
 
 export const watchRecord = z.object({
   id: recordId,
@@ -195,12 +195,16 @@ export const HANDWORK_KINDS = [
 export type HandworkKind = (typeof HANDWORK_KINDS)[number];
 
 /** Work by hand against a trouble, counted in what worked like a spray. */
-export const handworkRecord = z.object({
-  id: recordId,
-  watchId: recordId,
-  on: civilDate,
-  kind: z.enum(HANDWORK_KINDS),
-  minutes: wholeCount(2000).nullable(),
-  note,
-});
+export const handworkRecord = z
+  .object({
+    id: recordId,
+    /** The watch it was for; null where it counts for everything on the plant. */
+    watchId: recordId.nullable(),
+    plantId: recordId.nullable().default(null),
+    on: civilDate,
+    kind: z.enum(HANDWORK_KINDS),
+    minutes: wholeCount(2000).nullable(),
+    note,
+  })
+  .refine(onWatchOrPlant, ON_ONE);
 export type Handwork = z.infer<typeof handworkRecord>;

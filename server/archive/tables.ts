@@ -33,6 +33,8 @@ export const ARCHIVED = [
   'sighting',
   'watch_clock',
   'handwork',
+  'series',
+  'tick',
   'local_advice',
   'change_log',
 ] as const;

@@ -19,6 +19,7 @@ import {
   benchAnswer,
   type BenchAsked,
   judgeLine,
+  NO_TROUBLE,
   type LoggedSpray,
   pictureOf,
   shelfAnswer,
@@ -38,6 +39,7 @@ import { ifAsSeen } from '../if-as-seen.ts';
 import { fieldProblem } from '../problem.ts';
 import { jsonBody, query } from '../validate.ts';
 import { recordRoute } from './record-route.ts';
+import { watchOrPlant } from './watch-or-plant.ts';
 
 const MATERIAL_IDS = new Set(MATERIALS.map((material) => material.id));
 const HOST_IDS = new Set(HOSTS.map((host) => host.id));
@@ -119,7 +121,7 @@ export function mixRoutes(parts: AppParts) {
       .route(
         '/handwork',
         recordRoute(store, 'handwork', store.handwork, (work) => {
-          refersTo(store.watch(work.watchId), 'watchId', 'watch');
+          watchOrPlant(store, work);
           notInFuture(work.on, 'on', clock.today());
         }),
       )
@@ -149,22 +151,26 @@ export function mixRoutes(parts: AppParts) {
 /** Checks a spray and keeps it, with the weather as it is known. */
 function keepSpray(parts: AppParts, spray: SprayRecord): LoggedSpray {
   const { store, clock } = parts;
-  const watch = refersTo(store.watch(spray.watchId), 'watchId', 'watch');
+  const { plant, watch } = watchOrPlant(store, spray);
   refersTo(store.sprayer(spray.sprayerId), 'sprayerId', 'sprayer');
   notInFuture(spray.on, 'on', clock.today());
-  checkAgainstRules(parts, spray, watch);
-  store.putSpray(spray, weatherOf(parts, store.plant(watch.plantId)!, spray));
-  return store.sprays(watch.id).find((logged) => logged.id === spray.id)!;
+  checkAgainstRules(parts, spray, plant, watch ?? NO_TROUBLE);
+  store.putSpray(spray, weatherOf(parts, plant, spray));
+  return store.spray(spray.id)!;
 }
 
 /**
  * What was done against a label or a rule can be recorded, but only by saying so; what endangers life
  * cannot be mixed here at all.
  */
-function checkAgainstRules(parts: AppParts, spray: SprayRecord, watch: Watch): void {
+function checkAgainstRules(
+  parts: AppParts,
+  spray: SprayRecord,
+  plant: Plant,
+  watch: Pick<Watch, 'group' | 'targetId'>,
+): void {
   const { store } = parts;
   const day = presentDay(parts);
-  const plant = store.plant(watch.plantId)!;
   const loads = spray.parts.map((part, i) => {
     const product = refersTo(store.product(part.productId), `parts.${i}.productId`, 'product');
     return {

@@ -5,6 +5,7 @@ import type { GardenStore } from './garden-store.ts';
 import { keptRecords } from './kept-records.ts';
 import { onWrite } from './on-write.ts';
 import type { RoundStore } from './round-store.ts';
+import type { SeriesStore } from './series-store.ts';
 import type { ShelfStore } from './shelf-store.ts';
 import type { WatchStore } from './watch-store.ts';
 import type { WeatherInStore } from './weather-in-store.ts';
@@ -20,7 +21,7 @@ export interface GardenStateStore {
   recordsChanged(): void;
 }
 
-type Parts = GardenStore & WatchStore & RoundStore & ShelfStore & WeatherStore & WeatherInStore;
+type Parts = GardenStore & WatchStore & RoundStore & ShelfStore & SeriesStore & WeatherStore & WeatherInStore;
 
 /** Keeps the state of the garden beside its records; this process is the only one that writes. */
 export function gardenStateStore(db: Db, parts: Parts): GardenStateStore {
@@ -42,6 +43,8 @@ export function gardenStateStore(db: Db, parts: Parts): GardenStateStore {
     sightings: keptRecords(db, 'sighting', parts.sightings),
     sprays: keptRecords(db, 'spray', parts.sprayTable),
     handwork: keptRecords(db, 'handwork', parts.handwork),
+    series: keptRecords(db, 'series', parts.series),
+    ticks: keptRecords(db, 'tick', parts.ticks),
     products: keptRecords(db, 'product', parts.productTable),
     sprayers: keptRecords(db, 'sprayer', parts.sprayerTable),
     localAdvice: keptRecords(db, 'local_advice', parts.localAdvice),

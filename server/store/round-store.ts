@@ -109,7 +109,15 @@ export function roundStore(db: Db) {
     handwork: recordTable<Handwork>(
       db,
       'handwork',
-      { id: 'id', watchId: 'watch_id', on: 'on_day', kind: 'kind', minutes: 'minutes', note: 'note' },
+      {
+        id: 'id',
+        watchId: 'watch_id',
+        plantId: 'plant_id',
+        on: 'on_day',
+        kind: 'kind',
+        minutes: 'minutes',
+        note: 'note',
+      },
       'on_day, id',
     ),
     guesses: recordTable<Guess>(

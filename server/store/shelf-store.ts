@@ -61,6 +61,7 @@ export function shelfStore(db: Db) {
     {
       id: 'id',
       watchId: 'watch_id',
+      plantId: 'plant_id',
       loadId: 'load_id',
       parts: 'parts',
       sprayerId: 'sprayer_id',

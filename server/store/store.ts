@@ -9,6 +9,7 @@ import { metaStore } from './meta-store.ts';
 import { photoStore, type PhotoStore } from './photo-store.ts';
 import { roundStore, type RoundStore } from './round-store.ts';
 import { takingOut } from './taking-out.ts';
+import { seriesStore, type SeriesStore } from './series-store.ts';
 import { sessionStore, type SessionStore } from './session-store.ts';
 import { shelfStore, type ShelfStore } from './shelf-store.ts';
 import { watchStore, type WatchStore } from './watch-store.ts';
@@ -24,6 +25,7 @@ export interface Store
     WeatherStore,
     WeatherInStore,
     ShelfStore,
+    SeriesStore,
     SessionStore,
     DeliveryStore,
     GardenStateStore,
@@ -52,6 +54,7 @@ export function openStore(path: string, migrationsFolder: string): Store {
     ...weatherStore(db),
     ...weatherInStore(db),
     ...shelfStore(db),
+    ...seriesStore(db),
     ...sessionStore(db),
     ...deliveryStore(db),
     ...changeLog(db),
@@ -69,7 +72,14 @@ export function openStore(path: string, migrationsFolder: string): Store {
   };
 }
 
-type Parts = GardenStore & WatchStore & PhotoStore & RoundStore & WeatherStore & WeatherInStore & ShelfStore;
+type Parts = GardenStore &
+  WatchStore &
+  PhotoStore &
+  RoundStore &
+  WeatherStore &
+  WeatherInStore &
+  ShelfStore &
+  SeriesStore;
 
 /** Where all records of a kind are read. */
 function everyOf(parts: Parts): Readonly<Record<KindTable, () => readonly object[]>> {
@@ -95,6 +105,8 @@ function everyOf(parts: Parts): Readonly<Record<KindTable, () => readonly object
     device: parts.devices.all,
     sighting: parts.sightings.all,
     handwork: parts.handwork.all,
+    series: parts.series.all,
+    tick: parts.ticks.all,
     photo: ofWatches(parts.photos),
     growth: parts.growth.all,
     care: parts.care.all,

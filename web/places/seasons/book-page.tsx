@@ -69,16 +69,20 @@ function Book({ entries }: { entries: readonly BookEntry[] }) {
   );
 }
 
-function Row({ entry: { on, watchId, plantName, targetName, spray, handwork } }: { entry: BookEntry }) {
+function Row({
+  entry: { on, watchId, plantId, plantName, targetName, spray, handwork },
+}: {
+  entry: BookEntry;
+}) {
   const show = useShow();
   return (
     <tr className="align-top">
       <td className="whitespace-nowrap">{showFullDate(on)}</td>
       <td>
-        <Link className="link-husk" to={`/look/${watchId}`}>
+        <Link className="link-husk" to={watchId ? `/look/${watchId}` : `/garden/${plantId}`}>
           {plantName}
         </Link>
-        <span className="soft block text-sm">{inSentence(targetName)}</span>
+        <span className="soft block text-sm">{targetName ? inSentence(targetName) : 'the whole plant'}</span>
       </td>
       <td>
         {spray ? (
