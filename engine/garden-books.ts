@@ -161,7 +161,7 @@ function booksOfWatches(
   return state.watches.map((watch) => {
     const ofItsPlant = plantBook(watch.plantId);
     const { sprays, handwork, series, marks } = ofItsPlant;
-    const own = series.filter(({ watchId }) => watchId === watch.id);
+    const itsSeries = series.filter(({ watchId }) => watchId === watch.id);
     return asBefore(earlier.get(watch.id), {
       watch,
       plantBook: ofItsPlant,
@@ -175,8 +175,8 @@ function booksOfWatches(
       sightings: sightings[watch.id] ?? NONE,
       sprays: sprays.filter((spray) => sprayCountsFor(spray, watch, (id) => products.get(id))),
       handwork: handwork.filter((work) => handworkCountsFor(work, watch)),
-      series: own,
-      marks: marks.filter(({ seriesId }) => own.some(({ id }) => id === seriesId)),
+      series: itsSeries,
+      marks: marks.filter(({ seriesId }) => itsSeries.some(({ id }) => id === seriesId)),
       garden: state.garden,
       products: state.products,
     });

@@ -219,7 +219,7 @@ describe('bare wood is looked at, not taken for granted', () => {
     expect(first({ ...evergreen, troubles: ['bark-disease'] }, '2026-02-10')).toBe('nothing-in-the-cool');
     expect(
       (first({ ...evergreen, troubles: ['felt-scale'] }, '2026-02-10', 'monthly-oil') as unknown[]).length,
-    ).toBe(4);
+    ).toBe(5);
   });
   test('copper against blight goes on from swell to green tip; a spur sample over its threshold asks for oil', () => {
     const seen = { value: 'delayed-dormant', basis: 'seen', question: null } as const;

@@ -77,7 +77,11 @@ export interface WinterSpray {
 const AFTER_FALL_DAYS = 21;
 const BEFORE_SWELL_DAYS = 21;
 const MIDWINTER_SPAN_DAYS = 14;
-const MONTH_DAYS = 30;
+/** Four weeks between the monthly oils. */
+const MONTH_DAYS = 28;
+/** How long a turn of it is good for, and how much of the winter must be left for one. */
+const MONTH_SPAN_DAYS = 20;
+const LEAST_OF_A_MONTH_DAYS = 20;
 /** Days after first green through which copper against blight is still in time. */
 const GREEN_TIP_DAYS = 5;
 /** A spray this near its span still counts as that one. */
@@ -97,7 +101,10 @@ export function dormantPlan(
   const asksOil = spurs.some(
     ({ on, asksForOil }) => asksForOil && on >= addDays(winter.leafFall.on, -GRACE_DAYS),
   );
-  const spans = plant.evergreen ? coolSpans(plant, winter, school) : spansOf(plant, winter, school, asksOil);
+  const oiled = sprayed.filter(({ oil, on }) => oil && on <= today).map(({ on }) => on);
+  const spans = plant.evergreen
+    ? coolSpans(plant, winter, school, oiled)
+    : spansOf(plant, winter, school, asksOil, oiled);
   const wanted = spans.flatMap((span) => borne(span, plant.oil));
   if (wanted.length === 0)
     return { kind: 'left-out', reason: spans.length > 0 ? 'oil-sensitive' : 'nothing-in-the-cool' };
@@ -150,6 +157,7 @@ function spansOf(
   winter: Winter,
   school: DormantSchool,
   spursAskForOil: boolean,
+  oiled: readonly CivilDate[],
 ): Span[] {
   const [leafFall, budSwell, greenTip] = [winter.leafFall.on, winter.budSwell.on, winter.greenTip.on];
   const diseased = plant.troubles.includes('bark-disease'),
@@ -192,7 +200,7 @@ function spansOf(
         ];
       }
       case 'monthly-oil':
-        return scaly ? months(leafFall, budSwell) : [];
+        return scaly ? months(leafFall, addDays(budSwell, -1), oiled) : [];
       case 'by-spurs':
         if (!scaly) return [];
         return [{ ...midwinter, what: 'spur-sample' }, ...(spursAskForOil ? [delayed] : [])];
@@ -218,22 +226,34 @@ function coolSpans(
   { troubles }: DormantPlant,
   { leafFall, budSwell }: Winter,
   school: DormantSchool,
+  oiled: readonly CivilDate[],
 ): Span[] {
   if (!troubles.some((trouble) => trouble === 'scale' || trouble === 'felt-scale')) return [];
   const to = addDays(budSwell.on, -1);
   if (school === 'monthly-oil')
-    return months(leafFall.on, to).map((span) => ({ ...span, place: 'cool-season' }));
+    return months(leafFall.on, to, oiled).map((span) => ({ ...span, place: 'cool-season' }));
   return [{ place: 'cool-season', what: 'oil', from: leafFall.on, to }];
 }
 
-function months(from: CivilDate, to: CivilDate): Span[] {
-  const count = Math.max(1, Math.floor(daysBetween(from, to) / MONTH_DAYS));
-  return Array.from({ length: count }, (_, i) => ({
-    place: 'monthly',
-    what: 'oil',
-    from: addDays(from, i * MONTH_DAYS),
-    to: addDays(from, i * MONTH_DAYS + 20),
-  }));
+/**
+ * Every four weeks, counted from the oil that was really put on, or from the first day of a turn nobody took. The last begins early enough to be done before buds swell.
+ */
+function months(from: CivilDate, to: CivilDate, oiled: readonly CivilDate[]): Span[] {
+  const turns: Span[] = [];
+  for (let begins = from; turns.length === 0 || daysBetween(begins, to) >= LEAST_OF_A_MONTH_DAYS;) {
+    const done = oiled
+      .toSorted()
+      .find((on) => on >= addDays(begins, -GRACE_DAYS) && daysBetween(begins, on) < MONTH_DAYS);
+    const usualEnd = addDays(begins, MONTH_SPAN_DAYS);
+    turns.push({
+      place: 'monthly',
+      what: 'oil',
+      from: begins,
+      to: done && done > usualEnd ? done : usualEnd,
+    });
+    begins = addDays(done ?? begins, MONTH_DAYS);
+  }
+  return turns;
 }
 
 /** What the kind bears of a step: oil drops out where no oil is borne. */

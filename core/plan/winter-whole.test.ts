@@ -303,10 +303,10 @@ describe('the steps of a winter', () => {
     ]);
     expect(places('monthly-oil', plant(), '2026-01-01')).toEqual([
       ['monthly', 'oil', '2025-11-06', '2025-11-26'],
-      ['monthly', 'oil', '2025-12-06', '2025-12-26'],
-      ['monthly', 'oil', '2026-01-05', '2026-01-25'],
-      ['monthly', 'oil', '2026-02-04', '2026-02-24'],
-      ['monthly', 'oil', '2026-03-06', '2026-03-26'],
+      ['monthly', 'oil', '2025-12-04', '2025-12-24'],
+      ['monthly', 'oil', '2026-01-01', '2026-01-21'],
+      ['monthly', 'oil', '2026-01-29', '2026-02-18'],
+      ['monthly', 'oil', '2026-02-26', '2026-03-18'],
     ]);
     expect(places('by-trouble', plant({ troubles: ['fire-blight'] }), '2026-01-01')).toEqual([
       ['green-tip', 'copper', '2026-04-05', '2026-05-01'],
@@ -316,8 +316,43 @@ describe('the steps of a winter', () => {
       ['cool-season', 'oil', '2025-11-06', '2026-04-04'],
     ]);
     expect(places('monthly-oil', evergreen, '2026-01-01').map(([place]) => place)).toEqual(
-      Array(4).fill('cool-season'),
+      Array(5).fill('cool-season'),
     );
+  });
+
+  test('the monthly oil counts from the one really put on, across New Year, and ends before swell', () => {
+    const oil = (on: CivilDate): WinterSpray => ({ on, oil: true, copper: false });
+    const days = (sprayed: CivilDate[], today = '2026-04-30') =>
+      steps('monthly-oil', plant(), today, sprayed.map(oil)).map(({ from, state, doneOn }) => [
+        from,
+        doneOn ?? state,
+      ]);
+    // Two weeks late in December: everything behind it is as much later, and one turn fewer fits.
+    expect(days(['2025-11-08', '2025-12-20', '2026-01-17'], '2026-01-18')).toEqual([
+      ['2025-11-06', '2025-11-08'],
+      ['2025-12-06', '2025-12-20'],
+      ['2026-01-17', '2026-01-17'],
+      ['2026-02-14', 'coming'],
+      ['2026-03-14', 'coming'],
+    ]);
+    expect(days(['2025-11-08', '2026-01-02'], '2026-01-03').slice(0, 3)).toEqual([
+      ['2025-11-06', '2025-11-08'],
+      ['2025-12-06', '2026-01-02'],
+      ['2026-01-30', 'coming'],
+    ]);
+    // A turn nobody took is missed, and the next is four weeks after it began.
+    expect(days(['2025-11-08'], '2026-01-10').slice(1, 3)).toEqual([
+      ['2025-12-06', 'missed'],
+      ['2026-01-03', 'due'],
+    ]);
+    // Copper is no oil, and a second oil within the month is no turn of its own.
+    expect(
+      steps('monthly-oil', plant(), '2025-12-01', [oil('2025-11-08'), oil('2025-11-20')]).map(
+        ({ doneOn }) => doneOn,
+      ),
+    ).toEqual(['2025-11-08', null, null, null, null]);
+    const most = steps('monthly-oil', plant(), '2026-01-18', [oil('2025-11-08'), oil('2025-12-20')]);
+    expect(most.map(({ mattersMost }) => mattersMost)).toEqual([false, false, false, false, true]);
   });
 
   test('are left out with the reason', () => {

@@ -26,8 +26,8 @@ const facts = (today: CivilDate, more: Partial<SeriesFacts> = {}): SeriesFacts =
   ...more,
 });
 /** Steps as "state day", done ones by their day, others from and to. */
-const told = (plan: Series, known: SeriesFacts) =>
-  unroll(plan, known).steps.map(({ step, state, doneOn, due }) =>
+const told = (plan: Series, on: SeriesFacts) =>
+  unroll(plan, on).steps.map(({ step, state, doneOn, due }) =>
     [step, state, doneOn ?? (due ? `${due.from} ${due.to}` : '')].join(' ').trim(),
   );
 

@@ -1,3 +1,4 @@
+export { firstFrost, type FirstFrost } from './first-frost.ts';
 export {
   COLDEST_PLAUSIBLE_C,
   HOTTEST_PLAUSIBLE_C,
