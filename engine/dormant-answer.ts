@@ -10,6 +10,7 @@ import {
   type Winter,
   type WinterSpray,
 } from '#core/plan';
+import type { Plant, Series } from '#core/records';
 import { placeOn } from '#core/weather';
 import {
   CITRUS_HOSTS,
@@ -41,6 +42,8 @@ export interface PlantWinter {
   readonly before: DormantPlan | null;
   /** The watch that asks for it, to log a spray against. */
   readonly watchId: string | null;
+  /** The series by which it is sprayed with nothing wrong today. */
+  readonly guardId: string | null;
   readonly asksFor: readonly string[];
 }
 
@@ -69,38 +72,50 @@ function winterOfGarden(day: GardenDay): DormantAnswer {
     .map((plant): PlantWinter => {
       const watches = (byPlant.get(plant.id) ?? []).filter(({ watch }) => watch.outcome === 'open');
       const asking = watches.filter((picture) => troubleOf(picture) !== null);
+      const guard = guardOf(day, plant);
       const host = hostById(plant.hostId);
       const chosen = schoolsFor(day.garden, plant);
       const school = schoolFor('dormant', chosen);
       const facts: DormantPlant = {
-        notBefore: keptOff(day, watches, chosen),
+        notBefore: keptOff(day, plant, chosen),
         evergreen: evergreenOf(plant),
         tender: CITRUS_HOSTS.has(plant.hostId),
         leaves: leavesOf(day, plant),
         yearTurned: daysBetween(day.start, day.today) < HALF_A_YEAR,
         sheltered: kinds.get(placeOn(staysOf(day.books.plantBook(plant.id)), day.today)) !== 'outdoors',
         oil: host.oil,
-        troubles: [...new Set(asking.map((picture) => troubleOf(picture)!))],
+        troubles: [
+          ...new Set([
+            ...asking.map((picture) => troubleOf(picture)!),
+            ...(guard ? guardsAgainst(plant) : []),
+          ]),
+        ],
       };
       // Only what asks for a spray needs its winter worked out.
-      const winter = asking.length === 0 || facts.sheltered ? null : plantWinter(day, plant);
+      const winter = facts.troubles.length === 0 || facts.sheltered ? null : plantWinter(day, plant);
       const spurs = watches.flatMap(({ samples }) =>
         samples
           .filter(({ protocol }) => protocol === 'spur')
           .map((sample) => spurSample(sample, PLUMS.has(plant.hostId))),
       );
-      const sprayed = spraysOf(day, asking, shiftSeason(day.start, -1), facts.evergreen === true);
+      const sprayed = spraysOf(day, plant, shiftSeason(day.start, -1), facts.evergreen === true);
       const planFor = (winter: Winter | null) =>
         dormantPlan(facts, winter, school.id, sprayed, spurs, day.today);
       const isComing = winter !== null && winter.leafFall.on > day.today;
       // Nobody could have sprayed for what nobody watched.
       const planOfLast = (last: Winter | null) =>
-        last && asking.some(({ watch }) => watch.openedOn <= last.greenTip.on) ? planFor(last) : null;
+        last &&
+        [...asking.map(({ watch }) => watch.openedOn), ...(guard ? [guard.startedOn] : [])].some(
+          (on) => on <= last.greenTip.on,
+        )
+          ? planFor(last)
+          : null;
       return {
         plantId: plant.id,
         plantName: plant.name,
         winter,
         watchId: asking[0]?.watch.id ?? null,
+        guardId: guard?.id ?? null,
         asksFor: asking.map(({ targetName }) => targetName),
         plan: planFor(winter),
         before: isComing ? planOfLast(plantWinter(day, plant, day.start)) : null,
@@ -111,6 +126,21 @@ function winterOfGarden(day: GardenDay): DormantAnswer {
     plants: plants.sort((a, b) => Number(a.plan.kind === 'left-out') - Number(b.plan.kind === 'left-out')),
   };
 }
+
+/** The series by which a plant is sprayed in winter with nothing wrong on it today. */
+function guardOf(day: GardenDay, plant: Plant): Series | null {
+  return (
+    day.books
+      .plantBook(plant.id)
+      .series.find(({ winter, endedOn }) => winter && (endedOn === null || endedOn > day.today)) ?? null
+  );
+}
+
+/** Stone fruit, whose curl and shot hole winter on bark and buds. */
+const STONE_FRUIT: ReadonlySet<string> = new Set(['plum', 'cherry', 'peach', 'apricot', 'almond']);
+
+const guardsAgainst = ({ hostId }: Plant): DormantPlant['troubles'] =>
+  STONE_FRUIT.has(hostId) ? ['scale', 'bark-disease'] : ['scale'];
 
 /** What was found asks for oil from its threshold on; aphid eggs do so on plums. */
 function spurSample({ on, summary }: SummedSample, plums: boolean): SpurSample {
@@ -132,15 +162,12 @@ function troubleOf({ watch }: WatchPicture): DormantPlant['troubles'][number] | 
  * Sprays in the dormant (or an evergreen's cool) season since last winter began; older ones belong to winters
  * nobody asks about.
  */
-function spraysOf(
-  day: GardenDay,
-  watches: readonly WatchPicture[],
-  since: CivilDate,
-  evergreen: boolean,
-): WinterSpray[] {
-  return watches
-    .flatMap(({ sprays }) => sprays)
-    .filter(({ on, leafState }) => on >= since && (evergreen || leafState !== 'in-leaf'))
+function spraysOf(day: GardenDay, plant: Plant, since: CivilDate, evergreen: boolean): WinterSpray[] {
+  return day.books
+    .plantBook(plant.id)
+    .sprays.filter(
+      ({ on, leafState }) => on >= since && on <= day.today && (evergreen || leafState !== 'in-leaf'),
+    )
     .map(({ on, parts }) => {
       const products = parts.map(({ productId }) => day.books.product(productId));
       return {
@@ -156,13 +183,13 @@ function spraysOf(
 /** First days on which what went on a plant before leaves room for oil and for copper. */
 function keptOff(
   day: GardenDay,
-  watches: readonly WatchPicture[],
+  plant: Plant,
   chosen: Readonly<Record<string, string>>,
 ): NonNullable<DormantPlant['notBefore']> {
   const rules = meetingRules(chosen);
-  const earlier = watches
-    .flatMap(({ sprays }) => sprays)
-    .filter(({ on }) => on <= day.today)
+  const earlier = day.books
+    .plantBook(plant.id)
+    .sprays.filter(({ on }) => on <= day.today)
     .flatMap(({ on, parts }) =>
       parts.map(({ productId }) => ({ on, product: day.books.product(productId) })),
     );

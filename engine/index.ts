@@ -19,6 +19,18 @@ export {
   watchPictures,
 } from './watch-pictures.ts';
 export type { SummedSample } from './summed-sample.ts';
+export { aftercare, type Aftercare } from './aftercare.ts';
+export { plannedItems, type PlannedItem } from './planned-items.ts';
+export {
+  programmeAnswer,
+  type SeriesAnswer,
+  seriesAnswer,
+  type SettledStep,
+  standingOf,
+  type StepStanding,
+} from './programme-answer.ts';
+export { dueBesideSeries } from './superseded.ts';
+export type { StepUse } from './step-use.ts';
 export { nowAnswer, type DueAnswer, type NewsItem, type NowAnswer } from './now-answer.ts';
 export { hourAnswer, type HourJob } from './hour-answer.ts';
 export { bandAnswer, type BandAnswer, type BandBar, type BandWhat } from './band-answer.ts';
@@ -49,3 +61,4 @@ export {
   seasonsAnswer,
   type WatchSeasons,
 } from './seasons-answer.ts';
+export { type OffersAnswer, type SeriesOffer, seriesOffers } from './series-offers.ts';

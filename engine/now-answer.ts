@@ -2,12 +2,15 @@ import { addDays, type CivilDate } from '#core/calendar';
 import { byClosing, type DueItem, type DueKind } from '#core/decide';
 import type { SprayDay } from '#core/spray-hours';
 import type { LevelRange } from '#core/sampling';
+import { aftercare, type Aftercare } from './aftercare.ts';
 import type { GardenDay } from './garden-day.ts';
 import { dormantItems } from './dormant-answer.ts';
+import { plannedItems, type PlannedItem } from './planned-items.ts';
+import { dueBesideSeries } from './superseded.ts';
 import { NOT_LOOKED, weighAnswer } from './weigh-answer.ts';
 import { outdoorSprayDays } from './spray-answer.ts';
 import type { WatchPicture } from './watch-picture.ts';
-import { dueItems, watchPictures } from './watch-pictures.ts';
+import { watchPictures } from './watch-pictures.ts';
 
 export interface DueAnswer extends DueItem {
   readonly plantId: string;
@@ -33,6 +36,10 @@ export interface NewsItem {
 export interface NowAnswer {
   readonly today: CivilDate;
   readonly due: readonly DueAnswer[];
+  /** Steps of series, winter sprays and feedings that are next, whenever that is. */
+  readonly planned: readonly PlannedItem[];
+  /** What earlier sprays still ask for: not to be picked, to be kept off. */
+  readonly aftercare: readonly Aftercare[];
   readonly sprayDays: readonly SprayDay[];
   /** What happened in the last seven days, newest first. */
   readonly news: readonly NewsItem[];
@@ -60,7 +67,7 @@ function heldBack(day: GardenDay, picture: WatchPicture): string[] {
 export function nowAnswer(day: GardenDay): NowAnswer {
   const pictures = watchPictures(day);
   const byId = new Map(pictures.map((picture) => [picture.watch.id, picture]));
-  const due = byClosing([...dueItems(day), ...dormantItems(day)]);
+  const due = byClosing([...dueBesideSeries(day), ...dormantItems(day)]);
   return {
     today: day.today,
     due: due.map((item) => {
@@ -78,6 +85,8 @@ export function nowAnswer(day: GardenDay): NowAnswer {
         heldBy: asksToSpray ? heldBack(day, picture) : [],
       };
     }),
+    planned: plannedItems(day),
+    aftercare: aftercare(day),
     sprayDays: outdoorSprayDays(day),
     news: pictures
       .flatMap((picture) => newsOf(picture, day.today))

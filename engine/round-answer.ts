@@ -8,7 +8,8 @@ import type { GardenDay } from './garden-day.ts';
 import { staysOf } from './season-weather.ts';
 import { seasonCount, type SummedSample } from './summed-sample.ts';
 import type { WatchPicture } from './watch-picture.ts';
-import { dueItems, picturesByPlant, watchPictures } from './watch-pictures.ts';
+import { dueBesideSeries } from './superseded.ts';
+import { picturesByPlant, watchPictures } from './watch-pictures.ts';
 
 export interface RoundStop extends WalkStop {
   readonly placeName: string;
@@ -56,7 +57,7 @@ export function roundAnswer(day: GardenDay, round: Round | null, stops: readonly
 function allStops(day: GardenDay, pictures: readonly WatchPicture[], done: readonly Stop[]): RoundStop[] {
   const places = day.books.state.places;
   const due = new Map(
-    dueItems(day)
+    dueBesideSeries(day)
       .toReversed()
       .map((item) => [item.watchId, item.standing]),
   );

@@ -81,6 +81,9 @@ const HoursPage = lazy(() => import('./places/when/hours-page.tsx').then((m) => 
 const DormantPage = lazy(() =>
   import('./places/when/dormant-page.tsx').then((m) => ({ default: m.DormantPage })),
 );
+const ProgrammePage = lazy(() =>
+  import('./places/when/programme-page.tsx').then((m) => ({ default: m.ProgrammePage })),
+);
 const DayPage = lazy(() => import('./places/when/day-page.tsx').then((m) => ({ default: m.DayPage })));
 const NormalsPage = lazy(() =>
   import('./places/when/normals-page.tsx').then((m) => ({ default: m.NormalsPage })),
@@ -153,6 +156,7 @@ export function App() {
           <Route path="when/stations/:stationId/check" element={<CheckPage />} />
           <Route path="when/hours" element={<HoursPage />} />
           <Route path="when/dormant" element={<DormantPage />} />
+          <Route path="when/programme" element={<ProgrammePage />} />
           <Route path="when/day" element={<DayPage />} />
           <Route path="now/hour" element={<HourPage />} />
           <Route path="seasons/book" element={<BookPage />} />

@@ -3,7 +3,7 @@ import { addDays, type CivilDate } from '#core/calendar';
 import type { CrawlerWindow, DueItem } from '#core/decide';
 import type { EventState, Projection } from '#core/phenology';
 import type { Garden } from '#core/records';
-import { dormantItems, dueItems, type GardenDay, watchPictures, type WatchPicture } from '#engine';
+import { dormantItems, dueBesideSeries, type GardenDay, watchPictures, type WatchPicture } from '#engine';
 import { DUE_TITLES, EVENTS, inSentence, ruleById } from '#knowledge';
 
 /**
@@ -43,7 +43,7 @@ export function calendarEntries(day: GardenDay): CalendarEntry[] {
       })),
   );
   // Windows stand for themselves; what remains are the checks.
-  const checks = [...dueItems(day), ...dormantItems(day)].flatMap((item): CalendarEntry[] => {
+  const checks = [...dueBesideSeries(day), ...dormantItems(day)].flatMap((item): CalendarEntry[] => {
     const picture = byId.get(item.watchId);
     const last = item.closes ?? item.opens;
     if (!picture || !last || isAboutWindow(item)) return [];

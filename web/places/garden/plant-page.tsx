@@ -12,6 +12,8 @@ import { LeavesQuestion } from '../../parts/leaves-question.tsx';
 import { leavesLine } from '../../show/leaf-words.ts';
 import { useTakeOut } from '../../parts/use-take-out.ts';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
+import { AndThen } from '../../parts/series/and-then.tsx';
+import { SeriesSection } from '../../parts/series/series-section.tsx';
 import { useChange } from '../../parts/use-change.ts';
 import { showFullDate } from '../../show/dates.ts';
 import { useToday } from '../../show/use-show.ts';
@@ -157,6 +159,12 @@ function PlantView({
               <LeavesQuestion plantId={plant.id} plantName={plant.name} question={leaves.question} />
             )}
           </section>
+          {plant.retiredOn === null && !plant.outOfReach && (
+            <>
+              <AndThen about={{ plant: plant.id }} />
+              <SeriesSection watchId={null} plantId={plant.id} />
+            </>
+          )}
           <Diary plant={plant} />
           <FeedingSection plant={plant} />
           <Moves plant={plant} moves={moves} places={places} />

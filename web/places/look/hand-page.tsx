@@ -50,7 +50,7 @@ function HandForm({ picture }: { picture: WatchPicture }) {
     if (spent !== null && !(Number.isInteger(spent) && spent >= 0 && spent <= 2000))
       return setError('whole minutes, up to 2000');
     setError(undefined);
-    const record = { id, watchId: watch.id, on, kind, minutes: spent, note };
+    const record = { id, watchId: watch.id, plantId: null, on, kind, minutes: spent, note };
     const label = `${text.done}, ${plant.name}`;
     const stillHere = markPage();
     try {

@@ -7,6 +7,8 @@ import { useNow, usePutWatch, useRemoveSample, useWatch } from '../../api/querie
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { History } from '../../parts/history.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
+import { AndThen } from '../../parts/series/and-then.tsx';
+import { SeriesSection } from '../../parts/series/series-section.tsx';
 import { useTakeOut } from '../../parts/use-take-out.ts';
 import { Reason } from '../../parts/reason.tsx';
 import { useChange } from '../../parts/use-change.ts';
@@ -97,7 +99,9 @@ function WatchView({ picture }: { picture: WatchAnswer }) {
               </p>
             </div>
           </section>
+          {watch.outcome === 'open' && !plant.outOfReach && <AndThen about={{ watch: watch.id }} />}
           <NextSteps picture={picture} />
+          {watch.outcome === 'open' && <SeriesSection watchId={watch.id} plantId={plant.id} />}
           {asksAboutSprays && <SprayList picture={picture} />}
           <SpurFindings picture={picture} />
           <Counts picture={picture} />

@@ -259,8 +259,8 @@ function untilWords(closes: CivilDate, range: DueAnswer['closesRange']): string 
 }
 
 /** The page's heading: what matters today, in one sentence. */
-export function headline(due: readonly DueAnswer[]): string {
-  const count = (matches: (item: DueAnswer) => boolean) => due.filter(matches).length;
+export function headline(due: readonly { readonly standing: string }[]): string {
+  const count = (matches: (item: { readonly standing: string }) => boolean) => due.filter(matches).length;
   const late = count((item) => item.standing === 'late');
   const open = count((item) => item.standing === 'open');
   const soon = count((item) => item.standing === 'soon');

@@ -10,6 +10,9 @@ import { Reason } from '../../parts/reason.tsx';
 import { WindowBar } from '../../parts/window-bar.tsx';
 import { showDate, showDistance, showFullDate } from '../../show/dates.ts';
 import { closingWords, dueWords, headline } from './due-words.ts';
+import { AftercareList } from './aftercare-list.tsx';
+import { type PlannedGroup, plannedGroups } from './planned-groups.ts';
+import { plannedDays, plannedLink, PlannedRow, plannedTitle } from './planned-row.tsx';
 import { nextGoodHours, SprayHoursGrid } from './spray-hours-grid.tsx';
 
 /** What needs doing, on what, until when, and why. */
@@ -22,7 +25,7 @@ function Now({ now }: { now: ShownNow }) {
     <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_404px]">
       <div>
         <PageHead
-          title={headline(now.due)}
+          title={headline([...now.due, ...now.planned])}
           lead={
             <>
               {hoursLead(now)}{' '}
@@ -61,14 +64,8 @@ function Now({ now }: { now: ShownNow }) {
             They are kept, and counted again once their days have come. Is the clock right?
           </p>
         )}
-        {now.due.length === 0 ? (
-          <NothingDue openWatches={now.openWatches} />
-        ) : (
-          <>
-            <DueGroups due={now.due.filter(({ standing }) => standing !== 'later')} today={now.today} />
-            <NextLooks looks={now.due.filter(({ standing }) => standing === 'later')} />
-          </>
-        )}
+        <AftercareList aftercare={now.aftercare} today={now.today} />
+        <WhatIsDue now={now} />
       </div>
       <aside>
         {now.sprayDays.length > 0 && (
@@ -95,6 +92,42 @@ function Now({ now }: { now: ShownNow }) {
         </div>
       </aside>
     </div>
+  );
+}
+
+function WhatIsDue({ now }: { now: ShownNow }) {
+  const groups = plannedGroups(now.planned);
+  const isNear = ({ first: { standing } }: PlannedGroup) => standing !== 'later' && standing !== 'waits';
+  const due = now.due.filter(({ standing }) => standing !== 'later');
+  const near = groups.filter(isNear);
+  return (
+    <>
+      {due.length + near.length === 0 && <NothingDue openWatches={now.openWatches} />}
+      <DueGroups due={due} planned={near} today={now.today} />
+      <NextLooks looks={now.due.filter(({ standing }) => standing === 'later')} />
+      <LaterPlanned groups={groups.filter((group) => !isNear(group))} today={now.today} />
+    </>
+  );
+}
+
+/** What is planned and not near yet: as far as something is due. */
+function LaterPlanned({ groups, today }: { groups: readonly PlannedGroup[]; today: CivilDate }) {
+  if (groups.length === 0) return null;
+  const inOrder = groups.toSorted((a, b) => ((a.first.from ?? '9') < (b.first.from ?? '9') ? -1 : 1));
+  return (
+    <section aria-label="Planned for later">
+      <h2 className="mb-2">Planned for later</h2>
+      <ul className="sheet mb-5 divide-y divide-base-300">
+        {inOrder.map((group) => (
+          <li key={group.id} className="px-4 py-3 flex flex-wrap gap-x-4 items-baseline justify-between">
+            <Link to={plannedLink(group.first)} className="font-semibold hover:underline">
+              {plannedTitle(group)}
+            </Link>
+            <span>{plannedDays(group.first, today)}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 
@@ -131,21 +164,33 @@ const SPANS: readonly { name: string; withinDays: number }[] = [
   { name: 'Stays open longer', withinDays: Infinity },
 ];
 
-function DueGroups({ due, today }: { due: readonly DueAnswer[]; today: CivilDate }) {
-  const spanOf = (item: DueAnswer) =>
-    SPANS.findIndex(
-      ({ withinDays }) => (item.closes ? daysBetween(today, item.closes) : Infinity) <= withinDays,
-    );
+function DueGroups({
+  due,
+  planned,
+  today,
+}: {
+  due: readonly DueAnswer[];
+  planned: readonly PlannedGroup[];
+  today: CivilDate;
+}) {
+  const spanOf = (closes: CivilDate | null) =>
+    SPANS.findIndex(({ withinDays }) => (closes ? daysBetween(today, closes) : Infinity) <= withinDays);
   return SPANS.map(({ name }, span) => {
-    const items = due.filter((item) => spanOf(item) === span);
+    const items = due.filter(({ closes }) => spanOf(closes) === span);
+    const groups = planned.filter(({ first }) => spanOf(first.to) === span);
     return (
-      items.length > 0 && (
+      items.length + groups.length > 0 && (
         <section key={name} aria-label={name}>
           <h2 className="mb-2">{name}</h2>
           <ul className="sheet mb-5 divide-y divide-base-300">
             {items.map((item) => (
               <li key={item.id}>
                 <DueRow item={item} today={today} />
+              </li>
+            ))}
+            {groups.map((group) => (
+              <li key={group.id}>
+                <PlannedRow group={group} today={today} />
               </li>
             ))}
           </ul>

@@ -1,12 +1,5 @@
 import { Link } from 'react-router';
-import type {
-  DormantPlace,
-  DormantReason,
-  DormantSpray,
-  DormantStep,
-  WinterBasis,
-  WinterDate,
-} from '#core/plan';
+import type { DormantReason, DormantStep, WinterBasis, WinterDate } from '#core/plan';
 import type { PlantWinter } from '#engine';
 import { useGarden } from '../../api/queries.ts';
 import { useDormant } from '../../api/timing.ts';
@@ -14,6 +7,7 @@ import { inSentence, materialsMeet } from '#knowledge';
 import { LeavesQuestion } from '../../parts/leaves-question.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { showDate, showFullDate } from '../../show/dates.ts';
+import { PLACE_WORDS, SPRAY_WORDS } from '../../show/winter-words.ts';
 import { WhenNav } from './when-page.tsx';
 
 const REASON_WORDS: Readonly<Record<DormantReason, string>> = {
@@ -23,21 +17,6 @@ const REASON_WORDS: Readonly<Record<DormantReason, string>> = {
   'no-trouble': 'no watch asks for one',
   'oil-sensitive': 'its kind bears no oil in any state',
   'nothing-in-the-cool': 'this school has no winter spray for what it has',
-};
-const SPRAY_WORDS: Readonly<Record<DormantSpray, string>> = {
-  oil: 'Dormant oil',
-  copper: 'Fixed copper',
-  'oil-and-copper': 'Oil with fixed copper',
-  'spur-sample': 'Spur sample, 100 spurs if there are as many',
-};
-const PLACE_WORDS: Readonly<Record<DormantPlace, string>> = {
-  'leaf-fall': 'at leaf fall',
-  midwinter: 'in midwinter',
-  'before-swell': 'before buds swell',
-  delayed: 'delayed dormant, from swell to first green',
-  monthly: 'once in the month',
-  'cool-season': 'at leaf rates in the cool season, growth hardened and not begun',
-  'green-tip': 'from silver to green tip',
 };
 const BASIS_WORDS: Readonly<Record<WinterBasis, string>> = {
   logged: 'as logged',

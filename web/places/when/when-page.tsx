@@ -32,7 +32,8 @@ export function WhenNav() {
     <SubNav
       label="Within When"
       tabs={[
-        ['/when', 'Clock', !/^\/when\/(stations|calendar|dormant|hours|normals)/.test(pathname)],
+        ['/when', 'Clock', !/^\/when\/(stations|calendar|programme|dormant|hours|normals)/.test(pathname)],
+        ['/when/programme', 'Programme', pathname === '/when/programme'],
         ['/when/dormant', 'Dormant season', pathname === '/when/dormant'],
         ['/when/hours', 'Spray hours', pathname === '/when/hours'],
         ['/when/calendar', 'Calendar', pathname === '/when/calendar'],

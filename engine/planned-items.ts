@@ -1,0 +1,103 @@
+import { addDays, type CivilDate, daysBetween } from '#core/calendar';
+import { DAYS } from '#core/decide';
+import type { DormantStep, Feeding } from '#core/plan';
+import { dormantAnswer } from './dormant-answer.ts';
+import { feedingAnswer } from './feeding-answer.ts';
+import type { GardenDay } from './garden-day.ts';
+import { programmeAnswer, type SeriesAnswer, standingOf, type StepStanding } from './programme-answer.ts';
+
+/** Something planned: the next step of a series, a winter spray of a plant without a watch, a feeding. */
+export interface PlannedItem {
+  /** Stable while it stays the same turn. */
+  readonly id: string;
+  /** Null for the whole garden. */
+  readonly plantId: string | null;
+  readonly plantName: string;
+  readonly watchId: string | null;
+  readonly targetName: string;
+  /** Null while nobody can tell its day. */
+  readonly from: CivilDate | null;
+  readonly to: CivilDate | null;
+  readonly standing: StepStanding;
+  readonly what:
+    | { readonly kind: 'series'; readonly answer: SeriesAnswer }
+    | { readonly kind: 'winter'; readonly step: DormantStep; readonly seriesId: string }
+    | { readonly kind: 'feeding'; readonly feeding: Feeding; readonly school: string };
+}
+
+/** Everything planned that is next, each with its day if that can be told. */
+export function plannedItems(day: GardenDay): PlannedItem[] {
+  return [...ofSeries(day), ...ofWinter(day), ...ofFeeding(day)];
+}
+
+function ofSeries(day: GardenDay): PlannedItem[] {
+  return programmeAnswer(day).flatMap((answer): PlannedItem[] => {
+    const { series, next, plantId, plantName, targetName } = answer;
+    if (!next) return [];
+    return [
+      {
+        id: `${series.id}:${next.step}:${next.turn}`,
+        plantId,
+        plantName,
+        watchId: series.watchId,
+        targetName,
+        from: next.from,
+        to: next.to,
+        standing: standingOf(next, day.today),
+        what: { kind: 'series', answer },
+      },
+    ];
+  });
+}
+
+/** Winter sprays of plants nothing is wrong with; those a watch asks for are told at the watch. */
+function ofWinter(day: GardenDay): PlannedItem[] {
+  return dormantAnswer(day).plants.flatMap(
+    ({ plan, watchId, guardId, plantId, plantName }): PlannedItem[] => {
+      if (plan.kind !== 'steps' || watchId !== null || guardId === null) return [];
+      const next = plan.steps.find(({ state }) => state === 'due' || state === 'ask' || state === 'coming');
+      if (!next) return [];
+      return [
+        {
+          id: `${guardId}:${next.place}:${next.from}`,
+          plantId,
+          plantName,
+          watchId: null,
+          targetName: '',
+          from: next.from,
+          to: next.to,
+          standing: next.state !== 'coming' ? 'open' : near(day.today, next.from),
+          what: { kind: 'winter', step: next, seriesId: guardId },
+        },
+      ];
+    },
+  );
+}
+
+const near = (today: CivilDate, from: CivilDate): StepStanding =>
+  daysBetween(today, from) <= DAYS.openingSoon ? 'soon' : 'later';
+
+/** A feeding is good for the days on either side on which one counts as it. */
+const FEEDING_DAYS = 7;
+
+function ofFeeding(day: GardenDay): PlannedItem[] {
+  return day.books.state.plants.flatMap((plant): PlannedItem[] => {
+    if (plant.retiredOn !== null || plant.outOfReach) return [];
+    const { feedings, school } = feedingAnswer(day, plant);
+    const next = feedings.find(({ on, done }) => !done && addDays(on, FEEDING_DAYS) >= day.today);
+    if (!next) return [];
+    return [
+      {
+        id: `${plant.id}:feed:${next.on}`,
+        plantId: plant.id,
+        plantName: plant.name,
+        watchId: null,
+        targetName: '',
+        from: next.on,
+        to: addDays(next.on, FEEDING_DAYS),
+        standing: next.on <= day.today ? 'open' : near(day.today, next.on),
+        what: { kind: 'feeding', feeding: next, school: school.id },
+      },
+    ];
+  });
+}

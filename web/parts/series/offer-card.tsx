@@ -1,0 +1,65 @@
+import { useState } from 'react';
+import type { SeriesOffer } from '#engine';
+import { seriesLines, settledTitle, stepDays, WAITS_WORDS } from '../../show/series-words.ts';
+import { useToday } from '../../show/use-show.ts';
+import { GradeMark } from '../reason.tsx';
+import { SeriesEditor } from './series-editor.tsx';
+import { useSeries } from './use-series.ts';
+
+/** A usual series with its dates, to be taken as it is or changed first. */
+export function OfferCard({ offer }: { offer: SeriesOffer }) {
+  const { series, says, followed, answer } = offer;
+  const today = useToday();
+  const { begin } = useSeries();
+  const [changing, setChanging] = useState(false);
+  const ahead = answer.steps.filter(({ state }) => state !== 'done');
+  return (
+    <li className="p-4 flex flex-col gap-2">
+      <p>
+        <b className="font-semibold">{series.name}</b>{' '}
+        {series.templateId && followed && <span className="tag tag-open">your school</span>}
+        {!followed && <span className="tag">another school</span>}
+      </p>
+      <p className="soft text-sm">{says}</p>
+      <ol className="text-sm list-decimal pl-5">
+        {seriesLines(series).map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ol>
+      {ahead.length > 0 && (
+        <p className="text-sm">
+          {ahead.map((step, i) => (
+            <span key={`${step.step} ${step.turn}`}>
+              {i === 0 ? <b className="font-semibold">Next: </b> : ', then '}
+              {step.state === 'waits'
+                ? `waits for ${WAITS_WORDS[step.plan.trigger.kind]}`
+                : `${settledTitle(step)} ${stepDays(step, today)}`}
+            </span>
+          ))}
+          .
+        </p>
+      )}
+      {changing ? (
+        <SeriesEditor
+          series={series}
+          keepWord="Plan it so"
+          onCancel={() => setChanging(false)}
+          onKeep={(changed) => {
+            setChanging(false);
+            void begin(changed);
+          }}
+        />
+      ) : (
+        <div className="flex flex-wrap gap-2 items-center">
+          <button type="button" className="btn btn-sm btn-primary" onClick={() => void begin(series)}>
+            Plan it<span className="sr-only">: {series.name}</span>
+          </button>
+          <button type="button" className="btn btn-sm" onClick={() => setChanging(true)}>
+            Change it first<span className="sr-only">: {series.name}</span>
+          </button>
+          <GradeMark grade="C" />
+        </div>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,124 @@
+import { useState } from 'react';
+import { hemisphereOf } from '#core/calendar';
+import { blankSeries, type Garden, type Plant, type Series } from '#core/records';
+import { evergreenOf, schoolFor, schoolsFor, seriesFor, type SeriesScene } from '#knowledge';
+import { useGarden, usePlants } from '../../api/queries.ts';
+import { Choices } from '../../parts/field.tsx';
+import { useSeries } from '../../parts/series/use-series.ts';
+import { useToday } from '../../show/use-show.ts';
+
+const WINTER = 'winter';
+
+/** What is done on plants with nothing wrong today, begun for many of them at once, each with its own rules. */
+export function ForManyPlants() {
+  const garden = useGarden().data?.garden;
+  const plants =
+    usePlants().data?.filter(({ retiredOn, outOfReach }) => retiredOn === null && !outOfReach) ?? [];
+  if (!garden || plants.length === 0) return null;
+  return <Choosing garden={garden} plants={plants} />;
+}
+
+function Choosing({ garden, plants }: { garden: Garden; plants: readonly Plant[] }) {
+  const today = useToday();
+  const { beginAll } = useSeries();
+  const [what, setWhat] = useState(WINTER);
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const offered = [
+    { id: WINTER, name: 'Winter sprays', says: winterSays(garden) },
+    ...preventive(garden, today).map(({ id, name, says }) => ({ id, name, says })),
+  ];
+  const fitting = plants.filter(
+    (plant) => what === WINTER || templateFor(garden, plant, today, what) !== undefined,
+  );
+  const meant = fitting.filter(({ id }) => chosen.includes(id));
+  const begin = () => {
+    const all = meant.map((plant) => seriesOf(garden, plant, today, what));
+    const name = offered.find(({ id }) => id === what)!.name;
+    void beginAll(
+      all,
+      `Planned for ${all.length === 1 ? meant[0]!.name : `${all.length} plants`}: ${name.toLowerCase()}.`,
+    ).then(() => setChosen([]));
+  };
+  return (
+    <section aria-label="For many plants" className="sheet p-4 flex flex-col gap-3">
+      <h2>With nothing wrong today</h2>
+      <Choices
+        legend="What"
+        value={what}
+        onChange={setWhat}
+        options={offered.map(({ id, name }) => ({ id, label: name }))}
+      />
+      <p className="soft text-sm">{offered.find(({ id }) => id === what)!.says}</p>
+      <fieldset>
+        <legend className="font-semibold text-[0.93rem]">For which plants</legend>
+        <button
+          type="button"
+          className="link-husk text-sm"
+          onClick={() => setChosen(meant.length === fitting.length ? [] : fitting.map(({ id }) => id))}
+        >
+          {meant.length === fitting.length && fitting.length > 0 ? 'None of them' : 'All of them'}
+        </button>
+        <div className="grid sm:grid-cols-2 gap-x-4">
+          {fitting.map(({ id, name }) => (
+            <label key={id} className="flex items-center gap-2 min-h-11">
+              <input
+                type="checkbox"
+                className="checkbox checkbox-sm"
+                checked={chosen.includes(id)}
+                onChange={(event) =>
+                  setChosen(event.target.checked ? [...chosen, id] : chosen.filter((other) => other !== id))
+                }
+              />{' '}
+              {name}
+            </label>
+          ))}
+        </div>
+        {fitting.length === 0 && <p className="soft">It is for none of your plants.</p>}
+      </fieldset>
+      <button
+        type="button"
+        className="btn btn-primary self-start"
+        disabled={meant.length === 0}
+        onClick={begin}
+      >
+        {meant.length === 0
+          ? 'Choose plants'
+          : `Plan it for ${meant.length} plant${meant.length === 1 ? '' : 's'}`}
+      </button>
+    </section>
+  );
+}
+
+function winterSays(garden: Garden): string {
+  const school = schoolFor('dormant', garden.schools);
+  return `By the school you follow, ${school.name.toLowerCase()}: ${school.says} Each plant by its own leaves and its own rules; the dates come as its leaves fall.`;
+}
+
+const sceneOf = (garden: Garden, plant: Plant | null, today: string): SeriesScene => ({
+  group: null,
+  targetId: null,
+  first: null,
+  potted: true,
+  hostId: plant?.hostId ?? '',
+  evergreen: plant ? evergreenOf(plant) : false,
+  schools: plant ? schoolsFor(garden, plant) : garden.schools,
+  today,
+  southern: hemisphereOf(garden.latitudeDeg) === 'south',
+});
+
+const preventive = (garden: Garden, today: string) => seriesFor(sceneOf(garden, null, today));
+const templateFor = (garden: Garden, plant: Plant, today: string, id: string) =>
+  seriesFor(sceneOf(garden, plant, today)).find((template) => template.id === id);
+
+function seriesOf(garden: Garden, plant: Plant, today: string, what: string): Series {
+  const template = templateFor(garden, plant, today, what);
+  return blankSeries({
+    id: '',
+    plantId: plant.id,
+    startedOn: today,
+    name: template?.name ?? 'Winter sprays',
+    templateId: template?.id ?? null,
+    steps: template?.steps(sceneOf(garden, plant, today)) ?? [],
+    winter: template === undefined,
+  });
+}
