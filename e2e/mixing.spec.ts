@@ -163,7 +163,7 @@ test('one tank for two plants, two products in it, and what may never meet', asy
 
   // Acid and lime sulfur: the bench pours nothing, whatever is ticked.
   await page.goto(`${demo.address}/mix`);
-  await page.getByLabel('For which watch').selectOption({ label: 'Lilac, oystershell scale' });
+  await page.getByLabel('For what').selectOption({ label: 'Lilac, oystershell scale' });
   await page.getByRole('radio', { name: /Lime sulfur/ }).check();
   await page
     .getByLabel('Anything else in the same tank?')

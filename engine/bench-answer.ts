@@ -12,14 +12,14 @@ import {
 } from '#core/materials';
 import { SPRAY_SCOPES, type SprayScope, waterForPlant, waterLearned, type WaterNeed } from '#core/mix';
 import { type LeafQuestion, type LeafStanding, loggedBloom, type LoggedBloom } from '#core/plan';
-import type { LocalAdvice, Plant, ToldWeather } from '#core/records';
+import type { LocalAdvice, Plant, ToldWeather, Watch } from '#core/records';
 import { evergreenOf, ingredientsOf } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
 import { dormantAnswer } from './dormant-answer.ts';
 import { bareWoodQuestion, leavesOf } from './leaf-state.ts';
 import { usesOf } from './product-uses.ts';
-import { judgeLine, useScene } from './use-facts.ts';
-import type { WatchPicture } from './watch-picture.ts';
+import { programmeAnswer } from './programme-answer.ts';
+import { judgeLine, NO_TROUBLE, useScene } from './use-facts.ts';
 
 /** One label line of the shelf, judged for one watch. */
 export interface BenchLine {
@@ -38,9 +38,17 @@ export interface BenchWater {
   readonly basis: 'box' | 'learned';
 }
 
-/** One watch on the bench. */
+/** What is to be sprayed: a watch, or a plant with nothing wrong on it. */
+export interface BenchSubject {
+  readonly plant: Plant;
+  readonly watch: Pick<Watch, 'id' | 'group' | 'targetId'> | null;
+  /** Empty without a watch. */
+  readonly targetName: string;
+}
+
+/** One watch, or one plant without any, on the bench. */
 export interface BenchWatch {
-  readonly watchId: string;
+  readonly watchId: string | null;
   readonly plant: Plant;
   readonly targetName: string;
   readonly evergreen: boolean | null;
@@ -82,17 +90,18 @@ export interface BenchAsked {
   readonly weather: ToldWeather | 'not-sure' | null;
 }
 
-/** Everything the bench needs to mix for some watches. */
+/** Everything the bench needs to mix for some watches or plants. */
 export function benchAnswer(
   day: GardenDay,
-  pictures: readonly WatchPicture[],
+  subjects: readonly BenchSubject[],
   asked: BenchAsked,
 ): BenchAnswer {
   const dormant = new Map(dormantAnswer(day).plants.map(({ plantId, plan }) => [plantId, plan]));
   const planned = (plantId: string): PlannedSpray[] => {
     const plan = dormant.get(plantId);
-    if (plan?.kind !== 'steps') return [];
-    return plan.steps
+    const ofSeries = seriesSprays(day, plantId);
+    if (plan?.kind !== 'steps') return ofSeries;
+    const ofWinter = plan.steps
       .filter(({ state }) => state === 'due' || state === 'ask' || state === 'coming')
       .flatMap(({ what, from }) =>
         ingredientsOfStep(what).map((ingredient) => ({
@@ -101,9 +110,10 @@ export function benchAnswer(
           ingredients: [ingredient],
         })),
       );
+    return [...ofWinter, ...ofSeries];
   };
   return {
-    watches: pictures.map((picture) => benchWatch(day, picture, asked, planned(picture.plant.id))),
+    watches: subjects.map((subject) => benchWatch(day, subject, asked, planned(subject.plant.id))),
     left: Object.fromEntries(
       day.books.state.products.map((product) => [
         product.id,
@@ -118,20 +128,32 @@ export function benchAnswer(
   };
 }
 
+/** Sprays that series on a plant lay out ahead. */
+function seriesSprays(day: GardenDay, plantId: string): PlannedSpray[] {
+  return programmeAnswer(day)
+    .filter((answer) => answer.plantId === plantId)
+    .flatMap(({ series, steps }) =>
+      steps.flatMap(({ use, from }): PlannedSpray[] => {
+        if (use?.kind !== 'use' || from === null || from <= day.today) return [];
+        return [{ from, what: series.name, ingredients: ingredientsOf(use.materialId, false) }];
+      }),
+    );
+}
+
 function ingredientsOfStep(what: string): Ingredient[] {
   return (['oil', 'copper'] as const).filter((ingredient) => what.includes(ingredient));
 }
 
 function benchWatch(
   day: GardenDay,
-  { watch, plant, targetName }: WatchPicture,
+  { watch, plant, targetName }: BenchSubject,
   asked: BenchAsked,
   planned: readonly PlannedSpray[],
 ): BenchWatch {
   const leaves = leavesOf(day, plant);
   const leafState = asked.leafState ?? leaves.value;
   const leafQuestion = asked.leafState === null ? bareWoodQuestion(day, leaves) : null;
-  const scene = useScene(day, day.today, plant, watch, {
+  const scene = useScene(day, day.today, plant, watch ?? NO_TROUBLE, {
     leafState,
     leafQuestion,
     beesAtHoneydew: asked.beesAtHoneydew,
@@ -156,7 +178,7 @@ function benchWatch(
     }),
   );
   return {
-    watchId: watch.id,
+    watchId: watch?.id ?? null,
     plant,
     targetName,
     evergreen: evergreenOf(plant),

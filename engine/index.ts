@@ -47,6 +47,7 @@ export {
   benchAnswer,
   type BenchAnswer,
   type BenchAsked,
+  type BenchSubject,
   type BenchWatch,
   type SprayerState,
 } from './bench-answer.ts';

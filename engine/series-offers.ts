@@ -4,7 +4,7 @@ import { placeOn } from '#core/weather';
 import { evergreenOf, isFollowed, schoolsFor, seriesFor, type SeriesScene } from '#knowledge';
 import type { SeriesSubject } from './comes.ts';
 import type { GardenDay } from './garden-day.ts';
-import { type SeriesAnswer, seriesAnswer } from './programme-answer.ts';
+import { programmeAnswer, type SeriesAnswer, seriesAnswer } from './programme-answer.ts';
 import { staysOf } from './season-weather.ts';
 import type { WatchPicture } from './watch-picture.ts';
 
@@ -32,7 +32,8 @@ const LATELY_DAYS = 7;
 /** The series that are usual for a plant, or for the watch on it. */
 export function seriesOffers(day: GardenDay, plant: Plant, picture: WatchPicture | null): OffersAnswer {
   const subject: SeriesSubject = { plant, picture };
-  const last = lastWork(day, plant, picture);
+  const work = lastWork(day, plant, picture);
+  const last = work && isStepOfSeries(day, plant, picture, work.on) ? null : work;
   const offersFor = (first: SeriesScene['first'], startedOn: CivilDate): SeriesOffer[] => {
     const scene = sceneOf(day, plant, picture, first);
     const running = runningTemplates(day, plant, picture);
@@ -88,6 +89,16 @@ function sceneOf(
 function isPotted(day: GardenDay, plant: Plant): boolean {
   const stays = staysOf(day.books.plantBook(plant.id));
   return stays.length > 1 || day.books.place(placeOn(stays, day.today))?.kind !== 'outdoors';
+}
+
+/** Whether a series that runs on it counts the work of a day as one of its steps. */
+function isStepOfSeries(day: GardenDay, plant: Plant, picture: WatchPicture | null, on: CivilDate): boolean {
+  return programmeAnswer(day).some(
+    ({ series, plantId, steps, over }) =>
+      over === null &&
+      (picture ? series.watchId === picture.watch.id : plantId === plant.id) &&
+      steps.some(({ doneOn }) => doneOn === on),
+  );
 }
 
 function runningTemplates(

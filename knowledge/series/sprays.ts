@@ -26,6 +26,7 @@ const usedOf = ({ first }: SeriesScene): string[] => [...(first?.materials ?? []
 const twoClear: Ending = { kind: 'looks-clear', looks: 2 };
 const withNeem = (scene: SeriesScene) =>
   beginsWith(scene, 'spray', ({ materials }) => materials.some((id) => NEEM.has(id))) &&
+  scene.group !== null &&
   scene.group !== 'fungus' &&
   scene.group !== 'leaf-miner';
 const neemEvery = (least: number, most: number) => (scene: SeriesScene) => [

@@ -18,6 +18,7 @@ import {
   type AttachedWeather,
   benchAnswer,
   type BenchAsked,
+  type BenchSubject,
   judgeLine,
   NO_TROUBLE,
   type LoggedSpray,
@@ -59,8 +60,15 @@ function toldWeather(text: string): BenchAsked['weather'] {
   };
 }
 
+const ids = z
+  .string()
+  .max(1500, 'at most forty at a time')
+  .default('')
+  .transform((text) => text.split(',').filter(Boolean));
+
 const benchAsked = z.object({
-  watch: z.string().min(1).max(400, 'at most ten at a time'),
+  watch: ids,
+  plant: ids,
   leafState: z.enum(['dormant', 'delayed-dormant', 'in-leaf']).optional(),
   bees: z.enum(['yes', 'no']).optional(),
   bloom: z.enum(['open', 'over']).optional(),
@@ -106,10 +114,18 @@ export function mixRoutes(parts: AppParts) {
       })
       .get('/bench', query(benchAsked), (c) => {
         const day = presentDay(parts);
-        const { watch, leafState, bees, bloom, weather } = c.req.valid('query');
-        const pictures = watch.split(',').map((id) => orNotFound(pictureOf(day, id), 'watch'));
+        const { watch, plant, leafState, bees, bloom, weather } = c.req.valid('query');
+        const subjects: BenchSubject[] = [
+          ...watch.map((id) => orNotFound(pictureOf(day, id), 'watch')),
+          ...plant.map((id) => ({
+            plant: orNotFound(store.plant(id), 'plant'),
+            watch: null,
+            targetName: '',
+          })),
+        ];
+        if (subjects.length === 0) throw fieldProblem('watch', 'say for which watch or plant');
         return c.json({
-          bench: benchAnswer(day, pictures, {
+          bench: benchAnswer(day, subjects, {
             leafState: leafState ?? null,
             beesAtHoneydew: bees === undefined ? null : bees === 'yes',
             bloom: bloom ?? null,

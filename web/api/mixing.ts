@@ -17,21 +17,23 @@ export const useBook = () =>
 
 export interface BenchQuestion {
   readonly watchIds: readonly string[];
+  readonly plantIds: readonly string[];
   readonly leafState: LeafState | null;
   readonly bees: 'yes' | 'no' | null;
   readonly bloom: 'open' | 'over' | null;
   readonly weather: ToldWeather | 'not-sure' | null;
 }
 
-export const useBench = ({ watchIds, leafState, bees, bloom, weather }: BenchQuestion) =>
+export const useBench = ({ watchIds, plantIds, leafState, bees, bloom, weather }: BenchQuestion) =>
   useQuery({
-    queryKey: ['bench', watchIds, leafState, bees, bloom, weather],
+    queryKey: ['bench', watchIds, plantIds, leafState, bees, bloom, weather],
     placeholderData: (previous) => previous,
     queryFn: () =>
       answer(
         api.bench.$get({
           query: {
             watch: watchIds.join(','),
+            plant: plantIds.join(','),
             ...(leafState ? { leafState } : {}),
             ...(bees ? { bees } : {}),
             ...(bloom ? { bloom } : {}),

@@ -1,5 +1,7 @@
 import { useState } from 'react';
-import type { SeriesOffer } from '#engine';
+import type { CivilDate } from '#core/calendar';
+import { inSentence } from '#knowledge';
+import type { SeriesOffer, SettledStep } from '#engine';
 import { seriesLines, settledTitle, stepDays, WAITS_WORDS } from '../../show/series-words.ts';
 import { useToday } from '../../show/use-show.ts';
 import { GradeMark } from '../reason.tsx';
@@ -26,19 +28,7 @@ export function OfferCard({ offer }: { offer: SeriesOffer }) {
           <li key={line}>{line}</li>
         ))}
       </ol>
-      {ahead.length > 0 && (
-        <p className="text-sm">
-          {ahead.map((step, i) => (
-            <span key={`${step.step} ${step.turn}`}>
-              {i === 0 ? <b className="font-semibold">Next: </b> : ', then '}
-              {step.state === 'waits'
-                ? `waits for ${WAITS_WORDS[step.plan.trigger.kind]}`
-                : `${settledTitle(step)} ${stepDays(step, today)}`}
-            </span>
-          ))}
-          .
-        </p>
-      )}
+      {ahead.length > 0 && <Dates steps={ahead} today={today} />}
       {changing ? (
         <SeriesEditor
           series={series}
@@ -52,14 +42,29 @@ export function OfferCard({ offer }: { offer: SeriesOffer }) {
       ) : (
         <div className="flex flex-wrap gap-2 items-center">
           <button type="button" className="btn btn-sm btn-primary" onClick={() => void begin(series)}>
-            Plan it<span className="sr-only">: {series.name}</span>
+            Plan it<span className="sr-only"> {series.name}</span>
           </button>
           <button type="button" className="btn btn-sm" onClick={() => setChanging(true)}>
-            Change it first<span className="sr-only">: {series.name}</span>
+            Change it first<span className="sr-only"> {series.name}</span>
           </button>
           <GradeMark grade="C" />
         </div>
       )}
     </li>
+  );
+}
+
+/** The days as they would come; what is done is named once for turns alike. */
+function Dates({ steps, today }: { steps: readonly SettledStep[]; today: CivilDate }) {
+  const words = steps.map((step, i) => {
+    if (step.state === 'waits') return `waits for ${WAITS_WORDS[step.plan.trigger.kind]}`;
+    const title = settledTitle(step);
+    const isSame = i > 0 && settledTitle(steps[i - 1]!) === title;
+    return isSame ? stepDays(step, today) : `${inSentence(title)} ${stepDays(step, today)}`;
+  });
+  return (
+    <p className="text-sm">
+      <b className="font-semibold">Next:</b> {words.join(', then ')}.
+    </p>
   );
 }

@@ -24,7 +24,7 @@ export function SeriesCard({ answer }: { answer: SeriesAnswer }) {
   const { change, end } = useSeries();
   const [changing, setChanging] = useState(false);
   const done = steps.filter(({ state }) => state === 'done');
-  const behind = steps.filter(({ state }) => state === 'passed' || state === 'left-out');
+  const skipped = steps.filter(({ state }) => state === 'passed' || state === 'left-out');
   return (
     <article className="p-4 flex flex-col gap-2" aria-label={series.name}>
       <div className="flex flex-wrap justify-between gap-x-4 items-baseline">
@@ -38,11 +38,11 @@ export function SeriesCard({ answer }: { answer: SeriesAnswer }) {
       {done.length > 0 && (
         <p className="soft text-sm">
           Done {listed(done.map(({ doneOn }) => showShortDate(doneOn!)))}
-          {behind.length > 0 && `; ${behind.length} left out`}.
+          {skipped.length > 0 && `; ${skipped.length} left out`}.
         </p>
       )}
       {next && <NextStep answer={answer} next={next} today={today} />}
-      {next && <Following steps={steps.slice(steps.indexOf(next) + 1)} today={today} />}
+      {next && <Following steps={behind(steps, next)} today={today} />}
       {next && <EndLine answer={answer} next={next} today={today} />}
       {changing && (
         <SeriesEditor
@@ -57,15 +57,20 @@ export function SeriesCard({ answer }: { answer: SeriesAnswer }) {
       {series.endedOn === null && !changing && (
         <div className="flex flex-wrap gap-4 text-sm">
           <button type="button" className="link-husk" onClick={() => setChanging(true)}>
-            Change it<span className="sr-only">: {series.name}</span>
+            Change it<span className="sr-only"> {series.name}</span>
           </button>
           <button type="button" className="link-husk" onClick={() => void end(series)}>
-            End it<span className="sr-only">: {series.name}</span>
+            End it<span className="sr-only"> {series.name}</span>
           </button>
         </div>
       )}
     </article>
   );
+}
+
+/** Turns that follow one. */
+function behind(steps: readonly SettledStep[], { step, turn }: SettledStep): readonly SettledStep[] {
+  return steps.slice(steps.findIndex((other) => other.step === step && other.turn === turn && other.due) + 1);
 }
 
 function NextStep({ answer, next, today }: { answer: SeriesAnswer; next: SettledStep; today: CivilDate }) {

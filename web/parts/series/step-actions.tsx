@@ -24,7 +24,7 @@ export function StepActions({ answer, step }: { answer: SeriesAnswer; step: Sett
       )}
       {plan.action !== 'spray' && (
         <button type="button" className="btn btn-sm" onClick={() => void tickIt()}>
-          Done<span className="sr-only">: {title}</span>
+          Done<span className="sr-only"> {title}</span>
         </button>
       )}
       <button
@@ -32,7 +32,7 @@ export function StepActions({ answer, step }: { answer: SeriesAnswer; step: Sett
         className="btn btn-sm btn-ghost"
         onClick={() => void tick(series, step.step, 'left-out', title)}
       >
-        Leave it out<span className="sr-only">: {title}</span>
+        Leave it out<span className="sr-only"> {title}</span>
       </button>
     </div>
   );

@@ -39,6 +39,8 @@ function WatchView({ picture }: { picture: WatchAnswer }) {
   const scale = isScaleGroup(watch.group);
   const today = useToday();
   const tooEarlyUntil = judgedFrom(picture, today);
+  const hasSeries = useNow().data?.planned.some(({ watchId }) => watchId === watch.id) ?? false;
+  const series = <SeriesSection watchId={watch.id} plantId={plant.id} />;
   // What was just sprayed still has questions: they come before older things.
   const asksAboutSprays = picture.sprays.some(
     ({ coverage, stageSeen }) => coverage === null || stageSeen === null,
@@ -100,8 +102,9 @@ function WatchView({ picture }: { picture: WatchAnswer }) {
             </div>
           </section>
           {watch.outcome === 'open' && !plant.outOfReach && <AndThen about={{ watch: watch.id }} />}
+          {watch.outcome === 'open' && hasSeries && series}
           <NextSteps picture={picture} />
-          {watch.outcome === 'open' && <SeriesSection watchId={watch.id} plantId={plant.id} />}
+          {watch.outcome === 'open' && !hasSeries && series}
           {asksAboutSprays && <SprayList picture={picture} />}
           <SpurFindings picture={picture} />
           <Counts picture={picture} />

@@ -2,12 +2,12 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Finding } from '#core/materials';
 import type { Garden, ProductRecord, Sprayer } from '#core/records';
-import { inSentence } from '#knowledge';
-import type { BenchAnswer, BenchWatch, ListedWatch } from '#engine';
+import type { BenchAnswer, BenchWatch } from '#engine';
 import { useBench } from '../../api/mixing.ts';
 import { Answered, EmptyState } from '../../parts/page.tsx';
 import { PhotoFirst } from '../look/photos/photo-first.tsx';
 import { Amounts } from './amounts.tsx';
+import { aboutOf, type BenchFor } from './bench-subject.ts';
 import { type Asked, BenchScene } from './bench-scene.tsx';
 import { CautionList } from './caution-list.tsx';
 import { LinePicker } from './line-picker.tsx';
@@ -17,16 +17,20 @@ import { UndilutedBench } from './undiluted-bench.tsx';
 import { useTank, type Tank } from './use-tank.ts';
 
 export interface BenchProps {
-  readonly watches: readonly ListedWatch[];
+  readonly subjects: readonly BenchFor[];
   readonly products: readonly ProductRecord[];
   readonly sprayers: readonly Sprayer[];
   readonly garden: Garden;
 }
 
-/** The bench for some watches: choose, measure, heed, pour, log. */
+/** The bench for some watches or plants: choose, measure, heed, pour, log. */
 export function Bench(props: BenchProps) {
   const [asked, ask] = useState<Asked>({ leafState: null, bees: null, bloom: null, weather: null });
-  const question = useBench({ watchIds: props.watches.map(({ watch }) => watch.id), ...asked });
+  const question = useBench({
+    watchIds: props.subjects.flatMap(({ watchId }) => watchId ?? []),
+    plantIds: props.subjects.flatMap(({ watchId, plantId }) => (watchId === null ? plantId : [])),
+    ...asked,
+  });
   return (
     <Answered question={question}>
       {(bench) => <BenchOf {...props} bench={bench} asked={asked} onAsk={ask} />}
@@ -35,7 +39,7 @@ export function Bench(props: BenchProps) {
 }
 
 function BenchOf({
-  watches,
+  subjects,
   products,
   sprayers,
   garden,
@@ -43,8 +47,8 @@ function BenchOf({
   asked,
   onAsk,
 }: BenchProps & { bench: BenchAnswer; asked: Asked; onAsk: (asked: Asked) => void }) {
-  const [{ watch }] = watches as readonly [ListedWatch];
-  const tank = useTank(bench, products, sprayers, garden, watch.group, watch.targetId);
+  const [{ watchId, group, targetId }] = subjects as readonly [BenchFor];
+  const tank = useTank(bench, products, sprayers, garden, group, targetId);
   const first = bench.watches[0]!;
   const planned = tank.plan
     ? tank.plan.totals.map(({ amount }) => amount)
@@ -63,7 +67,7 @@ function BenchOf({
             Straight to the card
           </a>
         )}
-        <BenchScene bench={bench} group={watch.group} asked={asked} onAsk={onAsk} />
+        <BenchScene bench={bench} group={group} asked={asked} onAsk={onAsk} />
         <LinePicker tank={tank} advice={bench.advice} />
         {tank.loads.length > 0 && tank.kind === 'spray' && (
           <Amounts tank={tank} sprayers={sprayers} inLeaf={first.leafState === 'in-leaf'} />
@@ -80,13 +84,13 @@ function BenchOf({
           </p>
         )}
         {tank.loads.length > 0 && (
-          <CautionList tank={tank} watches={bench.watches} group={watch.group} garden={garden} />
+          <CautionList tank={tank} watches={bench.watches} group={group} garden={garden} />
         )}
       </div>
       <div className="flex flex-col gap-5 lg:sticky lg:top-4 self-start">
-        {tank.loads.length > 0 && (
+        {tank.loads.length > 0 && watchId !== null && (
           <div className="no-print">
-            <PhotoFirst watchId={watch.id} before="A spray" />
+            <PhotoFirst watchId={watchId} before="A spray" />
           </div>
         )}
         {unanswered.length > 0 && <SayFirst findings={unanswered} />}
@@ -96,7 +100,7 @@ function BenchOf({
             watches={bench.watches}
             left={bench.left}
             forWhat={bench.watches
-              .map(({ plant, targetName }) => `${plant.name}, ${inSentence(targetName)}`)
+              .map(({ plant, targetName }) => aboutOf({ plantName: plant.name, targetName }))
               .join('; ')}
           />
         )}
@@ -140,7 +144,7 @@ function BenchOf({
 function logKey({ loads }: Tank, watches: readonly BenchWatch[]): string {
   return [
     ...loads.map(({ choice }) => choice.line.id),
-    ...watches.map(({ watchId, leafState }) => watchId + leafState),
+    ...watches.map(({ watchId, plant, leafState }) => (watchId ?? plant.id) + leafState),
   ].join();
 }
 

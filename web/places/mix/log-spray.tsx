@@ -47,11 +47,12 @@ export function LogSpray({ tank, watches, toldWeather, planned, plannedMl }: Log
   const log = async () => {
     const load: SprayLoad = {
       id: ids.load,
-      sprays: watches.map(({ watchId, leafState }, i) => {
+      sprays: watches.map(({ watchId, plant, leafState }, i) => {
         const share = tank.water.shares[i]!;
         return blankSpray({
           id: ids.sprays[i]!,
           watchId,
+          plantId: watchId === null ? plant.id : null,
           loadId: ids.load,
           sprayerId: tank.sprayer.id,
           on,
@@ -79,7 +80,9 @@ export function LogSpray({ tank, watches, toldWeather, planned, plannedMl }: Log
       `The spray of ${showDate(on)} is logged${weather ? `, with ${show.temperature(weather.minC)} to ${show.temperature(weather.maxC)} (${ORIGIN_WORDS[weather.origin]})` : ''}.`,
       () => remove.mutate(load),
     );
-    await navigate(`/look/${watches[0]!.watchId}`);
+    const { watchId, plant } = watches[0]!;
+    const many = watches.length > 1 && watchId === null;
+    await navigate(many ? '/now' : watchId ? `/look/${watchId}` : `/garden/${plant.id}`);
   };
   return (
     <form

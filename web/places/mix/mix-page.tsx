@@ -1,27 +1,46 @@
 import { Link, useSearchParams } from 'react-router';
 import type { Garden, Sprayer } from '#core/records';
-import { inSentence } from '#knowledge';
-import type { ListedWatch } from '#engine';
 import { useShelf } from '../../api/mixing.ts';
-import { useGarden, useWatches } from '../../api/queries.ts';
+import { useGarden, usePlants, useWatches } from '../../api/queries.ts';
 import { Field } from '../../parts/field.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { Bench, type BenchProps } from './bench.tsx';
+import { aboutOf, type BenchFor, keyOf, ofPlant, ofWatch } from './bench-subject.ts';
 import { MixNav } from './mix-nav.tsx';
 
 /** What do I pour, and may I? */
 export function MixPage() {
   const shelf = useShelf();
   const garden = useGarden().data?.garden;
+  const plants = usePlants();
   return (
     <>
       <MixNav />
       <Answered question={useWatches()}>
         {(watches) => (
-          <Answered question={shelf}>
-            {({ products, sprayers }) =>
-              garden && <ForWhich watches={watches} products={products} sprayers={sprayers} garden={garden} />
-            }
+          <Answered question={plants}>
+            {(allPlants) => (
+              <Answered question={shelf}>
+                {({ products, sprayers }) =>
+                  garden && (
+                    <ForWhich
+                      watches={watches
+                        .filter(
+                          ({ watch, plant }) =>
+                            watch.outcome === 'open' && !plant.outOfReach && plant.retiredOn === null,
+                        )
+                        .map(ofWatch)}
+                      plants={allPlants
+                        .filter(({ outOfReach, retiredOn }) => !outOfReach && retiredOn === null)
+                        .map(ofPlant)}
+                      products={products}
+                      sprayers={sprayers}
+                      garden={garden}
+                    />
+                  )
+                }
+              </Answered>
+            )}
           </Answered>
         )}
       </Answered>
@@ -30,90 +49,44 @@ export function MixPage() {
 }
 
 interface ForWhichProps {
-  readonly watches: readonly ListedWatch[];
+  readonly watches: readonly BenchFor[];
+  readonly plants: readonly BenchFor[];
   readonly products: BenchProps['products'];
   readonly sprayers: readonly Sprayer[];
   readonly garden: Garden;
 }
 
-/** Most watches one tank is mixed for. */
-const MOST_WATCHES = 10;
+/** Most plants one tank is mixed for. */
+const MOST_SUBJECTS = 40;
 
-function ForWhich({ watches, products, sprayers, garden }: ForWhichProps) {
+function ForWhich({ watches, plants, products, sprayers, garden }: ForWhichProps) {
   const [params, setParams] = useSearchParams();
-  const candidates = watches.filter(
-    ({ watch, plant }) => watch.outcome === 'open' && !plant.outOfReach && plant.retiredOn === null,
-  );
-  const chosen = params
-    .getAll('watch')
-    .flatMap((id) => candidates.find(({ watch }) => watch.id === id) ?? [])
-    .slice(0, MOST_WATCHES);
-  const first = chosen[0];
-  const choose = (ids: readonly string[]) => setParams(new URLSearchParams(ids.map((id) => ['watch', id])));
-  const others = first
-    ? candidates.filter(({ watch }) => watch.group === first.watch.group && watch.id !== first.watch.id)
-    : [];
+  const all = [...watches, ...plants];
+  const keys = [...params]
+    .filter(([name]) => name === 'watch' || name === 'plant')
+    .map(([name, id]) => `${name}=${id}`);
+  const chosen = keys
+    .flatMap((key) => all.find((subject) => keyOf(subject) === key) ?? [])
+    .slice(0, MOST_SUBJECTS);
+  const choose = (subjects: readonly BenchFor[]) =>
+    setParams(new URLSearchParams(subjects.map(keyOf).join('&')));
   return (
     <>
       <PageHead
-        title={
-          first
-            ? `Mixing for the ${first.plant.name.toLowerCase()}, ${inSentence(first.targetName)}`
-            : 'What do I pour, and may I?'
-        }
+        title={headingOf(chosen)}
         lead="Water from the plant's size or what it took before, product from the label's own line. Choose hand work first where it will do."
       />
-      {candidates.length === 0 && (
-        <EmptyState title="No open watch to mix for.">
-          <Link className="link-husk" to="/look/new">
-            Note something
+      {all.length === 0 ? (
+        <EmptyState title="No plant to mix for yet.">
+          <Link className="link-husk" to="/garden/new">
+            Add one
           </Link>{' '}
-          first: what it is decides what reaches it.
+          first: its size and kind decide what it takes.
         </EmptyState>
+      ) : (
+        <Subjects watches={watches} plants={plants} chosen={chosen} onChoose={choose} />
       )}
-      {candidates.length > 0 && (
-        <div className="grid gap-x-6 gap-y-3 md:grid-cols-2 mb-5 no-print">
-          <Field label="For which watch">
-            <select
-              className="select w-full"
-              value={first?.watch.id ?? ''}
-              onChange={(event) => choose(event.target.value ? [event.target.value] : [])}
-            >
-              <option value="">choose…</option>
-              {candidates.map(({ watch, plant, targetName }) => (
-                <option key={watch.id} value={watch.id}>
-                  {plant.name}, {inSentence(targetName)}
-                </option>
-              ))}
-            </select>
-          </Field>
-          {first && others.length > 0 && (
-            <fieldset className="self-end">
-              <legend className="font-semibold text-[0.93rem]">From the same tank also</legend>
-              <div className="flex flex-wrap gap-x-5">
-                {others.map(({ watch, plant, targetName }) => (
-                  <label key={watch.id} className="flex items-center gap-2 min-h-11">
-                    <input
-                      type="checkbox"
-                      className="checkbox checkbox-sm"
-                      checked={chosen.some((entry) => entry.watch.id === watch.id)}
-                      onChange={(event) =>
-                        choose(
-                          event.target.checked
-                            ? [...chosen.map((entry) => entry.watch.id), watch.id]
-                            : chosen.map((entry) => entry.watch.id).filter((id) => id !== watch.id),
-                        )
-                      }
-                    />{' '}
-                    {plant.name}, {inSentence(targetName)}
-                  </label>
-                ))}
-              </div>
-            </fieldset>
-          )}
-        </div>
-      )}
-      {first && sprayers.length === 0 && (
+      {chosen.length > 0 && sprayers.length === 0 && (
         <EmptyState title="No sprayer yet.">
           <Link className="link-husk" to="/mix/shelf">
             Say what you spray with
@@ -121,15 +94,88 @@ function ForWhich({ watches, products, sprayers, garden }: ForWhichProps) {
           .
         </EmptyState>
       )}
-      {first && sprayers.length > 0 && (
+      {chosen.length > 0 && sprayers.length > 0 && (
         <Bench
-          key={chosen.map(({ watch }) => watch.id).join()}
-          watches={chosen}
+          key={chosen.map(keyOf).join()}
+          subjects={chosen}
           products={products}
           sprayers={sprayers}
           garden={garden}
         />
       )}
     </>
+  );
+}
+
+function headingOf(chosen: readonly BenchFor[]): string {
+  const [first] = chosen;
+  if (!first) return 'What do I pour, and may I?';
+  if (chosen.length > 1 && first.watchId === null) return `Mixing for ${chosen.length} plants`;
+  return `Mixing for the ${first.plantName.toLowerCase()}${aboutOf(first).slice(first.plantName.length)}`;
+}
+
+function Subjects({
+  watches,
+  plants,
+  chosen,
+  onChoose,
+}: Pick<ForWhichProps, 'watches' | 'plants'> & {
+  chosen: readonly BenchFor[];
+  onChoose: (subjects: readonly BenchFor[]) => void;
+}) {
+  const [first] = chosen;
+  const isChosen = (subject: BenchFor) => chosen.some((other) => keyOf(other) === keyOf(subject));
+  const others = first
+    ? (first.watchId ? watches : plants).filter(
+        (subject) => subject.group === first.group && keyOf(subject) !== keyOf(first),
+      )
+    : [];
+  const options = (subjects: readonly BenchFor[]) =>
+    subjects.map((subject) => (
+      <option key={keyOf(subject)} value={keyOf(subject)}>
+        {aboutOf(subject)}
+      </option>
+    ));
+  return (
+    <div className="grid gap-x-6 gap-y-3 md:grid-cols-2 mb-5 no-print">
+      <Field label="For what">
+        <select
+          className="select w-full"
+          value={first ? keyOf(first) : ''}
+          onChange={(event) => {
+            const one = [...watches, ...plants].find((subject) => keyOf(subject) === event.target.value);
+            onChoose(one ? [one] : []);
+          }}
+        >
+          <option value="">choose…</option>
+          {watches.length > 0 && <optgroup label="Troubles">{options(watches)}</optgroup>}
+          <optgroup label="Plants, with nothing wrong">{options(plants)}</optgroup>
+        </select>
+      </Field>
+      {first && others.length > 0 && (
+        <fieldset className="self-end">
+          <legend className="font-semibold text-[0.93rem]">From the same tank also</legend>
+          <div className="flex flex-wrap gap-x-5">
+            {others.map((subject) => (
+              <label key={keyOf(subject)} className="flex items-center gap-2 min-h-11">
+                <input
+                  type="checkbox"
+                  className="checkbox checkbox-sm"
+                  checked={isChosen(subject)}
+                  onChange={(event) =>
+                    onChoose(
+                      event.target.checked
+                        ? [...chosen, subject]
+                        : chosen.filter((other) => keyOf(other) !== keyOf(subject)),
+                    )
+                  }
+                />{' '}
+                {aboutOf(subject)}
+              </label>
+            ))}
+          </div>
+        </fieldset>
+      )}
+    </div>
   );
 }
