@@ -8,7 +8,7 @@ import type { GardenDay } from './garden-day.ts';
 import type { WatchBook } from './garden-books.ts';
 import { staysOf } from './season-weather.ts';
 import { pictureOf } from './watch-pictures.ts';
-import type { WatchPicture } from './watch-picture.ts';
+import { isOiled, type WatchPicture } from './watch-picture.ts';
 
 /** What a series is about; null where its watch has ended, or its plant is gone. */
 export function subjectOf(day: GardenDay, { watchId, plantId }: Series): SeriesSubject | null {
@@ -31,7 +31,7 @@ export function seriesFacts(day: GardenDay, series: Series, subject: SeriesSubje
     today,
     marks,
     done: byDay(doneOn(day, series, subject, pictures)).filter(({ on }) => on <= today),
-    looks: byDay(pictures.flatMap(looksOf)),
+    looks: byDay(pictures.flatMap((picture) => looksOf(day, picture))),
     tapes: byDay(pictures.flatMap(tapeLooksOf)),
     rain: rainOn(day, subject),
     comes: (what, after) => comes(day, subject, what, after),
@@ -88,12 +88,12 @@ function doneOn(
 }
 
 /** Looks that tell whether anything lives: counts of how much there is, and covers lifted. */
-function looksOf({ samples, inspections }: WatchPicture): SeriesFacts['looks'] {
+function looksOf(day: GardenDay, { samples, inspections, sprays }: WatchPicture): SeriesFacts['looks'] {
   const counted = samples.flatMap(({ on, summary }) =>
     summary.level === null ? [] : [{ on, clear: summary.level.level === 0 }],
   );
   const looked = inspections.flatMap(({ on, answers, coversTurned }) => {
-    const { life } = assessLife(answers, coversTurned, false, 0, false);
+    const { life } = assessLife(answers, coversTurned, isOiled(day, sprays, on));
     return life === 'unknown' ? [] : [{ on, clear: life === 'dead' }];
   });
   return [...counted, ...looked];

@@ -64,18 +64,20 @@ export function stepUse(
 ): StepUse {
   const asked = material === null ? candidatesFor(day, watch) : ofMaterial(day, material);
   if (asked.length === 0) return { kind: 'open' };
+  const scene = sceneToday(day, plant, watch);
   const first = due.from > day.today ? due.from : day.today;
   const last = addDays(due.to > first ? due.to : first, SLIP_DAYS);
-  const tried = asked.map((candidate) => tryOut(day, plant, watch, candidate, first, assumed));
+  const tried = asked.map((candidate) => tryOut(scene, candidate, first, assumed));
   const free = soonest(tried);
   if (free && free.on <= last) return used(free, null);
   const against = tried[0]!.against!;
   if (material !== null) {
     const others = candidatesFor(day, watch).filter(({ product }) => product.materialId !== material);
-    const other = soonest(others.map((candidate) => tryOut(day, plant, watch, candidate, first, assumed)));
+    const other = soonest(others.map((candidate) => tryOut(scene, candidate, first, assumed)));
     if (other && other.on <= last) return used(other, { materialId: material, against });
   }
-  if (free) return used(free, null);
+  // A day is only named where a rule names it: when bloom is over nobody knows yet.
+  if (free?.against?.until) return used(free, null);
   return {
     kind: 'refused',
     materialId: material,
@@ -159,16 +161,14 @@ const ANY_LINE: LabelLine = {
 
 /** The first day on which some line of a product is free on the plant. */
 function tryOut(
-  day: GardenDay,
-  plant: Plant,
-  watch: Pick<Watch, 'group' | 'targetId'>,
+  today: UseScene,
   candidate: Candidate,
   first: CivilDate,
   assumed: readonly AssumedSpray[],
 ): Tried {
   let against: Finding | null = null;
   for (let on = first; daysBetween(first, on) <= LOOK_AHEAD_DAYS;) {
-    const scene = sceneOn(day, plant, watch, on, assumed);
+    const scene = sceneOn(today, on, assumed);
     const refusals = candidate.product.lines.map((line) => refusal(scene, candidate.product, line));
     if (refusals.some((finding) => finding === null)) return { ...candidate, on, against };
     const [worst] = refusals as Finding[];
@@ -185,25 +185,25 @@ function refusal(scene: UseScene, product: Product, line: LabelLine): Finding | 
   return worst && ['wait', 'no', 'never'].includes(worst.verdict) ? worst : null;
 }
 
-/** A plant on a day to come, with what the series would have put on it by then. */
-function sceneOn(
-  day: GardenDay,
-  plant: Plant,
-  watch: Pick<Watch, 'group' | 'targetId'>,
-  on: CivilDate,
-  assumed: readonly AssumedSpray[],
-): UseScene {
+/** A plant as it stands today: nobody is asked what only a look could tell. */
+function sceneToday(day: GardenDay, plant: Plant, watch: Pick<Watch, 'group' | 'targetId'>): UseScene {
   const leaves = leavesOf(day, plant);
-  const scene = useScene(day, on, plant, watch, {
-    leafState: on === day.today ? leaves.value : leavesExpected(day, plant, on),
+  return useScene(day, day.today, plant, watch, {
+    leafState: leaves.value,
     leafQuestion: bareWoodQuestion(day, leaves),
     bloom: null,
     weather: 'not-sure',
     beesAtHoneydew: null,
     planned: [],
   });
+}
+
+/** The same on a day to come, with what the series would have put on it by then. */
+function sceneOn(scene: UseScene, on: CivilDate, assumed: readonly AssumedSpray[]): UseScene {
+  const { day, plant, told } = scene;
+  const leafState = on === day.today ? told.leafState : leavesExpected(day, plant, on);
   const before = assumed.filter((spray) => spray.on < on).map((spray) => asEarlier(day, spray));
-  return before.length === 0 ? scene : { ...scene, earlier: [...scene.earlier, ...before] };
+  return { ...scene, today: on, told: { ...told, leafState }, earlier: [...scene.earlier, ...before] };
 }
 
 /** What it will wear by its winter as it is expected. */

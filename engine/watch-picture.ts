@@ -322,14 +322,7 @@ function lifeOf(
   const thisSeason = inspections.filter((inspection) => inspection.on >= start);
   const last = thisSeason.at(-1);
   const answers = Object.assign({}, ...thisSeason.map((inspection) => inspection.answers)) as Answers;
-  const oiled =
-    last !== undefined &&
-    sprays.some(
-      (spray) =>
-        spray.on <= last.on &&
-        spray.on >= addDays(last.on, -MOIST_AFTER_OIL_DAYS) &&
-        spray.parts.some(({ productId }) => materialById(day.books.product(productId).materialId).isOil),
-    );
+  const oiled = last !== undefined && isOiled(day, sprays, last.on);
   const counted = samples.filter((sample) => sample.on >= start).at(-1);
   const live = counted?.units.reduce((sum, { counts }) => sum + (counts.live ?? counts.larvae ?? 0), 0) ?? 0;
   return assessLife(
@@ -340,6 +333,15 @@ function lifeOf(
     crawlers.some((on) => on >= start && on >= (last?.on ?? start) && on >= (counted?.on ?? start)),
   );
 }
+
+/** Whether oil went on within the month before a look, so that what is moist proves nothing. */
+export const isOiled = (day: GardenDay, sprays: readonly LoggedSpray[], on: CivilDate): boolean =>
+  sprays.some(
+    (spray) =>
+      spray.on <= on &&
+      spray.on >= addDays(on, -MOIST_AFTER_OIL_DAYS) &&
+      spray.parts.some(({ productId }) => materialById(day.books.product(productId).materialId).isOil),
+  );
 
 /** Days on which crawlers were caught or seen. */
 const crawlersOn = (tapes: readonly Tape[], sightings: readonly Sighting[]): CivilDate[] => [

@@ -23,6 +23,7 @@ const IDS: readonly (readonly [RegExp, string])[] = [
   [/^\/api\/rounds\//, EVERY.round],
 ];
 const QUERIES: Readonly<Record<string, string>> = {
+  '/api/offers': `?watch=${EVERY.watch}`,
   '/api/bench': `?watch=${EVERY.watch}`,
   '/api/spray-hours': `?plant=${EVERY.plant}&product=${EVERY.product}&line=${EVERY.line}`,
 };
