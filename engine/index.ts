@@ -63,3 +63,4 @@ export {
   type WatchSeasons,
 } from './seasons-answer.ts';
 export { type OffersAnswer, type SeriesOffer, seriesOffers } from './series-offers.ts';
+export { type YearAnswer, yearAnswer, type YearBar, type YearRow, type YearWhat } from './year-answer.ts';

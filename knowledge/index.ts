@@ -49,7 +49,14 @@ export {
   type SchoolQuestion,
 } from './schools.ts';
 export { isFollowed, SERIES_TEMPLATES, seriesFor } from './series/offers.ts';
-export { materialNames } from './series/sprays.ts';
+export {
+  daysBetweenWords,
+  endingWords,
+  named,
+  rhythmWords,
+  STAGE_WORDS,
+  stepTitle,
+} from './series/step-words.ts';
 export type { SeriesScene, SeriesTemplate } from './series/template.ts';
 export { SOURCES } from './sources.ts';
 export { targetById, TARGETS, type Target } from './targets/index.ts';

@@ -2,7 +2,6 @@ import { addDays, type CivilDate } from '#core/calendar';
 import { blankStep, type Ending, type StepPlan } from '#core/records';
 import { incubationDays } from '../hatch-times.ts';
 import { CITRUS_HOSTS } from '../hosts.ts';
-import { materialById } from '../materials.ts';
 import {
   after,
   beginsWith,
@@ -295,7 +294,3 @@ export const SPRAY_SERIES: readonly SeriesTemplate[] = [
     },
   }),
 ];
-
-/** Materials of a series by name, in the order of their turns. */
-export const materialNames = ({ materials }: Pick<StepPlan, 'materials'>): string[] =>
-  materials.map((id) => materialById(id).name);

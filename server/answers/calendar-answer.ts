@@ -3,8 +3,18 @@ import { addDays, type CivilDate } from '#core/calendar';
 import type { CrawlerWindow, DueItem } from '#core/decide';
 import type { EventState, Projection } from '#core/phenology';
 import type { Garden } from '#core/records';
-import { dormantItems, dueBesideSeries, type GardenDay, watchPictures, type WatchPicture } from '#engine';
-import { DUE_TITLES, EVENTS, inSentence, ruleById } from '#knowledge';
+import type { DormantSpray } from '#core/plan';
+import {
+  dormantItems,
+  dueBesideSeries,
+  programmeAnswer,
+  yearAnswer,
+  type YearWhat,
+  type GardenDay,
+  watchPictures,
+  type WatchPicture,
+} from '#engine';
+import { DUE_TITLES, EVENTS, inSentence, rhythmWords, ruleById, stepTitle } from '#knowledge';
 
 /**
  * One entry of the calendar, whole days. The id stays while the date moves, so that calendars move it
@@ -19,7 +29,7 @@ export interface CalendarEntry {
   readonly text: string;
 }
 
-/** Windows of open watches, checks due and sprays done this season. */
+/** Windows of open watches, checks due, sprays done this season, and everything planned. */
 export function calendarEntries(day: GardenDay): CalendarEntry[] {
   const pictures = watchPictures(day).filter(
     ({ watch, plant }) => watch.outcome === 'open' && plant.retiredOn === null && !plant.outOfReach,
@@ -33,7 +43,7 @@ export function calendarEntries(day: GardenDay): CalendarEntry[] {
   ]);
   const sprays = pictures.flatMap((picture) =>
     picture.sprays
-      .filter((spray) => spray.on >= day.start)
+      .filter((spray) => spray.on >= day.start && !isTurn(day, picture.watch.id, spray.on))
       .map((spray): CalendarEntry => ({
         id: `spray-${spray.id}`,
         title: `Sprayed: ${aboutOf(picture)}`,
@@ -46,7 +56,7 @@ export function calendarEntries(day: GardenDay): CalendarEntry[] {
   const checks = [...dueBesideSeries(day), ...dormantItems(day)].flatMap((item): CalendarEntry[] => {
     const picture = byId.get(item.watchId);
     const last = item.closes ?? item.opens;
-    if (!picture || !last || isAboutWindow(item)) return [];
+    if (!picture || !last || isAboutWindow(item) || item.kind === 'dormant-spray') return [];
     const from = item.opens && item.opens < last ? item.opens : last;
     return [
       {
@@ -58,9 +68,68 @@ export function calendarEntries(day: GardenDay): CalendarEntry[] {
       },
     ];
   });
-  return [...windows, ...checks, ...sprays].sort((a, b) =>
+  return [...windows, ...checks, ...sprays, ...plannedEntries(day)].sort((a, b) =>
     a.from < b.from ? -1 : a.from > b.from ? 1 : a.id < b.id ? -1 : 1,
   );
+}
+
+/** A spray that was a turn of a series stands as that, so that the entry there was becomes what was done. */
+const isTurn = (day: GardenDay, watchId: string, on: CivilDate): boolean =>
+  programmeAnswer(day).some(
+    ({ series, steps }) => series.watchId === watchId && steps.some(({ doneOn }) => doneOn === on),
+  );
+
+/** Turns of series with those done, winter sprays, feedings and days on which nothing is picked. */
+function plannedEntries(day: GardenDay): CalendarEntry[] {
+  return yearAnswer(day).rows.flatMap((row) =>
+    row.bars.flatMap(({ id, what, from, to, early, late }): CalendarEntry[] => {
+      const words = plannedWords(what);
+      if (!words) return [];
+      const about = row.targetName ? `${row.plantName}, ${inSentence(row.targetName)}` : row.plantName;
+      const range = early === null ? '' : ` Between ${early} and ${late ?? 'later'} four times in five.`;
+      return [
+        {
+          id,
+          title: about ? `${words.title}: ${about}` : words.title,
+          from,
+          to,
+          text: `${words.text}${range}`,
+        },
+      ];
+    }),
+  );
+}
+
+const DORMANT_TITLES: Readonly<Record<DormantSpray, string>> = {
+  oil: 'Dormant oil',
+  copper: 'Fixed copper',
+  'oil-and-copper': 'Oil with fixed copper',
+  'spur-sample': 'Spur sample',
+};
+
+function plannedWords(what: YearWhat): { title: string; text: string } | null {
+  switch (what.kind) {
+    case 'series': {
+      const { plan, material, use, state } = what.step;
+      const title = stepTitle(plan, use?.kind === 'use' ? use.materialId : material);
+      const rhythm = rhythmWords(plan, (on) => on);
+      return {
+        title: state === 'done' ? `Done: ${title}` : title,
+        text: `${what.name}${rhythm ? `: ${rhythm}` : ''}. It moves with what is logged; the label comes first.`,
+      };
+    }
+    case 'winter':
+      return {
+        title: DORMANT_TITLES[what.spray],
+        text: `Winter programme.${what.mattersMost ? ' The one that counts most.' : ''} The label comes first.`,
+      };
+    case 'feeding':
+      return { title: 'Feed', text: 'By the school followed.' };
+    case 'no-picking':
+      return { title: 'Do not pick', text: `After ${what.product}. Washing does not replace the days.` };
+    default:
+      return null;
+  }
 }
 
 /** A window stands in the calendar by itself. */

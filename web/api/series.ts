@@ -14,3 +14,7 @@ export const useOffers = (about: { readonly watch: string } | { readonly plant: 
     queryKey: ['offers', about],
     queryFn: () => answer(api.offers.$get({ query: about })).then((body) => body.offers),
   });
+
+/** Twelve months of windows, plans and what was done. */
+export const useYear = () =>
+  useQuery({ queryKey: ['year'], queryFn: () => answer(api.year.$get()).then((body) => body.year) });

@@ -1,76 +1,14 @@
 import type { CivilDate } from '#core/calendar';
 import type { Because } from '#core/programme';
-import type { Ending, Series, StageAwaited, StepPlan, Trigger } from '#core/records';
-import { HANDWORK, inSentence, materialById } from '#knowledge';
+import type { Series, Trigger } from '#core/records';
+import { daysBetweenWords, named, rhythmWords, STAGE_WORDS, stepTitle } from '#knowledge';
 import type { SettledStep } from '#engine';
 import { showDate, showDateRange, showShortDate } from './dates.ts';
 import { listed } from './sentence.ts';
 
-const STAGE_WORDS: Readonly<Record<StageAwaited, string>> = {
-  'leaf-fall': 'leaves are down',
-  'bud-swell': 'buds swell',
-  'green-tip': 'the first green shows',
-};
-
-const ACTION_WORDS: Readonly<Record<StepPlan['action'], string>> = {
-  spray: 'Spray',
-  look: 'Look it over',
-  'read-tapes': 'Read the tapes',
-  'hang-trap': 'Hang a trap',
-  hand: 'By hand',
-  feed: 'Feed',
-  'bring-in': 'Bring it in',
-  errand: 'To do',
-};
-
-/** What a step is, in a line: "Spray with insecticidal soap". */
-export function stepTitle(plan: StepPlan, materialId: string | null = null): string {
-  if (plan.action === 'hand') return HANDWORK[plan.hand!].name;
-  if (plan.says)
-    return plan.action === 'spray' && materialId ? `${plan.says}: ${named(materialId)}` : plan.says;
-  return plan.action === 'spray' && materialId
-    ? `Spray with ${named(materialId)}`
-    : ACTION_WORDS[plan.action];
-}
-
-const named = (materialId: string) => inSentence(materialById(materialId).name);
-
 /** The step as it is to be done: with what the rules leave it. */
 export const settledTitle = ({ plan, material, use }: SettledStep): string =>
   stepTitle(plan, use?.kind === 'use' ? use.materialId : material);
-
-const span = (least: number, most: number): string => (least === most ? `${least}` : `${least} to ${most}`);
-const days = (least: number, most: number): string => `${span(least, most)} day${most === 1 ? '' : 's'}`;
-
-/** How often it is done, and what ends it: "every 7 to 8 days, until two looks in a row find nothing". */
-export function rhythmWords({ every, times, until, trigger }: StepPlan): string {
-  const often =
-    trigger.kind === 'yearly'
-      ? 'each year'
-      : every === null
-        ? ''
-        : `every ${days(every.leastDays, every.mostDays)}${every.afterRainMm === null ? '' : ', sooner after heavy rain'}`;
-  const most = times !== null && times > 1 ? `${times} times${until.length > 0 ? ' at most' : ''}` : '';
-  return [often, most, ...until.map((by) => `until ${endingWords(by)}`)].filter(Boolean).join(', ');
-}
-
-const COUNT_WORDS: Readonly<Record<number, string>> = { 1: 'a look finds', 2: 'two looks in a row find' };
-
-/** What ends the turns of a step: "two looks in a row find nothing alive". */
-export function endingWords(by: Ending): string {
-  switch (by.kind) {
-    case 'looks-clear':
-      return `${COUNT_WORDS[by.looks] ?? `${by.looks} looks in a row find`} nothing alive`;
-    case 'tapes-empty':
-      return `${COUNT_WORDS[by.looks] ?? `${by.looks} looks in a row find`} the tapes empty`;
-    case 'date':
-      return showDate(by.on);
-    case 'stage':
-      return STAGE_WORDS[by.stage];
-    case 'flush-hard':
-      return 'the flush is hard';
-  }
-}
 
 const AWAITED_WORDS: Readonly<Record<Trigger['kind'], string>> = {
   after: 'after the step before',
@@ -101,7 +39,7 @@ export function triggerWords(trigger: Trigger): string {
     case 'after':
       return trigger.mostDays === 0
         ? 'at once'
-        : `${days(trigger.leastDays, trigger.mostDays)} after the step before`;
+        : `${daysBetweenWords(trigger.leastDays, trigger.mostDays)} after the step before`;
     case 'date':
       return `on ${showDate(trigger.on)}`;
     case 'stage':
@@ -117,7 +55,7 @@ export function becauseWords(because: Because, today: CivilDate, rain: (mm: numb
     case 'after':
       return because.mostDays === 0
         ? `begins on ${showDate(because.on, today)}`
-        : `${days(because.leastDays, because.mostDays)} after ${showDate(because.on, today)}`;
+        : `${daysBetweenWords(because.leastDays, because.mostDays)} after ${showDate(because.on, today)}`;
     case 'rain':
       return `${rain(because.rainMm)} of rain since ${showDate(because.since, today)} washed it off`;
     case 'set':
@@ -145,7 +83,7 @@ export const seriesLines = ({ steps }: Pick<Series, 'steps'>): string[] =>
     const begins = i === 0 && plan.trigger.kind === 'after' ? '' : triggerWords(plan.trigger);
     const byTurns = plan.materials.length > 1 ? `${listed(plan.materials.map(named))} by turns` : '';
     const title = stepTitle(plan, plan.materials.length === 1 ? plan.materials[0]! : null);
-    return [title, byTurns, begins, rhythmWords(plan)].filter(Boolean).join(', ');
+    return [title, byTurns, begins, rhythmWords(plan, showDate)].filter(Boolean).join(', ');
   });
 
 /** What becomes of it: why it asks for nothing more. */

@@ -1,16 +1,10 @@
 import { useState } from 'react';
 import type { CivilDate } from '#core/calendar';
+import { endingWords, rhythmWords } from '#knowledge';
 import type { SeriesAnswer, SettledStep } from '#engine';
 import { showDate, showShortDate } from '../../show/dates.ts';
 import { listed } from '../../show/sentence.ts';
-import {
-  endingWords,
-  OVER_WORDS,
-  rhythmWords,
-  settledTitle,
-  stepDays,
-  WAITS_WORDS,
-} from '../../show/series-words.ts';
+import { OVER_WORDS, settledTitle, stepDays, WAITS_WORDS } from '../../show/series-words.ts';
 import { useToday } from '../../show/use-show.ts';
 import { SeriesEditor } from './series-editor.tsx';
 import { StepActions } from './step-actions.tsx';
@@ -107,13 +101,13 @@ function Following({ steps, today }: { steps: readonly SettledStep[]; today: Civ
 }
 
 function EndLine({ answer, next, today }: { answer: SeriesAnswer; next: SettledStep; today: CivilDate }) {
-  const rhythm = rhythmWords(next.plan);
+  const rhythm = rhythmWords(next.plan, showDate);
   const after = answer.series.steps[next.step + 1];
   return (
     <p className="soft text-sm">
       {rhythm ? `${next.plan.says || 'This step'}: ${rhythm}.` : 'Once.'}
       {answer.end &&
-        ` That is expected about ${showDate(answer.end.on, today)} (${endingWords(answer.end.by)}).`}
+        ` That is expected about ${showDate(answer.end.on, today)} (${endingWords(answer.end.by, showDate)}).`}
       {after ? '' : ' Then the series is over.'}
     </p>
   );

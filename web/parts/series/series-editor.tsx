@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Series, StepPlan } from '#core/records';
-import { stepTitle } from '../../show/series-words.ts';
+import { stepTitle } from '#knowledge';
 import { Field } from '../field.tsx';
 
 interface SeriesEditorProps {

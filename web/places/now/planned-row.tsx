@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { CivilDate } from '#core/calendar';
-import { inSentence } from '#knowledge';
+import { inSentence, rhythmWords } from '#knowledge';
 import type { PlannedItem } from '#engine';
 import { LeavesQuestion } from '../../parts/leaves-question.tsx';
 import { GradeMark } from '../../parts/reason.tsx';
@@ -10,7 +10,7 @@ import { useSeries } from '../../parts/series/use-series.ts';
 import { WindowBar } from '../../parts/window-bar.tsx';
 import { showDate } from '../../show/dates.ts';
 import { capital, listed } from '../../show/sentence.ts';
-import { rhythmWords, settledTitle, stepDays, WAITS_WORDS } from '../../show/series-words.ts';
+import { settledTitle, stepDays, WAITS_WORDS } from '../../show/series-words.ts';
 import { PLACE_WORDS, SPRAY_WORDS } from '../../show/winter-words.ts';
 import type { PlannedGroup } from './planned-groups.ts';
 
@@ -113,7 +113,7 @@ function PlannedBody({ group }: { group: PlannedGroup }) {
     return <FeedingBody group={group} why={what.feeding.why} school={what.school} />;
   const { answer } = what;
   if (!answer.next) return null;
-  const rhythm = rhythmWords(answer.next.plan);
+  const rhythm = rhythmWords(answer.next.plan, showDate);
   return (
     <>
       <p className="soft">

@@ -36,7 +36,7 @@ export function WhenNav() {
         ['/when/programme', 'Programme', pathname === '/when/programme'],
         ['/when/dormant', 'Dormant season', pathname === '/when/dormant'],
         ['/when/hours', 'Spray hours', pathname === '/when/hours'],
-        ['/when/calendar', 'Calendar', pathname === '/when/calendar'],
+        ['/when/calendar', 'The year', pathname === '/when/calendar'],
         ['/when/stations', 'Stations', pathname.startsWith('/when/stations') || pathname === '/when/normals'],
       ]}
     />
