@@ -8,6 +8,7 @@ import { dropLoggerFile } from './logger.ts';
 import { HEDGE_WATCH, WATCHES } from './watches.ts';
 import { hedgeTapes } from './hedge-tapes.ts';
 import { GROWTH, PLACES, PLANTS, TOUCHING } from './plants.ts';
+import { SERIES } from './programme.ts';
 import { ADVICE, PRODUCTS, SPRAYERS } from './shelf.ts';
 import { GARDEN_STATION, STATION_FROM, SUNROOM_LOGGER } from './stations.ts';
 
@@ -41,6 +42,7 @@ export function seedFallowBank(store: Store, sources: readonly WeatherSource[]):
       ADVICE.forEach(store.localAdvice.put);
       GROWTH.forEach(store.growth.put);
       WATCHES.forEach((entry) => seedWatch(store, entry));
+      SERIES.forEach(store.series.put);
       for (const first of FIRST_TAPES) bringTapes(store, sources, first, '2000-01-01', OPENING_DAY);
     })(),
   );
