@@ -1,4 +1,6 @@
 import { fillHours, type HourCandidate, type HourStep } from '#core/decide';
+import type { HandworkKind } from '#core/records';
+import { evergreenOf, handworkFor } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
 import { NOT_LOOKED, weighAnswer } from './weigh-answer.ts';
 import { watchPictures } from './watch-pictures.ts';
@@ -8,6 +10,8 @@ export interface HourJob extends HourStep {
   readonly plantName: string;
   readonly targetName: string;
   readonly level: number | null;
+  /** What exactly to do by hand on this trouble. */
+  readonly hand: HandworkKind;
 }
 
 /**
@@ -33,7 +37,8 @@ export function hourAnswer(day: GardenDay, hours: number): HourJob[] {
       }));
   });
   return fillHours(candidates, hours).map((step) => {
-    const { plant, targetName, level } = byId.get(step.watchId)!;
-    return { ...step, plantName: plant.name, targetName, level: level?.level ?? null };
+    const { plant, targetName, level, watch } = byId.get(step.watchId)!;
+    const [hand] = handworkFor({ ...watch, evergreen: evergreenOf(plant) });
+    return { ...step, plantName: plant.name, targetName, level: level?.level ?? null, hand: hand! };
   });
 }

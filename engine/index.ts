@@ -64,3 +64,12 @@ export {
 } from './seasons-answer.ts';
 export { type OffersAnswer, type SeriesOffer, seriesOffers } from './series-offers.ts';
 export { type YearAnswer, yearAnswer, type YearBar, type YearRow, type YearWhat } from './year-answer.ts';
+export {
+  type DayClash,
+  type DayJob,
+  type DayTank,
+  WORK_KINDS,
+  type WorkingDay,
+  workingDay,
+  type WorkKind,
+} from './working-day.ts';

@@ -1,4 +1,5 @@
-import type { HandworkKind } from '#core/records';
+import type { TargetGroup } from '#core/identify';
+import { HANDWORK_KINDS, type HandworkKind } from '#core/records';
 
 /** A way of working by hand: how, what it asks of the plant, and what becomes of what comes off. */
 export interface HandworkText {
@@ -81,3 +82,39 @@ export const HANDWORK: Readonly<Record<HandworkKind, HandworkText>> = {
     bin: 'Bin or bury them a spade deep.',
   },
 };
+
+interface HandworkCase {
+  readonly group: TargetGroup | null;
+  readonly targetId: string | null;
+  /** Null where nobody said. */
+  readonly evergreen: boolean | null;
+}
+
+/** Kinds of hand work for a trouble, what suits it best first; the others follow in their usual order. */
+export function handworkFor(meant: HandworkCase): readonly HandworkKind[] {
+  const first = suitedFirst(meant);
+  return [...first, ...HANDWORK_KINDS.filter((kind) => !first.includes(kind))];
+}
+
+function suitedFirst({ group, targetId, evergreen }: HandworkCase): readonly HandworkKind[] {
+  switch (group) {
+    case 'fungus':
+      return targetId === 'peach-leaf-curl' || targetId === 'brown-rot'
+        ? ['prune', 'clear', 'strip']
+        : ['strip', 'clear', 'prune'];
+    case 'leaf-miner':
+      return targetId === 'tentiform-leaf-miner' || targetId === 'horse-chestnut-leaf-miner'
+        ? ['clear', 'pinch']
+        : ['pinch', 'clear'];
+    case 'mite':
+      return ['jet', 'wipe', 'prune'];
+    case 'sap-sucker':
+      return ['jet', 'wipe', 'band', 'prune'];
+    case 'felt':
+      return ['brush', 'prune', 'band'];
+    case 'soft':
+      return evergreen === true ? ['wipe', 'prune', 'band', 'brush'] : ['prune', 'brush', 'band', 'wipe'];
+    default:
+      return evergreen === true ? ['wipe', 'prune', 'brush', 'band'] : ['prune', 'brush', 'wipe', 'band'];
+  }
+}

@@ -35,7 +35,7 @@ const VIEWS = [
   { name: 'stations', at: '/when/stations' },
   { name: 'dormant', at: '/when/dormant' },
   { name: 'hours', at: '/when/hours' },
-  { name: 'network', at: '/setup/network' },
+  { name: 'year', at: '/when/calendar' },
   { name: 'mix', at: `/mix?watch=${HEDGE}` },
   { name: 'seasons', at: `/seasons?watch=${HEDGE}` },
 ];

@@ -88,6 +88,7 @@ const DayPage = lazy(() => import('./places/when/day-page.tsx').then((m) => ({ d
 const NormalsPage = lazy(() =>
   import('./places/when/normals-page.tsx').then((m) => ({ default: m.NormalsPage })),
 );
+const WorkingDayPage = lazy(() => import('./places/now/day-page.tsx').then((m) => ({ default: m.DayPage })));
 const HourPage = lazy(() => import('./places/now/hour-page.tsx').then((m) => ({ default: m.HourPage })));
 const BookPage = lazy(() => import('./places/seasons/book-page.tsx').then((m) => ({ default: m.BookPage })));
 const HandPage = lazy(() => import('./places/look/hand-page.tsx').then((m) => ({ default: m.HandPage })));
@@ -158,6 +159,7 @@ export function App() {
           <Route path="when/dormant" element={<DormantPage />} />
           <Route path="when/programme" element={<ProgrammePage />} />
           <Route path="when/day" element={<DayPage />} />
+          <Route path="now/day" element={<WorkingDayPage />} />
           <Route path="now/hour" element={<HourPage />} />
           <Route path="seasons/book" element={<BookPage />} />
           <Route path="look/:watchId/hand" element={<HandPage />} />

@@ -1,6 +1,6 @@
 import { Hono } from 'hono';
 import { z } from 'zod';
-import { pictureOf, programmeAnswer, seriesOffers, yearAnswer } from '#engine';
+import { pictureOf, programmeAnswer, seriesOffers, workingDay, yearAnswer } from '#engine';
 import { MATERIALS } from '#knowledge';
 import { notInFuture, orNotFound, presentDay, refersTo, type AppParts } from '../context.ts';
 import { fieldProblem } from '../problem.ts';
@@ -19,6 +19,7 @@ export function seriesRoutes(parts: AppParts) {
   const { store, clock } = parts;
   return new Hono()
     .get('/programme', (c) => c.json({ programme: programmeAnswer(presentDay(parts)) }))
+    .get('/working-day', (c) => c.json({ day: workingDay(presentDay(parts)) }))
     .get('/year', (c) => c.json({ year: yearAnswer(presentDay(parts)) }))
     .get('/offers', query(aboutWhat), (c) => {
       const day = presentDay(parts);

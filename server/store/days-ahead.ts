@@ -15,7 +15,9 @@ const DAY_COLUMNS =
   /^(on_day|taken_off|taken_on|read_on|started_on|opened_on|moved_on|hung_on|tagged_on|date)$/;
 
 export function daysAhead(db: Db) {
-  const tables = [...keysOf(KINDS), 'station_day'].flatMap((table) => {
+  // What is planned may well begin on a day to come.
+  const told = keysOf(KINDS).filter((table) => table !== 'series');
+  const tables = [...told, 'station_day'].flatMap((table) => {
     const columns = db.pragma(`table_info(${table})`) as { name: string }[];
     const day = columns.find(({ name }) => DAY_COLUMNS.test(name))?.name;
     return day === undefined ? [] : [{ table, day }];

@@ -18,3 +18,10 @@ export const useOffers = (about: { readonly watch: string } | { readonly plant: 
 /** Twelve months of windows, plans and what was done. */
 export const useYear = () =>
   useQuery({ queryKey: ['year'], queryFn: () => answer(api.year.$get()).then((body) => body.year) });
+
+/** What stands today and tomorrow, in the order of work. */
+export const useWorkingDay = () =>
+  useQuery({
+    queryKey: ['working-day'],
+    queryFn: () => answer(api['working-day'].$get()).then((body) => body.day),
+  });

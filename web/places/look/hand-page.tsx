@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { HANDWORK_KINDS, type HandworkKind } from '#core/records';
-import { HANDWORK, inSentence } from '#knowledge';
+import type { HandworkKind } from '#core/records';
+import { evergreenOf, HANDWORK, handworkFor, inSentence } from '#knowledge';
 import type { WatchPicture } from '#engine';
 import { newId } from '../../api/new-id.ts';
 import { useWatch } from '../../api/queries.ts';
@@ -19,25 +19,12 @@ export function HandPage() {
   return <Answered question={useWatch(watchId)}>{(picture) => <HandForm picture={picture} />}</Answered>;
 }
 
-/** What suits a group comes first. */
-function kindsFor(group: WatchPicture['watch']['group']): readonly HandworkKind[] {
-  const first: readonly HandworkKind[] =
-    group === 'fungus'
-      ? ['strip', 'clear', 'prune']
-      : group === 'leaf-miner'
-        ? ['pinch', 'clear']
-        : group === 'mite' || group === 'sap-sucker'
-          ? ['jet', 'wipe', 'prune']
-          : ['prune', 'wipe', 'brush', 'band'];
-  return [...first, ...HANDWORK_KINDS.filter((kind) => !first.includes(kind))];
-}
-
 function HandForm({ picture }: { picture: WatchPicture }) {
   const { watch, plant, targetName } = picture;
   const today = useToday();
   const navigate = useNavigate();
   const { say } = useNotices();
-  const kinds = kindsFor(watch.group);
+  const kinds = handworkFor({ ...watch, evergreen: evergreenOf(plant) });
   const [id] = useState(newId);
   const [kind, setKind] = useState<HandworkKind>(kinds[0]!);
   const [on, setOn] = useState(today);

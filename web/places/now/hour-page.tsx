@@ -1,5 +1,5 @@
 import { Link, useSearchParams } from 'react-router';
-import { inSentence, WEIGH_OPTIONS } from '#knowledge';
+import { HANDWORK, inSentence, WEIGH_OPTIONS } from '#knowledge';
 import type { HourJob } from '#engine';
 import { useHour } from '../../api/weighing.ts';
 import { Choices } from '../../parts/field.tsx';
@@ -68,7 +68,7 @@ export function HourPage() {
 
 function Job({
   rank,
-  job: { watchId, option, hours, part, plantName, targetName, level },
+  job: { watchId, option, hours, part, plantName, targetName, level, hand },
 }: {
   rank: number;
   job: HourJob;
@@ -85,9 +85,12 @@ function Job({
     <article className="sheet p-4 flex flex-col sm:flex-row gap-3 justify-between items-start">
       <div>
         <h2 className="text-base-content!">
-          {rank}. {plantName}, {inSentence(targetName)}: {inSentence(WEIGH_OPTIONS[option].name)}
+          {rank}. {plantName}, {inSentence(targetName)}:{' '}
+          {inSentence(option === 'by-hand' ? HANDWORK[hand].name : WEIGH_OPTIONS[option].name)}
         </h2>
-        <p>{WEIGH_OPTIONS[option].how}</p>
+        <p>
+          {option === 'by-hand' ? `${HANDWORK[hand].how} ${HANDWORK[hand].bin}` : WEIGH_OPTIONS[option].how}
+        </p>
         <p className="soft text-sm mt-1">
           {Math.round(hours * 60)} min
           {part < 0.999 && `, about ${showShare(part)} of the job: begin with the worst`};{' '}

@@ -30,8 +30,15 @@ function Now({ now }: { now: ShownNow }) {
             <>
               {hoursLead(now)}{' '}
               {now.openWatches > 0 && (
-                <Link className="link-husk" to="/now/hour">
-                  I have an hour
+                <>
+                  <Link className="link-husk" to="/now/hour">
+                    I have an hour
+                  </Link>{' '}
+                </>
+              )}
+              {now.due.length + now.planned.length > 0 && (
+                <Link className="link-husk" to="/now/day">
+                  The working day
                 </Link>
               )}
             </>

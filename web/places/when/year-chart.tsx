@@ -89,7 +89,7 @@ function Row({ row, year, width }: { row: YearRow; year: YearAnswer; width: numb
         </Link>
         {row.targetName && <span className="soft">, {inSentence(row.targetName)}</span>}
       </div>
-      <div className="relative border-b border-base-300" style={{ height: lanes * LANE_PX + 10 }}>
+      <div className="relative border-b border-base-300" style={{ minHeight: lanes * LANE_PX + 10 }}>
         {monthsOf(year).map((first) => (
           <span
             key={first}
@@ -104,7 +104,7 @@ function Row({ row, year, width }: { row: YearRow; year: YearAnswer; width: numb
           style={{ left: xOf(year, year.today, width) }}
         />
         {placed.map((entry) => (
-          <Bar key={entry.bar.id} entry={entry} year={year} width={width} to={to} />
+          <Bar key={entry.bar.id} entry={entry} year={year} to={to} />
         ))}
       </div>
     </>
@@ -112,27 +112,23 @@ function Row({ row, year, width }: { row: YearRow; year: YearAnswer; width: numb
 }
 
 function Bar({
-  entry: { bar, x, width: barWidth, lane, label },
+  entry: { bar, x, width: barWidth, early, late, lane, label },
   year,
-  width,
   to,
 }: {
   entry: PlacedYearBar;
   year: YearAnswer;
-  width: number;
   to: string;
 }) {
   const top = lane * LANE_PX + 6;
   const words = barWords(bar, year.today);
-  const early = bar.early ? xOf(year, bar.early, width) : x;
-  const late = bar.late ? Math.min(width, xOf(year, addDays(bar.late, 1), width)) : x + barWidth;
   return (
     <>
       {(early < x || late > x + barWidth) && (
         <span
           aria-hidden
           className="absolute h-0 border-t-2 border-dotted border-base-content/50"
-          style={{ left: Math.max(0, early), width: late - Math.max(0, early), top: top + 6 }}
+          style={{ left: early, width: late - early, top: top + 6 }}
         />
       )}
       <Link
@@ -145,8 +141,8 @@ function Bar({
       {label && (
         <span
           aria-hidden
-          className="absolute text-xs leading-[14px] whitespace-nowrap pointer-events-none"
-          style={{ left: x + barWidth + 4, top }}
+          className="absolute text-xs leading-[14px] whitespace-nowrap bg-base-100 pointer-events-none"
+          style={{ left: late + 4, top }}
         >
           {label}
         </span>

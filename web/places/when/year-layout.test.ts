@@ -23,6 +23,13 @@ test('a bar lies on its days, two px a day, and is never too thin to see', () =>
   expect(lay([bar('a', '2025-11-11', '2026-01-10')]).placed[0]).toMatchObject({ x: 0, width: 20 });
 });
 
+test('a spread belongs to its bar: the label stands behind it, and nothing lies on it', () => {
+  const spread = { ...bar('window', '2026-03-11', '2026-03-20'), early: '2026-03-01', late: '2026-04-10' };
+  const { placed, lanes } = lay([bar('spray', '2026-03-05', '2026-03-06'), spread], false);
+  expect(placed[1]).toMatchObject({ x: 138, width: 20, early: 118, late: 198, lane: 1 });
+  expect(lanes).toBe(2);
+});
+
 test('no bar or label lies over another: what meets goes a lane down', () => {
   const { placed, lanes } = lay([
     bar('window', '2026-03-01', '2026-05-01'),

@@ -6,6 +6,9 @@ export interface PlacedYearBar {
   readonly bar: YearBar;
   readonly x: number;
   readonly width: number;
+  /** Where the spread of what is only expected begins and ends; the bar's own ends where there is none. */
+  readonly early: number;
+  readonly late: number;
   readonly lane: number;
   /** Empty where a neighbour alike already says it, or there is no room on the page. */
   readonly label: string;
@@ -35,18 +38,20 @@ export function yearLanes(
   const placed = bars.map((bar): PlacedYearBar => {
     const x = at(bar.from);
     const width = Math.max(LEAST_PX, at(bar.to) + widthPx / days - x);
+    const early = bar.early ? Math.min(x, at(bar.early)) : x;
+    const late = bar.late ? Math.max(x + width, at(bar.late)) : x + width;
     const word = words(bar);
     const before = said.get(word);
     const isTurn = before !== undefined && x - before < word.length * LETTER_PX * 3;
     const labelPx = labelled && !isTurn ? word.length * LETTER_PX + 4 : 0;
-    const fits = x + width + labelPx <= widthPx;
+    const fits = late + labelPx <= widthPx;
     const label = labelPx > 0 && fits ? word : '';
-    const end = x + width + (label ? labelPx : 0);
+    const end = late + (label ? labelPx : 0);
     said.set(word, x);
-    const free = ends.findIndex((taken) => taken + GAP_PX <= x);
+    const free = ends.findIndex((taken) => taken + GAP_PX <= early);
     const lane = free < 0 ? ends.length : free;
     ends[lane] = end;
-    return { bar, x, width, lane, label };
+    return { bar, x, width, early, late, lane, label };
   });
   return { placed, lanes: Math.max(1, ends.length) };
 }

@@ -1,0 +1,136 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { HANDWORK_KINDS, type HandworkKind } from '#core/records';
+import { HANDWORK } from '#knowledge';
+import type { DayJob } from '#engine';
+import { newId } from '../../api/new-id.ts';
+import { usePlants } from '../../api/queries.ts';
+import { keepRecord, putEntry, takeOutEntry } from '../../outbox/use-outbox.ts';
+import { Field } from '../../parts/field.tsx';
+import { useNotices } from '../../parts/notices.tsx';
+import { SelectOne } from '../../parts/select-one.tsx';
+import { capital } from '../../show/sentence.ts';
+import { useToday } from '../../show/use-show.ts';
+
+type Work = HandworkKind | 'feeding' | 'watering';
+const WORK: readonly { id: Work; label: string }[] = [
+  ...HANDWORK_KINDS.map((id) => ({ id, label: HANDWORK[id].done })),
+  { id: 'feeding', label: 'fed' },
+  { id: 'watering', label: 'watered' },
+];
+
+/** Plants picked and what was done on them, logged at once; it counts for every trouble on each of them. */
+export function TickWork({ jobs }: { jobs: readonly DayJob[] }) {
+  const today = useToday();
+  const { say } = useNotices();
+  const plants =
+    usePlants().data?.filter(({ retiredOn, outOfReach }) => retiredOn === null && !outOfReach) ?? [];
+  const due = new Set(jobs.map(({ plantId }) => plantId));
+  const inOrder = plants.toSorted((a, b) => Number(due.has(b.id)) - Number(due.has(a.id)));
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const [work, setWork] = useState<Work>('jet');
+  const [minutes, setMinutes] = useState('');
+  const [error, setError] = useState<string>();
+  const log = async () => {
+    const spent = minutes.trim() === '' ? null : Number(minutes);
+    if (spent !== null && !(Number.isInteger(spent) && spent >= 0 && spent <= 2000))
+      return setError('whole minutes, up to 2000');
+    setError(undefined);
+    const share = spent === null ? null : Math.round(spent / chosen.length);
+    const entries = plants
+      .filter(({ id }) => chosen.includes(id))
+      .map(({ id, name }) => entryOf(id, name, work, today, share));
+    const label = WORK.find(({ id }) => id === work)!.label;
+    try {
+      for (const { kind, record, label: named } of entries) await keepRecord(putEntry(kind, record, named));
+      say(
+        `Logged: ${label}, ${entries.length === 1 ? entries[0]!.name : `${entries.length} plants`}.`,
+        () => {
+          for (const { kind, record, label: named } of entries)
+            void keepRecord(takeOutEntry(kind, record, named)).catch((problem: Error) =>
+              say(problem.message),
+            );
+        },
+      );
+      setChosen([]);
+      setMinutes('');
+    } catch (problem) {
+      say((problem as Error).message);
+    }
+  };
+  if (plants.length === 0) return null;
+  return (
+    <form
+      noValidate
+      aria-label="Tick what was done"
+      className="sheet p-4 flex flex-col gap-3 self-start"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void log();
+      }}
+    >
+      <h2>Tick what was done</h2>
+      <p className="soft text-sm">
+        It counts for every trouble on each plant, and for the steps of its series.
+      </p>
+      <Field label="What">
+        <SelectOne className="select w-full" value={work} options={WORK} onChange={setWork} />
+      </Field>
+      <fieldset>
+        <legend className="font-semibold text-[0.93rem]">On which plants</legend>
+        <div className="grid sm:grid-cols-2 gap-x-3">
+          {inOrder.map(({ id, name }) => (
+            <label key={id} className="flex items-center gap-2 min-h-11">
+              <input
+                type="checkbox"
+                className="checkbox checkbox-sm"
+                checked={chosen.includes(id)}
+                onChange={(event) =>
+                  setChosen(event.target.checked ? [...chosen, id] : chosen.filter((other) => other !== id))
+                }
+              />{' '}
+              {name}
+            </label>
+          ))}
+        </div>
+      </fieldset>
+      {work !== 'feeding' && work !== 'watering' && (
+        <Field label="Minutes in all, if you know" error={error}>
+          <input
+            className="input w-full"
+            inputMode="numeric"
+            value={minutes}
+            onChange={(event) => setMinutes(event.target.value)}
+          />
+        </Field>
+      )}
+      <button type="submit" className="btn btn-primary self-start" disabled={chosen.length === 0}>
+        {chosen.length === 0
+          ? 'Choose plants'
+          : `Log for ${chosen.length} plant${chosen.length === 1 ? '' : 's'}`}
+      </button>
+      {chosen.length > 0 && (
+        <p className="text-sm">
+          Sprayed them?{' '}
+          <Link className="link-husk" to={`/mix?${chosen.map((id) => `plant=${id}`).join('&')}`}>
+            Mix and log one tank
+          </Link>{' '}
+          for them.
+        </p>
+      )}
+    </form>
+  );
+}
+
+function entryOf(plantId: string, name: string, work: Work, on: string, minutes: number | null) {
+  const id = newId();
+  const label = `${capital(WORK.find((entry) => entry.id === work)!.label)}, ${name}`;
+  return work === 'feeding' || work === 'watering'
+    ? { kind: 'care', name, label, record: { id, plantId, kind: work, on, note: '' } }
+    : {
+        kind: 'handwork',
+        name,
+        label,
+        record: { id, watchId: null, plantId, on, kind: work, minutes, note: '' },
+      };
+}
