@@ -35,6 +35,7 @@ import { programmeAnswer, standingOf } from './programme-answer.ts';
 import { seriesOffers } from './series-offers.ts';
 import { dueBesideSeries } from './superseded.ts';
 import { judgeLine, useScene } from './use-facts.ts';
+import { factsOf } from './watch-picture.ts';
 import { pictureOf } from './watch-pictures.ts';
 
 const LEMON = plantOf('Lemon', 'lemon');
@@ -595,4 +596,17 @@ describe('whatever the shelf, the series and the log', () => {
       ),
     );
   }
+});
+
+test('a drench is told with the days it takes to rise, the last one that was', () => {
+  const drench = productOf('imidacloprid', { ...ANY });
+  const facts = (sprays: LoggedSpray[]) => {
+    const day = gardenDay(garden({ products: [drench, soap], sprays }), '2026-07-01');
+    return factsOf(day, pictureOf(day, SCALE.id)!).drench;
+  };
+  expect(facts([sprayOf(SCALE, '2026-05-01', [drench]), sprayOf(SCALE, '2026-06-01', [soap])])).toEqual({
+    on: '2026-05-01',
+    onsetDays: 56,
+  });
+  expect(facts([sprayOf(SCALE, '2026-06-01', [soap])])).toBeNull();
 });

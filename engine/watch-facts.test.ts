@@ -71,6 +71,7 @@ describe('what the rules of what is due are told of a watch', () => {
       clear: false,
       clearedOn: null,
       incubationDays: null,
+      drench: null,
       treatedOn: [],
       workedOn: [],
       countedOn: [],

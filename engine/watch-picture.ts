@@ -44,6 +44,7 @@ import {
   ingredientsOf,
   materialById,
   neemDays,
+  onsetDays,
   protocolsFor,
   schoolFor,
   schoolsFor,
@@ -211,6 +212,7 @@ export function factsOf(day: GardenDay, picture: WatchPicture): WatchFacts {
     ...windowFacts(day, picture),
     ...lookedAt(picture),
     incubationDays: incubationDays(watch.targetId, watch.group),
+    drench: lastDrench(day, sprays),
     treatedOn: sprays.filter(({ on }) => on >= aYearAgo).map(({ on }) => on),
     workedOn: picture.handwork.filter(({ on }) => on >= aYearAgo).map(({ on }) => on),
     countedOn: samples.map((sample) => sample.on),
@@ -221,6 +223,15 @@ export function factsOf(day: GardenDay, picture: WatchPicture): WatchFacts {
       picture.hanging.some(({ kind }) => kind === 'trap') ||
       picture.traps.some(({ takenOff }) => takenOff >= seasonStart),
   };
+}
+
+/** The last spray that was a drench, and how long it takes to rise. */
+function lastDrench(day: GardenDay, sprays: readonly LoggedSpray[]): WatchFacts['drench'] {
+  for (const { on, parts } of sprays.toReversed()) {
+    const days = parts.map(({ productId }) => onsetDays(day.books.product(productId).materialId));
+    if (days.some((onset) => onset > 0)) return { on, onsetDays: Math.max(...days) };
+  }
+  return null;
 }
 
 /** Days of this season on which adults flew: seen, or in a trap that catches such, as of the day it was read. */

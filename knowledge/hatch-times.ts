@@ -69,6 +69,12 @@ const INCUBATION_DAYS: Readonly<Record<string, number>> = {
 };
 const USUAL_INCUBATION_DAYS = 14;
 
+/** Days in which a drench has risen into the twigs: two to eight weeks, one to three (rules of thumb, grade C). */
+const ONSET_DAYS: Readonly<Record<string, number>> = { imidacloprid: 56, dinotefuran: 21 };
+
+/** Days until a material given at the roots shows in what feeds above; 0 for what works where it lands. */
+export const onsetDays = (materialId: string): number => ONSET_DAYS[materialId] ?? 0;
+
 /** Days after which a treatment against a fungus can be judged; null for what is no fungus. */
 export function incubationDays(targetId: string | null, group: TargetGroup | null): number | null {
   if (group !== 'fungus') return null;

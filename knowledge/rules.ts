@@ -181,6 +181,24 @@ export const RULES: readonly Rule[] = [
     sourceIds: ['practice'],
   },
   {
+    id: 'check-mites-after',
+    says:
+      'Mites breed within the week. The day after tells whether they were met, day 7 and day 14 whether they are ' +
+      'back.',
+    wouldChange: 'A count on each of the days closes it; none left on the last ends it.',
+    grade: 'C',
+    sourceIds: ['practice'],
+  },
+  {
+    id: 'check-drench-after',
+    says:
+      'A drench has to rise first, two to eight weeks for imidacloprid and one to three for dinotefuran; sooner ' +
+      'nobody can say whether it worked.',
+    wouldChange: 'A count after that day closes this.',
+    grade: 'C',
+    sourceIds: ['practice'],
+  },
+  {
     id: 'tapes-before-hatch',
     says:
       'Put tapes up two weeks before the first crawlers are expected, so that the first catch is the ' +

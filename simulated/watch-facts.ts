@@ -77,6 +77,7 @@ export function plainFacts(more: Partial<WatchFacts> = {}): WatchFacts {
     clearedOn: null,
     clear: false,
     incubationDays: null,
+    drench: null,
     ...more,
   };
 }

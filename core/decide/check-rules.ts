@@ -21,15 +21,12 @@ export const nameFirst: DueRule = (facts, today) => {
 export const checkAfterTreatment: DueRule = (facts, today) => {
   const last = [...facts.treatedOn, ...facts.workedOn].sort().at(-1);
   if (!last) return [];
-  const { from, to, ruleId } = whenJudged(facts);
+  const check = nextCheck(whenJudged(facts, last), last, facts.countedOn, today);
+  if (!check) return [];
+  const { from, to, ruleId } = check;
   const opens = addDays(last, from);
   const closes = addDays(last, to);
-  const done = facts.countedOn.some((on) => on >= opens);
-  if (
-    done ||
-    daysBetween(today, opens) > DAYS.openingSoon ||
-    daysBetween(closes, today) > DAYS.checkForgottenAfter
-  )
+  if (daysBetween(today, opens) > DAYS.openingSoon || daysBetween(closes, today) > DAYS.checkForgottenAfter)
     return [];
   return [
     dueItem(facts, 'check-after-treatment', ruleId, {
@@ -44,17 +41,51 @@ export const checkAfterTreatment: DueRule = (facts, today) => {
   ];
 };
 
-/** Scale on new growth after weeks, a fungus after what was on its way has shown, the rest within days. */
-function whenJudged({ group, incubationDays }: WatchToday): { from: number; to: number; ruleId: string } {
+/** A check of a treatment, in days after it. */
+interface Check {
+  readonly from: number;
+  readonly to: number;
+  readonly ruleId: string;
+}
+
+/** The first check that no count has made, and whose time is not over because the next one has begun. */
+function nextCheck(
+  checks: readonly Check[],
+  treatedOn: CivilDate,
+  countedOn: readonly CivilDate[],
+  today: CivilDate,
+): Check | undefined {
+  return checks.find(({ from }, i) => {
+    const opens = addDays(treatedOn, from);
+    const next = checks[i + 1];
+    const until = next ? addDays(treatedOn, next.from) : null;
+    if (until !== null && until <= today) return false;
+    return !countedOn.some((on) => on >= opens && (until === null || on < until));
+  });
+}
+
+/**
+ * Scale on new growth after weeks, a fungus after what was on its way has shown, mites again and again, a drench
+ * once it has risen, the rest within days.
+ */
+function whenJudged({ group, incubationDays, drench }: WatchToday, last: CivilDate): Check[] {
+  if (drench?.on === last)
+    return [
+      { from: drench.onsetDays, to: drench.onsetDays + DAYS.scaleCheckFrom, ruleId: 'check-drench-after' },
+    ];
   if (isScaleGroup(group))
-    return { from: DAYS.scaleCheckFrom, to: DAYS.scaleCheckTo, ruleId: 'check-scale-after' };
+    return [{ from: DAYS.scaleCheckFrom, to: DAYS.scaleCheckTo, ruleId: 'check-scale-after' }];
+  if (group === 'mite')
+    return DAYS.miteChecks.map(([from, to]) => ({ from, to, ruleId: 'check-mites-after' }));
   if (incubationDays !== null)
-    return {
-      from: incubationDays,
-      to: incubationDays + DAYS.scaleCheckFrom,
-      ruleId: 'check-after-incubation',
-    };
-  return { from: DAYS.quickCheckFrom, to: DAYS.quickCheckTo, ruleId: 'check-others-after' };
+    return [
+      {
+        from: incubationDays,
+        to: incubationDays + DAYS.scaleCheckFrom,
+        ruleId: 'check-after-incubation',
+      },
+    ];
+  return [{ from: DAYS.quickCheckFrom, to: DAYS.quickCheckTo, ruleId: 'check-others-after' }];
 }
 
 /** What is watched is looked at again; the day is named even when it lies far ahead. */

@@ -10,6 +10,12 @@ export const DAYS = {
   scaleCheckTo: 28,
   quickCheckFrom: 1,
   quickCheckTo: 10,
+  /** Mites breed within the week: on day 1 whether they were met, on day 7 and 14 whether they are back. */
+  miteChecks: [
+    [1, 3],
+    [7, 9],
+    [14, 21],
+  ],
   checkForgottenAfter: 120,
   /** A watched plant is looked at again after this; what is clear, or dead, later. */
   lookAgain: 42,

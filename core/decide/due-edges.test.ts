@@ -128,8 +128,8 @@ describe('looking again after treatment', () => {
       closes: '2026-05-29',
       standing: 'open',
     });
-    const mites = due({ group: 'mite', treatedOn: ['2026-05-01'] }, '2026-05-12')[0];
-    expect(mites).toMatchObject({
+    const quick = due({ group: 'sap-sucker', treatedOn: ['2026-05-01'] }, '2026-05-12')[0];
+    expect(quick).toMatchObject({
       ruleId: 'check-others-after',
       opens: '2026-05-02',
       closes: '2026-05-11',

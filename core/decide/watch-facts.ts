@@ -35,6 +35,8 @@ export interface WatchFacts {
   readonly clear: boolean;
   /** Days from infection to what can be seen, for a fungus; null for others. */
   readonly incubationDays: number | null;
+  /** Its last drench, and days until that has risen; null where there was none. */
+  readonly drench: { readonly on: CivilDate; readonly onsetDays: number } | null;
   /** This season's tapes. */
   readonly tapes: readonly TapeReading[];
   /** Days on which the tapes that hang now were hung. */

@@ -62,11 +62,40 @@ describe('looking', () => {
       opens: '2026-05-27',
       closes: '2026-06-10',
     });
-    expect(item({ ...facts, group: 'mite' }, '2026-05-11', 'check-after-treatment')).toMatchObject({
+    expect(item({ ...facts, group: 'sap-sucker' }, '2026-05-11', 'check-after-treatment')).toMatchObject({
       ruleId: 'check-others-after',
       opens: '2026-05-11',
       closes: '2026-05-20',
     });
+  });
+
+  test('mites are looked at on day 1, 7 and 14, each look once; what was let pass is left', () => {
+    const facts = { treatedOn: ['2026-05-10'], group: 'mite' } as const;
+    const days = (today: CivilDate, countedOn: CivilDate[] = []) => {
+      const check = item({ ...facts, countedOn }, today, 'check-after-treatment');
+      return check && [check.ruleId, check.opens, check.closes];
+    };
+    expect(days('2026-05-11')).toEqual(['check-mites-after', '2026-05-11', '2026-05-13']);
+    expect(days('2026-05-16')).toEqual(['check-mites-after', '2026-05-11', '2026-05-13']);
+    expect(days('2026-05-17')).toEqual(['check-mites-after', '2026-05-17', '2026-05-19']);
+    expect(days('2026-05-12', ['2026-05-12'])).toEqual(['check-mites-after', '2026-05-17', '2026-05-19']);
+    expect(days('2026-05-18', ['2026-05-12', '2026-05-18'])).toEqual([
+      'check-mites-after',
+      '2026-05-24',
+      '2026-05-31',
+    ]);
+    expect(days('2026-05-25', ['2026-05-24'])).toBeUndefined();
+  });
+
+  test('a drench is judged once it has risen, whatever it was for; a spray after it as such', () => {
+    const facts = { treatedOn: ['2026-05-10'], drench: { on: '2026-05-10', onsetDays: 56 } };
+    expect(item(facts, '2026-06-26', 'check-after-treatment')).toMatchObject({
+      ruleId: 'check-drench-after',
+      opens: '2026-07-05',
+      closes: '2026-07-19',
+    });
+    const both = { ...facts, treatedOn: ['2026-05-10', '2026-06-10'] };
+    expect(item(both, '2026-06-26', 'check-after-treatment')?.ruleId).toBe('check-scale-after');
   });
 
   test('a count after the day it is judged from closes that; one before does not', () => {

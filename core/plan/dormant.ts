@@ -236,7 +236,8 @@ function coolSpans(
 }
 
 /**
- * Every four weeks, counted from the oil that was really put on, or from the first day of a turn nobody took. The last begins early enough to be done before buds swell.
+ * Every four weeks, counted from the oil that was really put on, or from the first day of a turn nobody took. The
+ * last begins early enough to be done before buds swell.
  */
 function months(from: CivilDate, to: CivilDate, oiled: readonly CivilDate[]): Span[] {
   const turns: Span[] = [];

@@ -1,11 +1,12 @@
 import { Link } from 'react-router';
+import type { CivilDate } from '#core/calendar';
 import { DUE_TITLES, inSentence, materialById } from '#knowledge';
 import type { DayJob, DayTank, WorkingDay, WorkKind } from '#engine';
 import { useWorkingDay } from '../../api/series.ts';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { StepActions } from '../../parts/series/step-actions.tsx';
 import { showDate } from '../../show/dates.ts';
-import { capital, listed } from '../../show/sentence.ts';
+import { listed } from '../../show/sentence.ts';
 import { useShow } from '../../show/use-show.ts';
 import { plannedTitle } from './planned-row.tsx';
 import { TickWork } from './tick-work.tsx';
@@ -28,7 +29,7 @@ export function DayPage() {
             title={
               day.jobs.length === 0
                 ? 'Nothing stands today or tomorrow'
-                : `${capital(hoursWords(day.minutes))} of work stand today and tomorrow`
+                : `Today and tomorrow: ${hoursWords(day.minutes)} of work`
             }
             lead="In the order of work: looks before anything is wetted, dry hands before wet ones, one tank for all it fits. Minutes are rules of thumb, grade C."
           >
@@ -92,7 +93,7 @@ function Jobs({ day }: { day: WorkingDay }) {
               .filter((job) => job.kind === kind)
               .map((job) => (
                 <li key={job.id} className="p-4">
-                  <Job job={job} />
+                  <Job job={job} today={day.today} />
                 </li>
               ))}
           </ul>
@@ -102,7 +103,7 @@ function Jobs({ day }: { day: WorkingDay }) {
   );
 }
 
-function Job({ job }: { job: DayJob }) {
+function Job({ job, today }: { job: DayJob; today: CivilDate }) {
   const { what, watchId, plantId, placeName, until, minutes } = job;
   const answer = what.kind === 'planned' && what.item.what.kind === 'series' ? what.item.what.answer : null;
   const to = watchId ? `/look/${watchId}` : plantId ? `/garden/${plantId}` : '/when/programme';
@@ -114,7 +115,11 @@ function Job({ job }: { job: DayJob }) {
         </Link>
       </p>
       <p className="soft text-sm">
-        {[placeName, until && `until ${showDate(until)}`, minutes > 0 && `${minutes} min`]
+        {[
+          placeName,
+          until && `${until < today ? 'was due' : 'until'} ${showDate(until, today)}`,
+          minutes > 0 && `${minutes} min`,
+        ]
           .filter(Boolean)
           .join(', ')}
       </p>

@@ -18,6 +18,8 @@ interface DueWords {
 const CHECK_ADVICE: Readonly<Record<string, string>> = {
   'check-scale-after': 'Count live ones on new growth only.',
   'check-after-incubation': 'Look at leaves that opened since: spots already there do not go.',
+  'check-mites-after': 'Tap a shoot over paper and count what walks, the same way as before.',
+  'check-drench-after': 'Count live ones on new growth: it has risen by now.',
   'check-others-after': 'Count what still lives, the same way as before.',
 };
 
