@@ -12,7 +12,13 @@ import { OPENING_DAY, passDays, seedFallowBank } from './seed.ts';
 import { gardenStation, STATION_TO, sunroomLogger } from './stations.ts';
 import { steppedClock } from './stepped-clock.ts';
 
-/** Starts the made-up garden. PORT, HOST and DATA from the environment; `--fresh` begins it anew. */
+/** An empty garden's day may be stepped for as long as anybody would. */
+const EMPTY_TO = '2099-12-31';
+
+/**
+ * Starts the made-up garden. PORT, HOST and DATA from the environment; `--fresh` begins it anew. With EMPTY_ON, a
+ * day such as 2026-05-02, it is a garden without anything in it, whose day stands still until it is stepped.
+ */
 async function main(): Promise<void> {
   const log = pino({ level: 'warn' });
   const root = process.cwd();
@@ -25,9 +31,12 @@ async function main(): Promise<void> {
   const isNew = !existsSync(file);
   const store = openStore(file, join(root, 'server/migrations'));
   refuseOpenDoor(process.env.HOST ?? '127.0.0.1', store);
-  const sources = [gardenStation(), sunroomLogger()];
-  if (isNew || store.garden() === null) seedFallowBank(store, sources);
-  const clock = steppedClock(store, OPENING_DAY, STATION_TO);
+  const emptyOn = process.env.EMPTY_ON;
+  const sources = emptyOn ? [] : [gardenStation(), sunroomLogger()];
+  if (!emptyOn && (isNew || store.garden() === null)) seedFallowBank(store, sources);
+  const clock = emptyOn
+    ? steppedClock(store, emptyOn, EMPTY_TO)
+    : steppedClock(store, OPENING_DAY, STATION_TO);
   const logError = (error: unknown) => log.error(error);
   const weatherFolder = watchedFolder(
     store,
@@ -52,7 +61,7 @@ async function main(): Promise<void> {
       demo: true,
       weatherFolder,
       ...running.parts,
-      onStep: (from, to) => passDays(store, sources, weatherFolder, from, to),
+      ...(emptyOn ? {} : { onStep: (from, to) => passDays(store, sources, weatherFolder, from, to) }),
     },
     join(root, 'dist/web'),
     logError,
@@ -70,7 +79,7 @@ async function main(): Promise<void> {
     process.env.HOST ?? '127.0.0.1',
     Number(process.env.PORT ?? 4173),
   );
-  console.log(`Fallow Bank, a made-up garden, is at ${address}`);
+  console.log(`${emptyOn ? 'An empty garden' : 'Fallow Bank, a made-up garden,'} is at ${address}`);
 }
 
 main().catch((error: unknown) => {

@@ -19,9 +19,10 @@ async function startProgram(
   program: string,
   data: string,
   port: string,
+  more: NodeJS.ProcessEnv,
 ): Promise<{ child: ChildProcess; address: string }> {
   const child = spawn(process.execPath, [`dist/server/${program}.js`], {
-    env: { ...process.env, DATA: data, PORT: port, HOST: '127.0.0.1' },
+    env: { ...process.env, DATA: data, PORT: port, HOST: '127.0.0.1', ...more },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   const address = await new Promise<string>((resolve, reject) => {
@@ -34,9 +35,13 @@ async function startProgram(
   return { child, address };
 }
 
-async function running(program: string, use: (running: Running) => Promise<void>): Promise<void> {
+async function running(
+  program: string,
+  use: (running: Running) => Promise<void>,
+  more: NodeJS.ProcessEnv = {},
+): Promise<void> {
   const data = mkdtempSync(join(tmpdir(), 'juglans-e2e-'));
-  const first = await startProgram(program, data, '0');
+  const first = await startProgram(program, data, '0', more);
   const { address } = first;
   let { child } = first;
   const end = async (signal: NodeJS.Signals) => {
@@ -45,7 +50,7 @@ async function running(program: string, use: (running: Running) => Promise<void>
     await ended;
   };
   const startAgain = async () => {
-    ({ child } = await startProgram(program, data, new URL(address).port));
+    ({ child } = await startProgram(program, data, new URL(address).port, more));
   };
   await use({
     address,
@@ -65,6 +70,10 @@ interface PerJourney {
   readonly demo: Running;
   /** The program on empty records. */
   readonly empty: Running;
+  /** The day a stepped garden begins on. */
+  readonly startsOn: string;
+  /** The program on empty records, with a day that stands still until it is stepped. */
+  readonly stepped: Running;
 }
 
 interface PerWorker {
@@ -77,6 +86,8 @@ interface PerWorker {
 export const test = base.extend<PerJourney, PerWorker>({
   demo: async ({}, use) => running('demo', use),
   empty: async ({}, use) => running('main', use),
+  startsOn: ['2026-05-02', { option: true }],
+  stepped: async ({ startsOn }, use) => running('demo', use, { EMPTY_ON: startsOn }),
   sharedDemo: [async ({}, use) => running('demo', use), { scope: 'worker' }],
   onlooker: [
     async ({ browser, sharedDemo }, use) => {

@@ -1,0 +1,282 @@
+import { expect, type Page } from '@playwright/test';
+import { sayAllClear } from './all-clear.ts';
+import { planted } from './planted.ts';
+import { test } from './server.ts';
+import { v7 } from 'uuid';
+
+/** Nobody knows tonight's weather: said at the bench, as it asks. */
+async function sayNotSure(page: Page): Promise<void> {
+  const sky = page.getByRole('group', { name: 'Sky' });
+  if (await sky.isVisible()) await sky.getByText('not sure', { exact: true }).click();
+}
+
+async function logTank(page: Page): Promise<void> {
+  await sayAllClear(page);
+  await sayNotSure(page);
+  await page.getByRole('button', { name: 'Log the spray' }).click();
+  await expect(page.getByText(/The spray of .* is logged/)).toBeVisible();
+}
+
+const row = (page: Page, name: RegExp) =>
+  page.getByRole('article').filter({ has: page.getByRole('heading', { name }) });
+
+test('neem on two pots: weekly, one closed at the check, the other carried on and then every second week', async ({
+  page,
+  stepped,
+}) => {
+  const garden = await planted(
+    page,
+    stepped.address,
+    { schools: { 'neem-repeat': 'weekly-then-fortnightly' } },
+    'sunroom',
+  );
+  const [lemon, kumquat] = [await garden.plant('Lemon', 'lemon'), await garden.plant('Kumquat', 'kumquat')];
+  const [onLemon, onKumquat] = [
+    await garden.watch(lemon, 'brown-soft-scale'),
+    await garden.watch(kumquat, 'brown-soft-scale'),
+  ];
+  await garden.product('Amber neem', 'raw-neem', {}, { containsOil: true });
+  const both = `${stepped.address}/mix?watch=${onLemon.id}&watch=${onKumquat.id}`;
+
+  await test.step('one tank for both; each is told what usually follows, and takes it', async () => {
+    await page.goto(both);
+    await logTank(page);
+    for (const watch of [onLemon, onKumquat]) {
+      await page.goto(`${stepped.address}/look/${watch.id}`);
+      const offers = page.getByRole('region', { name: 'And then?' });
+      await expect(offers).toContainText('9–10 May, then 16–17 May');
+      await offers.getByRole('button', { name: /^Plan it Neem weekly/ }).click();
+      await expect(page.getByText('Planned: Neem weekly, then every second week.')).toBeVisible();
+      await expect(page.getByRole('region', { name: 'Series' })).toContainText(
+        'Next: Spray with cold-pressed neem oil, 9–10 May',
+      );
+    }
+  });
+
+  await test.step('a week later both are due, and sprayed again two days late from one tank', async () => {
+    await garden.step(9);
+    await page.goto(`${stepped.address}/now`);
+    await expect(row(page, /Lemon, brown soft scale/).filter({ hasText: 'cold-pressed neem' })).toContainText(
+      'was due 10 May',
+    );
+    await page.goto(both);
+    await logTank(page);
+    await expect(page.getByRole('region', { name: 'Series' })).toContainText('18–19 May');
+  });
+
+  await test.step('the check on day ten closes one pot', async () => {
+    await garden.step(1);
+    await page.goto(`${stepped.address}/look/${onLemon.id}`);
+    await page.getByRole('button', { name: 'Close the watch' }).click();
+    await expect(page.getByText('The watch is closed.')).toBeVisible();
+    await page.goto(`${stepped.address}/now`);
+    await expect(
+      row(page, /Kumquat, brown soft scale/).filter({ hasText: 'cold-pressed neem' }),
+    ).toContainText('18–19 May');
+    await expect(page.getByText('Lemon, brown soft scale')).toHaveCount(0);
+  });
+
+  await test.step('two counts that find nothing turn weeks into fortnights', async () => {
+    for (const days of [1, 2]) {
+      await garden.step(days);
+      await page.goto(`${stepped.address}/look/${onKumquat.id}/count`);
+      for (let i = 0; i < 10; i++) await page.getByRole('button', { name: 'Nothing here' }).click();
+      await page.getByRole('button', { name: /^Finish with/ }).click();
+      await expect(page.getByRole('region', { name: 'Counts' })).toBeVisible();
+    }
+    await expect(page.getByRole('region', { name: 'Series' })).toContainText(
+      'Next: Spray with cold-pressed neem oil, 25–27 May',
+    );
+  });
+});
+
+test.describe('in winter', () => {
+  test.use({ startsOn: '2026-11-20' });
+
+  test('nine trees under three sprays: planned at once, one tank, and the next is named across New Year', async ({
+    page,
+    stepped,
+  }) => {
+    const garden = await planted(page, stepped.address, { schools: { dormant: 'three-sprays' } });
+    for (let i = 1; i <= 9; i++)
+      await garden.plant(`Tree ${i}`, i < 7 ? 'apple' : 'pear', { heightM: 2.5, spreadM: 2 });
+    await garden.product(
+      'Winter oil',
+      'mineral-oil',
+      { leafStates: ['dormant', 'delayed-dormant'], rateLow: 2, rateHigh: 3 },
+      { containsOil: true },
+    );
+    await page.goto(`${stepped.address}/when/programme`);
+    await expect(page.getByText('No series runs.')).toBeVisible();
+    const many = page.getByRole('region', { name: 'For many plants' });
+    await many.getByRole('button', { name: 'All of them' }).click();
+    await many.getByRole('button', { name: 'Plan it for 9 plants' }).click();
+    await expect(page.getByText('Planned for 9 plants: winter sprays.')).toBeVisible();
+
+    await page.goto(`${stepped.address}/now`);
+    const first = row(page, /^Dormant oil: Tree 1, Tree 2, Tree 3 and 6 more/);
+    await expect(first).toContainText('At leaf fall');
+    await first.getByRole('link', { name: 'Mix for 9 plants' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Mixing for 9 plants');
+    await page
+      .getByRole('region', { name: 'How it stands today' })
+      .getByText('bare', { exact: false })
+      .first()
+      .click();
+    await logTank(page);
+
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Planned for later' })).toContainText(
+      'Dormant oil: Tree 1, Tree 2, Tree 3 and 6 more',
+    );
+    await page.goto(`${stepped.address}/when/calendar`);
+    await expect(
+      page.getByRole('region', { name: 'Entries' }).getByText('Dormant oil: Tree 9').first(),
+    ).toBeVisible();
+    await page.goto(`${stepped.address}/seasons/book`);
+    await expect(page.getByText('the whole plant')).toHaveCount(9);
+  });
+
+  test('oil once in the month where winters are mild: one two weeks late moves the next, across New Year', async ({
+    page,
+    stepped,
+  }) => {
+    const garden = await planted(page, stepped.address, {
+      latitudeDeg: 33,
+      temperatureUnit: 'F',
+      measureSystem: 'us',
+      schools: { dormant: 'monthly-oil' },
+    });
+    const myrtle = await garden.plant('Myrtle', 'crape-myrtle');
+    const felt = await garden.watch(myrtle, 'crapemyrtle-bark-scale');
+    await garden.product(
+      'Winter oil',
+      'mineral-oil',
+      { leafStates: ['dormant', 'delayed-dormant'], rateLow: 2, rateHigh: 3 },
+      { containsOil: true },
+    );
+    await garden.step(18);
+    const spray = async () => {
+      await page.goto(`${stepped.address}/mix?watch=${felt.id}`);
+      await page.getByText('bare and hardened (dormant)').click();
+      await logTank(page);
+    };
+    await page.goto(`${stepped.address}/now`);
+    await page
+      .getByRole('group', { name: /^Myrtle: / })
+      .first()
+      .getByRole('button', { name: 'bare' })
+      .click();
+    await expect(page.getByText('Logged: bare, Myrtle.')).toBeVisible();
+    await spray();
+    await garden.step(31);
+    await garden.step(11);
+    await spray();
+    // Logged on 8 December and, two weeks late, on 19 January: four weeks on is 16 February.
+    await page.goto(`${stepped.address}/when/dormant`);
+    await expect(page.getByRole('main')).toContainText('16 February');
+    await page.goto(`${stepped.address}/when/calendar`);
+    await expect(page.getByRole('region', { name: 'Entries' })).toContainText('16 February');
+  });
+});
+
+test('a fig with rust: stripped, wetted, and the next days are named; a date of one’s own beside it', async ({
+  page,
+  stepped,
+}) => {
+  const garden = await planted(page, stepped.address, { schools: { 'fig-rust': 'strip' } });
+  const fig = await garden.plant('Fig', 'fig');
+  const rust = await garden.watch(fig, 'fig-rust');
+  await page.goto(`${stepped.address}/look/${rust.id}/hand`);
+  await page.getByRole('button', { name: 'Log it' }).click();
+  const offers = page.getByRole('region', { name: 'And then?' });
+  await expect(offers).toContainText('Strip, wet bare stems and ground, and twice more');
+  await offers.getByRole('button', { name: /^Change it first Strip/ }).click();
+  const change = page.getByRole('form', { name: 'Change the series' });
+  await change.getByLabel('Days, least').last().fill('x');
+  await change.getByRole('button', { name: 'Plan it so' }).click();
+  await expect(change.getByRole('alert')).toContainText('whole days');
+  await change.getByLabel('Days, least').last().fill('12');
+  await change.getByRole('button', { name: 'Plan it so' }).click();
+  const series = page.getByRole('region', { name: 'Series' });
+  await expect(series).toContainText('Done 2 May');
+  await expect(series).toContainText('Next: Bare stems and the ground beneath, 2–5 May');
+
+  await series.getByRole('button', { name: 'A date of my own' }).click();
+  const form = page.getByRole('form', { name: 'A date of my own' });
+  await form.getByText('something else').click();
+  await form.getByRole('button', { name: 'Plan it', exact: true }).click();
+  await expect(form.getByRole('alert')).toContainText('say what is to be done');
+  await form.getByLabel('What is to be done').fill('Thin the crown');
+  await form.getByText('in so many days, then again').click();
+  await form.getByRole('button', { name: 'Plan it', exact: true }).click();
+  await expect(series).toContainText('Thin the crown, 9–12 May');
+
+  await page.goto(`${stepped.address}/now/day`);
+  await expect(page.getByRole('heading', { name: /^Today and tomorrow: / })).toBeVisible();
+  const tick = page.getByRole('form', { name: 'Tick what was done' });
+  await tick.getByLabel('What').selectOption({ label: 'cleared' });
+  await tick.getByLabel('Fig').check();
+  await tick.getByRole('button', { name: 'Log for 1 plant' }).click();
+  await expect(page.getByText('Logged: cleared, Fig.')).toBeVisible();
+  await page.goto(`${stepped.address}/look/${rust.id}`);
+  await expect(page.getByRole('region', { name: 'Hand work' })).toContainText('cleared');
+});
+
+test('spinosad and oil by turns on a flush: bloom holds them back, and lets them go when it is over', async ({
+  page,
+  stepped,
+}) => {
+  const garden = await planted(
+    page,
+    stepped.address,
+    { schools: { 'leaf-mining': 'every-flush' } },
+    'sunroom',
+  );
+  const kumquat = await garden.plant('Kumquat', 'kumquat');
+  const miner = await garden.watch(kumquat, 'citrus-leaf-miner');
+  await garden.product('Deep soil', 'spinosad', {});
+  await garden.product('Leaf oil', 'mineral-oil', {}, { containsOil: true });
+  const log = (stage: string, on: string) =>
+    garden.put('/growth', { id: v7(), plantId: kumquat.id, stage, on, note: '' } as { id: string });
+  await log('flush-start', '2026-05-01');
+  await page.goto(`${stepped.address}/mix?watch=${miner.id}`);
+  await logTank(page);
+  await page.getByRole('button', { name: /^Plan it Spinosad and oil by turns/ }).click();
+  const series = page.getByRole('region', { name: 'Series' });
+  await expect(series).toContainText(/Next: Spray with (mineral horticultural oil|spinosad), 12–16 May/);
+  await expect(series).toContainText('expected about 31 May');
+
+  await log('bloom-start', '2026-05-02');
+  await garden.step(10);
+  await page.goto(`${stepped.address}/now`);
+  const held = row(page, /Kumquat, citrus leaf miner/).filter({ hasText: 'by turns' });
+  await expect(held).toContainText('held back');
+  await expect(held).toContainText('It is in bloom that bees visit.');
+  await log('bloom-end', '2026-05-12');
+  await page.reload();
+  await expect(held).toContainText('until 16 May');
+});
+
+test('a school that feeds four times: each comes to Now at its stage, and is ticked there', async ({
+  page,
+  stepped,
+}) => {
+  const garden = await planted(page, stepped.address, { schools: { feeding: 'four-a-season' } });
+  const [apple, pear] = [await garden.plant('Apple', 'apple'), await garden.plant('Pear', 'pear')];
+  for (const { id } of [apple, pear])
+    for (const [stage, on] of [
+      ['bloom-start', '2026-04-20'],
+      ['petal-fall', '2026-05-02'],
+    ] as const)
+      await garden.put('/growth', { id: v7(), plantId: id, stage, on, note: '' } as { id: string });
+  await page.goto(`${stepped.address}/now`);
+  const feed = row(page, /^Feed: Apple and Pear/);
+  await expect(feed).toContainText('As petals fall');
+  await feed.getByRole('button', { name: 'Fed all 2' }).click();
+  await expect(page.getByRole('region', { name: 'Planned for later' })).toContainText('from 16 May');
+  await page.goto(`${stepped.address}/mix/recipes?recipe=biological-feed`);
+  await expect(
+    page.getByRole('region', { name: 'What goes in' }).getByRole('listitem').filter({ hasText: 'molasses' }),
+  ).toBeVisible();
+});
