@@ -147,7 +147,7 @@ describe('the programme', () => {
     expect(steps('by-spurs', plant(), '2026-02-01', [], [{ on: '2026-01-20', asksForOil: false }])).toEqual([
       ['midwinter', 'spur-sample', 'done', true],
     ]);
-    expect(steps('monthly-oil', plant({ troubles: ['felt-scale'] }), '2025-11-01')).toHaveLength(5);
+    expect(steps('monthly-oil', plant({ troubles: ['felt-scale'] }), '2025-11-01')).toHaveLength(6);
   });
 
   test('who is left out, and why', () => {
@@ -219,7 +219,7 @@ describe('bare wood is looked at, not taken for granted', () => {
     expect(first({ ...evergreen, troubles: ['bark-disease'] }, '2026-02-10')).toBe('nothing-in-the-cool');
     expect(
       (first({ ...evergreen, troubles: ['felt-scale'] }, '2026-02-10', 'monthly-oil') as unknown[]).length,
-    ).toBe(5);
+    ).toBe(6);
   });
   test('copper against blight goes on from swell to green tip; a spur sample over its threshold asks for oil', () => {
     const seen = { value: 'delayed-dormant', basis: 'seen', question: null } as const;

@@ -81,7 +81,7 @@ const MIDWINTER_SPAN_DAYS = 14;
 const MONTH_DAYS = 28;
 /** How long a turn of it is good for, and how much of the winter must be left for one. */
 const MONTH_SPAN_DAYS = 20;
-const LEAST_OF_A_MONTH_DAYS = 20;
+const LEAST_OF_A_MONTH_DAYS = 7;
 /** Days after first green through which copper against blight is still in time. */
 const GREEN_TIP_DAYS = 5;
 /** A spray this near its span still counts as that one. */
@@ -250,7 +250,7 @@ function months(from: CivilDate, to: CivilDate, oiled: readonly CivilDate[]): Sp
       place: 'monthly',
       what: 'oil',
       from: begins,
-      to: done && done > usualEnd ? done : usualEnd,
+      to: done && done > usualEnd ? done : usualEnd < to ? usualEnd : to,
     });
     begins = addDays(done ?? begins, MONTH_DAYS);
   }
