@@ -43,7 +43,7 @@ export interface PlantWinter {
   /** The watch that asks for it, to log a spray against. */
   readonly watchId: string | null;
   /** The series by which it is sprayed with nothing wrong today. */
-  readonly guardId: string | null;
+  readonly guard: Series | null;
   readonly asksFor: readonly string[];
 }
 
@@ -115,7 +115,7 @@ function winterOfGarden(day: GardenDay): DormantAnswer {
         plantName: plant.name,
         winter,
         watchId: asking[0]?.watch.id ?? null,
-        guardId: guard?.id ?? null,
+        guard,
         asksFor: asking.map(({ targetName }) => targetName),
         plan: planFor(winter),
         before: isComing ? planOfLast(plantWinter(day, plant, day.start)) : null,

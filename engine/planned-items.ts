@@ -1,5 +1,6 @@
 import { addDays, type CivilDate, daysBetween } from '#core/calendar';
 import { DAYS } from '#core/decide';
+import type { Series } from '#core/records';
 import type { DormantStep, Feeding } from '#core/plan';
 import { dormantAnswer } from './dormant-answer.ts';
 import { feedingAnswer } from './feeding-answer.ts';
@@ -21,7 +22,7 @@ export interface PlannedItem {
   readonly standing: StepStanding;
   readonly what:
     | { readonly kind: 'series'; readonly answer: SeriesAnswer }
-    | { readonly kind: 'winter'; readonly step: DormantStep; readonly seriesId: string }
+    | { readonly kind: 'winter'; readonly step: DormantStep; readonly series: Series }
     | { readonly kind: 'feeding'; readonly feeding: Feeding; readonly school: string };
 }
 
@@ -52,26 +53,24 @@ function ofSeries(day: GardenDay): PlannedItem[] {
 
 /** Winter sprays of plants nothing is wrong with; those a watch asks for are told at the watch. */
 function ofWinter(day: GardenDay): PlannedItem[] {
-  return dormantAnswer(day).plants.flatMap(
-    ({ plan, watchId, guardId, plantId, plantName }): PlannedItem[] => {
-      if (plan.kind !== 'steps' || watchId !== null || guardId === null) return [];
-      const next = plan.steps.find(({ state }) => state === 'due' || state === 'ask' || state === 'coming');
-      if (!next) return [];
-      return [
-        {
-          id: `${guardId}:${next.place}:${next.from}`,
-          plantId,
-          plantName,
-          watchId: null,
-          targetName: '',
-          from: next.from,
-          to: next.to,
-          standing: next.state !== 'coming' ? 'open' : near(day.today, next.from),
-          what: { kind: 'winter', step: next, seriesId: guardId },
-        },
-      ];
-    },
-  );
+  return dormantAnswer(day).plants.flatMap(({ plan, watchId, guard, plantId, plantName }): PlannedItem[] => {
+    if (plan.kind !== 'steps' || watchId !== null || guard === null) return [];
+    const next = plan.steps.find(({ state }) => state === 'due' || state === 'ask' || state === 'coming');
+    if (!next) return [];
+    return [
+      {
+        id: `${guard.id}:${next.place}:${next.from}`,
+        plantId,
+        plantName,
+        watchId: null,
+        targetName: '',
+        from: next.from,
+        to: next.to,
+        standing: next.state !== 'coming' ? 'open' : near(day.today, next.from),
+        what: { kind: 'winter', step: next, series: guard },
+      },
+    ];
+  });
 }
 
 const near = (today: CivilDate, from: CivilDate): StepStanding =>

@@ -289,7 +289,7 @@ describe('what is planned stands in Now with its day', () => {
     ]);
     expect(planned(orchard({ dormant: 'by-spurs' }), '2026-10-10')[0]![1]).toBe('spur-sample midwinter');
     const { plants } = dormantAnswer(gardenDay(orchard({ dormant: 'three-sprays' }), '2026-10-10'));
-    expect(plants.map(({ guardId, watchId }) => [guardId !== null, watchId])).toEqual([
+    expect(plants.map(({ guard: by, watchId }) => [by !== null, watchId])).toEqual([
       [true, null],
       [true, null],
     ]);

@@ -13,8 +13,8 @@ export interface SeriesOffer {
   /** What would be kept, but for its id. */
   readonly series: Series;
   readonly says: string;
-  /** The garden or plant follows the school that does it so, or all do. */
-  readonly followed: boolean;
+  /** Whether the garden or plant follows the school that does it so; null for what is common to all. */
+  readonly followed: boolean | null;
   readonly answer: SeriesAnswer;
 }
 
@@ -52,7 +52,7 @@ export function seriesOffers(day: GardenDay, plant: Plant, picture: WatchPicture
         return {
           series,
           says: template.says,
-          followed: isFollowed(template, scene.schools),
+          followed: template.school && isFollowed(template, scene.schools),
           answer: seriesAnswer(day, series, subject),
         };
       });

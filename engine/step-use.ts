@@ -1,7 +1,8 @@
 import { addDays, type CivilDate, daysBetween } from '#core/calendar';
 import type { EarlierSpray, Finding, LabelLine, LeafState, Product } from '#core/materials';
+import { TARGET_GROUPS } from '#core/identify';
 import type { StepDue } from '#core/programme';
-import type { Plant, Watch } from '#core/records';
+import { blankLine, type Plant, type Watch } from '#core/records';
 import {
   efficacyAgainst,
   evergreenOf,
@@ -135,29 +136,13 @@ function candidatesFor(day: GardenDay, { group, targetId }: Pick<Watch, 'group' 
 /** A material nobody has on the shelf: its label is not known, so its line leaves everything open. */
 function asUsual(materialId: string): Product {
   const usual = genericProduct(materialId, () => materialId);
-  const line = { ...ANY_LINE, id: `${materialId}-line`, crop: materialById(materialId).name };
+  const line: LabelLine = {
+    ...blankLine({ id: `${materialId}-line`, crop: materialById(materialId).name, rateLow: 1, rateHigh: 1 }),
+    groups: TARGET_GROUPS,
+    leafStates: ['in-leaf', 'dormant', 'delayed-dormant'],
+  };
   return { ...usual, strengthPercent: usual.strengthPercent ?? 100, lines: [line] };
 }
-
-const ANY_LINE: LabelLine = {
-  id: '',
-  crop: '',
-  region: '',
-  hostIds: [],
-  groups: ['armored', 'soft', 'felt', 'giant', 'sap-sucker', 'mite', 'leaf-miner', 'fungus'],
-  leafStates: ['in-leaf', 'dormant', 'delayed-dormant'],
-  rateLow: 1,
-  rateHigh: 1,
-  rateUnit: 'percent',
-  leastC: null,
-  greatestC: null,
-  intervalDays: null,
-  usesPerYear: null,
-  mostPerYear: null,
-  daysToHarvest: null,
-  reentryHours: null,
-  rainFreeHours: null,
-};
 
 /** The first day on which some line of a product is free on the plant. */
 function tryOut(

@@ -186,7 +186,7 @@ describe('winter', () => {
         band.bars.find(({ what }) => what.kind === 'winter' && what.plantName === 'Lilac'),
       ).toMatchObject({ state: 'open' });
       const { entries } = await ask<{ entries: { title: string }[] }>('/calendar');
-      expect(entries.map(({ title }) => title)).toContain('Winter spray: Lilac, oystershell scale');
+      expect(entries.map(({ title }) => title)).toContain('Dormant oil: Lilac');
     } finally {
       today = OPENING_DAY;
     }

@@ -139,10 +139,12 @@ describe('the shelf', () => {
       404,
       'There is no such watch.',
     ]);
-    expect(await refusal('GET', `/bench?watch=${'x'.repeat(401)}`)).toEqual([
+    expect(await refusal('GET', `/bench?watch=${'x'.repeat(1501)}`)).toEqual([
       422,
-      'watch: at most ten at a time',
+      'watch: at most forty at a time',
     ]);
+    expect(await refusal('GET', '/bench')).toEqual([422, 'watch: say for which watch or plant']);
+    expect(await refusal('GET', '/bench?plant=nobody')).toEqual([404, 'There is no such plant.']);
     for (const odd of ['leafState=green', 'bees=maybe'])
       expect((await refusal('GET', `/bench?watch=${EVERY.watch}&${odd}`))[0]).toBe(422);
   });

@@ -80,7 +80,10 @@ export function stepDays({ from, to, due }: SettledStep, today: CivilDate): stri
 /** The whole of a series in a few lines, for who has not begun it. */
 export const seriesLines = ({ steps }: Pick<Series, 'steps'>): string[] =>
   steps.map((plan, i) => {
-    const begins = i === 0 && plan.trigger.kind === 'after' ? '' : triggerWords(plan.trigger);
+    const begins =
+      (i === 0 && plan.trigger.kind === 'after') || plan.trigger.kind === 'yearly'
+        ? ''
+        : triggerWords(plan.trigger);
     const byTurns = plan.materials.length > 1 ? `${listed(plan.materials.map(named))} by turns` : '';
     const title = stepTitle(plan, plan.materials.length === 1 ? plan.materials[0]! : null);
     return [title, byTurns, begins, rhythmWords(plan, showDate)].filter(Boolean).join(', ');

@@ -19,8 +19,8 @@ export function OfferCard({ offer }: { offer: SeriesOffer }) {
     <li className="p-4 flex flex-col gap-2">
       <p>
         <b className="font-semibold">{series.name}</b>{' '}
-        {series.templateId && followed && <span className="tag tag-open">your school</span>}
-        {!followed && <span className="tag">another school</span>}
+        {followed === true && <span className="tag tag-open">your school</span>}
+        {followed === false && <span className="tag">another school</span>}
       </p>
       <p className="soft text-sm">{says}</p>
       <ol className="text-sm list-decimal pl-5">

@@ -109,7 +109,11 @@ function WhatIsDue({ now }: { now: ShownNow }) {
   const near = groups.filter(isNear);
   return (
     <>
-      {due.length + near.length === 0 && <NothingDue openWatches={now.openWatches} />}
+      {due.length + near.length === 0 && (
+        <div className="mb-5">
+          <NothingDue openWatches={now.openWatches} />
+        </div>
+      )}
       <DueGroups due={due} planned={near} today={now.today} />
       <NextLooks looks={now.due.filter(({ standing }) => standing === 'later')} />
       <LaterPlanned groups={groups.filter((group) => !isNear(group))} today={now.today} />

@@ -8,6 +8,7 @@ import { usePlants } from '../../api/queries.ts';
 import { keepRecord, putEntry, takeOutEntry } from '../../outbox/use-outbox.ts';
 import { Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
+import { PlantPicker } from '../../parts/plant-picker.tsx';
 import { SelectOne } from '../../parts/select-one.tsx';
 import { capital } from '../../show/sentence.ts';
 import { useToday } from '../../show/use-show.ts';
@@ -76,24 +77,7 @@ export function TickWork({ jobs }: { jobs: readonly DayJob[] }) {
       <Field label="What">
         <SelectOne className="select w-full" value={work} options={WORK} onChange={setWork} />
       </Field>
-      <fieldset>
-        <legend className="font-semibold text-[0.93rem]">On which plants</legend>
-        <div className="grid sm:grid-cols-2 gap-x-3">
-          {inOrder.map(({ id, name }) => (
-            <label key={id} className="flex items-center gap-2 min-h-11">
-              <input
-                type="checkbox"
-                className="checkbox checkbox-sm"
-                checked={chosen.includes(id)}
-                onChange={(event) =>
-                  setChosen(event.target.checked ? [...chosen, id] : chosen.filter((other) => other !== id))
-                }
-              />{' '}
-              {name}
-            </label>
-          ))}
-        </div>
-      </fieldset>
+      <PlantPicker legend="On which plants" plants={inOrder} chosen={chosen} onChoose={setChosen} />
       {work !== 'feeding' && work !== 'watering' && (
         <Field label="Minutes in all, if you know" error={error}>
           <input

@@ -6,6 +6,7 @@ import { useDormant } from '../../api/timing.ts';
 import { inSentence, materialsMeet } from '#knowledge';
 import { LeavesQuestion } from '../../parts/leaves-question.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
+import { useSeries } from '../../parts/series/use-series.ts';
 import { showDate, showFullDate } from '../../show/dates.ts';
 import { PLACE_WORDS, SPRAY_WORDS } from '../../show/winter-words.ts';
 import { WhenNav } from './when-page.tsx';
@@ -145,7 +146,8 @@ function dormantTitle(planned: readonly PlantWinter[]): string {
 }
 
 function PlannedPlant({ entry }: { entry: PlantWinter }) {
-  const { winter, plan, before, plantName, asksFor, watchId } = entry;
+  const { winter, plan, before, plantName, asksFor, guard } = entry;
+  const { end } = useSeries();
   if (plan.kind !== 'steps' || !winter) return null;
   const question = plan.steps.find((step) => step.question !== null)?.question;
   return (
@@ -155,7 +157,16 @@ function PlannedPlant({ entry }: { entry: PlantWinter }) {
           {plantName}
         </Link>
       </h2>
-      <p className="soft text-sm mb-3">for {asksFor.map(inSentence).join(', ')}</p>
+      <p className="soft text-sm mb-3">
+        {asksFor.length > 0
+          ? `for ${asksFor.map(inSentence).join(', ')}`
+          : 'with nothing wrong today, as you planned it'}
+        {guard && (
+          <button type="button" className="link-husk ml-3" onClick={() => void end(guard)}>
+            End it<span className="sr-only"> for {plantName}</span>
+          </button>
+        )}
+      </p>
       <ul className="flex flex-col gap-3">
         {plan.steps.map((step) => (
           <li
@@ -174,11 +185,8 @@ function PlannedPlant({ entry }: { entry: PlantWinter }) {
                 ? `on ${showFullDate(step.doneOn)}`
                 : `${showDate(step.from)} – ${showFullDate(step.to)}`}{' '}
               <span className={`tag ${STATE_TAGS[step.state]}`}>{STATE_WORDS[step.state]}</span>
-              {step.state === 'due' && watchId && (
-                <Link
-                  className="btn btn-sm"
-                  to={step.what === 'spur-sample' ? `/look/${watchId}/count` : `/mix?watch=${watchId}`}
-                >
+              {step.state === 'due' && (
+                <Link className="btn btn-sm" to={whereDone(step.what, entry)}>
                   {step.what === 'spur-sample' ? 'Count' : 'Mix'}
                 </Link>
               )}
@@ -216,6 +224,12 @@ function PlannedPlant({ entry }: { entry: PlantWinter }) {
       </details>
     </section>
   );
+}
+
+/** A spray is mixed on the bench; spurs are counted on a watch, which a plant with nothing wrong has yet to get. */
+function whereDone(what: DormantStep['what'], { watchId, plantId }: PlantWinter): string {
+  if (what === 'spur-sample') return watchId ? `/look/${watchId}/count` : `/look/new?plant=${plantId}`;
+  return watchId ? `/mix?watch=${watchId}` : `/mix?plant=${plantId}`;
 }
 
 function BasisRow({ name, date }: { name: string; date: WinterDate }) {

@@ -1,9 +1,18 @@
 import { useState } from 'react';
 import { hemisphereOf } from '#core/calendar';
 import { blankSeries, type Garden, type Plant, type Series } from '#core/records';
-import { evergreenOf, schoolFor, schoolsFor, seriesFor, type SeriesScene } from '#knowledge';
+import {
+  CITRUS_HOSTS,
+  evergreenOf,
+  hostById,
+  schoolFor,
+  schoolsFor,
+  seriesFor,
+  type SeriesScene,
+} from '#knowledge';
 import { useGarden, usePlants } from '../../api/queries.ts';
 import { Choices } from '../../parts/field.tsx';
+import { PlantPicker } from '../../parts/plant-picker.tsx';
 import { useSeries } from '../../parts/series/use-series.ts';
 import { useToday } from '../../show/use-show.ts';
 
@@ -27,8 +36,8 @@ function Choosing({ garden, plants }: { garden: Garden; plants: readonly Plant[]
     { id: WINTER, name: 'Winter sprays', says: winterSays(garden) },
     ...preventive(garden, today).map(({ id, name, says }) => ({ id, name, says })),
   ];
-  const fitting = plants.filter(
-    (plant) => what === WINTER || templateFor(garden, plant, today, what) !== undefined,
+  const fitting = plants.filter((plant) =>
+    what === WINTER ? hasWinter(plant) : templateFor(garden, plant, today, what) !== undefined,
   );
   const meant = fitting.filter(({ id }) => chosen.includes(id));
   const begin = () => {
@@ -49,32 +58,7 @@ function Choosing({ garden, plants }: { garden: Garden; plants: readonly Plant[]
         options={offered.map(({ id, name }) => ({ id, label: name }))}
       />
       <p className="soft text-sm">{offered.find(({ id }) => id === what)!.says}</p>
-      <fieldset>
-        <legend className="font-semibold text-[0.93rem]">For which plants</legend>
-        <button
-          type="button"
-          className="link-husk text-sm"
-          onClick={() => setChosen(meant.length === fitting.length ? [] : fitting.map(({ id }) => id))}
-        >
-          {meant.length === fitting.length && fitting.length > 0 ? 'None of them' : 'All of them'}
-        </button>
-        <div className="grid sm:grid-cols-2 gap-x-4">
-          {fitting.map(({ id, name }) => (
-            <label key={id} className="flex items-center gap-2 min-h-11">
-              <input
-                type="checkbox"
-                className="checkbox checkbox-sm"
-                checked={chosen.includes(id)}
-                onChange={(event) =>
-                  setChosen(event.target.checked ? [...chosen, id] : chosen.filter((other) => other !== id))
-                }
-              />{' '}
-              {name}
-            </label>
-          ))}
-        </div>
-        {fitting.length === 0 && <p className="soft">It is for none of your plants.</p>}
-      </fieldset>
+      <PlantPicker legend="For which plants" plants={fitting} chosen={chosen} onChoose={setChosen} />
       <button
         type="button"
         className="btn btn-primary self-start"
@@ -88,6 +72,9 @@ function Choosing({ garden, plants }: { garden: Garden; plants: readonly Plant[]
     </section>
   );
 }
+
+/** Citrus takes its oil in the warm season, and some kinds none at all. */
+const hasWinter = ({ hostId }: Plant) => !CITRUS_HOSTS.has(hostId) && hostById(hostId).oil !== 'avoid';
 
 function winterSays(garden: Garden): string {
   const school = schoolFor('dormant', garden.schools);

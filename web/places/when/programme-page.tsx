@@ -4,6 +4,7 @@ import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { OwnDates } from '../../parts/series/own-dates.tsx';
 import { SeriesCard } from '../../parts/series/series-card.tsx';
 import { inSentence } from '#knowledge';
+import { WinterGuards } from './winter-guards.tsx';
 import { WhenNav } from './when-page.tsx';
 import { ForManyPlants } from './for-many-plants.tsx';
 
@@ -38,6 +39,7 @@ function Programme({ programme }: { programme: readonly SeriesAnswer[] }) {
             <BySubject answers={running} />
           )}
         </section>
+        <WinterGuards />
         {over.length > 0 && (
           <details>
             <summary className="link-husk list-none">Over ({over.length})</summary>
