@@ -11,6 +11,7 @@ const PAGES: Readonly<Record<string, readonly string[]>> = {
   'Now, Garden, Seasons and Setup': [
     '/now',
     '/now/hour',
+    '/now/day',
     '/garden',
     '/garden/new',
     `/garden/${HEDGE_PLANT}`,
@@ -54,6 +55,7 @@ const PAGES: Readonly<Record<string, readonly string[]>> = {
     `/when/${KUMQUAT}`,
     '/when/day',
     '/when/dormant',
+    '/when/programme',
     '/when/hours',
     '/when/calendar',
     '/when/normals',

@@ -75,6 +75,7 @@ test('every place fits 360 px', async ({ onlooker }) => {
     '/when/stations',
     '/when/day',
     '/when/dormant',
+    '/when/programme',
     '/when/hours',
     '/when/calendar',
     '/when/normals',

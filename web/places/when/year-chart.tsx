@@ -84,7 +84,7 @@ function Row({ row, year, width }: { row: YearRow; year: YearAnswer; width: numb
   return (
     <>
       <div className="px-3 pt-2 sm:py-2 sm:border-b border-base-300 text-sm">
-        <Link className="font-semibold hover:underline" to={to}>
+        <Link className="font-semibold hover:underline inline-block min-h-6" to={to}>
           {row.plantName || 'The whole garden'}
         </Link>
         {row.targetName && <span className="soft">, {inSentence(row.targetName)}</span>}
@@ -104,7 +104,7 @@ function Row({ row, year, width }: { row: YearRow; year: YearAnswer; width: numb
           style={{ left: xOf(year, year.today, width) }}
         />
         {placed.map((entry) => (
-          <Bar key={entry.bar.id} entry={entry} year={year} to={to} />
+          <Bar key={entry.bar.id} entry={entry} today={year.today} />
         ))}
       </div>
     </>
@@ -113,15 +113,13 @@ function Row({ row, year, width }: { row: YearRow; year: YearAnswer; width: numb
 
 function Bar({
   entry: { bar, x, width: barWidth, early, late, lane, label },
-  year,
-  to,
+  today,
 }: {
   entry: PlacedYearBar;
-  year: YearAnswer;
-  to: string;
+  today: CivilDate;
 }) {
   const top = lane * LANE_PX + 6;
-  const words = barWords(bar, year.today);
+  const words = barWords(bar, today);
   return (
     <>
       {(early < x || late > x + barWidth) && (
@@ -131,8 +129,8 @@ function Bar({
           style={{ left: early, width: late - early, top: top + 6 }}
         />
       )}
-      <Link
-        to={to}
+      <span
+        role="img"
         title={words}
         aria-label={words}
         className={`absolute h-3.5 ${shapeOf(bar)}`}
