@@ -45,6 +45,11 @@ test('another parser reads the same entries, as whole days with their last day i
     { from: '2026-06-02' },
   );
   expect(kept.map(({ title }) => title)).toContain('Did it work? Potted camellia, brown soft scale');
+  // Turns of a series, each with an entry of its own.
+  const turns = read.filter(({ title }) =>
+    title.startsWith('Spray with potassium bicarbonate: Climbing rose'),
+  );
+  expect(turns.map(({ from }) => from)).toEqual(['2026-05-31', '2026-06-07', '2026-06-14', '2026-06-21']);
 });
 
 test('a date that moves with the weather keeps its id', async () => {

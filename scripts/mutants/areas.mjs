@@ -23,7 +23,7 @@ export const areas = {
   'core/spray-hours': core('spray-hours', 90),
   'core/standing': core('standing', 90),
   'core/plan': core('plan', 90),
-  'core/programme': core('programme', 80),
+  'core/programme': core('programme', 85),
   'core/decide': core('decide', 75, ['knowledge/weighing.test.ts']),
   engine: {
     mutate: ['engine/*.ts', '!**/*.test.ts', '!**/index.ts'],
