@@ -1,14 +1,22 @@
 import { expect, test } from '@jest/globals';
 import { addDays, type CivilDate } from '#core/calendar';
-import { gardenDay, type GardenDay, nowAnswer, yearAnswer } from '#engine';
+import { gardenDay, type GardenDay, type GardenState, nowAnswer, yearAnswer } from '#engine';
 import { ruleById } from '#knowledge';
 import { openFallowBank } from './opened.ts';
 import { OPENING_DAY } from './seed.ts';
 
+/** Six past years stand for fifteen: dates are a little less sure, and nothing else is different. */
+const fewerYears = (state: GardenState): GardenState => ({
+  ...state,
+  days: Object.fromEntries(
+    Object.entries(state.days).map(([id, days]) => [id, days.filter(({ date }) => date >= '2020-01-01')]),
+  ),
+});
+
 /** Day by day through a year in which nobody logs anything: every open watch is still told what is next. */
 test('for twelve months every open watch has a next step with a day and a reason', () => {
   const { store } = openFallowBank();
-  const state = store.gardenState()!;
+  const state = fewerYears(store.gardenState()!);
   store.close();
   const open = state.watches.filter(({ outcome }) => outcome === 'open').map(({ id }) => id);
   expect(open.length).toBeGreaterThan(8);

@@ -280,3 +280,51 @@ test('a school that feeds four times: each comes to Now at its stage, and is tic
     page.getByRole('region', { name: 'What goes in' }).getByRole('listitem').filter({ hasText: 'molasses' }),
   ).toBeVisible();
 });
+
+test('a mix of seven parts is copied, changed and made; its wait runs on when the page is left, and elsewhere', async ({
+  page,
+  stepped,
+  browser,
+}) => {
+  await planted(page, stepped.address, {});
+  await page.goto(`${stepped.address}/mix/recipes?recipe=biological-feed`);
+  await page.getByRole('button', { name: 'Copy and change' }).click();
+  const editor = page.getByRole('form', { name: 'Change the recipe' });
+  await expect(editor.getByRole('group', { name: /^Part / })).toHaveCount(7);
+  await editor.getByLabel('Name', { exact: true }).fill('');
+  await editor.getByLabel('How much').first().fill('lots');
+  await editor.getByRole('button', { name: 'Keep the recipe' }).click();
+  await expect(editor.getByRole('alert').first()).toContainText('cannot be empty');
+  await editor.getByLabel('Name', { exact: true }).fill('Spring feed');
+  await editor.getByLabel('How much').first().fill('4');
+  await editor.getByRole('button', { name: 'Another part' }).click();
+  await editor.getByLabel('What goes in').last().fill('nettle brew');
+  await editor.getByLabel('How much').last().fill('20');
+  await editor.getByRole('button', { name: 'Keep the recipe' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Spring feed');
+
+  const parts = page.getByRole('region', { name: 'What goes in' });
+  await page.getByLabel('To make, l').fill('10');
+  await expect(parts.getByRole('listitem').filter({ hasText: 'nettle brew' })).toContainText('200 ml');
+  await expect(parts).toContainText('not on parts to be eaten');
+  await expect(parts).toContainText('Used within 24 h');
+
+  await page.getByRole('button', { name: 'Wait 12 h for step 1' }).click();
+  await expect(page.getByRole('timer', { name: 'Step 1' })).toContainText('719:');
+  await page.goto(`${stepped.address}/mix/recipes?recipe=soap-spray`);
+  await expect(page.getByRole('list', { name: 'Waits that run' })).toContainText('Spring feed, step 1');
+  const elsewhere = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
+  await elsewhere.goto(`${stepped.address}/mix/recipes`);
+  await elsewhere.getByRole('button', { name: 'Spring feed, step 1' }).click();
+  await expect(elsewhere.getByRole('timer', { name: 'Step 1' })).toContainText('to go');
+  await elsewhere.getByRole('button', { name: 'stop the wait of step 1' }).click();
+  await expect(elsewhere.getByRole('button', { name: 'Wait 12 h for step 1' })).toBeVisible();
+  await elsewhere.context().close();
+
+  await page.goto(`${stepped.address}/mix/recipes`);
+  await page.getByText('Spring feed', { exact: true }).click();
+  await page.getByRole('button', { name: 'Take it out' }).click();
+  await expect(page.getByText('The recipe was taken out.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('Spring feed', { exact: true })).toBeVisible();
+});

@@ -11,6 +11,9 @@ export interface HandworkText {
   readonly bin: string;
 }
 
+/** Soap for a cloth or a brush: half of what a spray has (rule of thumb, grade C). */
+const MILD_SOAP = 'mild soapy water, 5 ml (a teaspoon) of plain liquid soap to the litre';
+
 export const HANDWORK: Readonly<Record<HandworkKind, HandworkText>> = {
   prune: {
     name: 'Cut out the worst',
@@ -38,14 +41,14 @@ export const HANDWORK: Readonly<Record<HandworkKind, HandworkText>> = {
   brush: {
     name: 'Brush the bark',
     done: 'brushed',
-    how: 'A soft brush and mild soapy water, from the top down; a photo first.',
+    how: `A soft brush and ${MILD_SOAP}, from the top down; a photo first.`,
     stands: 'Bark of a year and older; not green shoots nor paper-thin bark.',
     bin: 'Catch it on a sheet.',
   },
   wipe: {
     name: 'Wipe the leaves',
     done: 'wiped',
-    how: 'Both sides along the midrib with a soft cloth and mild soapy water, rinsed after.',
+    how: `Both sides along the midrib with a soft cloth and ${MILD_SOAP}, rinsed after.`,
     stands: 'Tough leaves such as citrus, camellia, bay; not hairy or tender ones.',
     bin: 'Wash the cloth hot.',
   },
@@ -53,7 +56,7 @@ export const HANDWORK: Readonly<Record<HandworkKind, HandworkText>> = {
     name: 'Dip the pot plant',
     done: 'dipped',
     how:
-      'Seal the soil with a bag, turn the crown upside down into mild soapy water, keep it under for a ' +
+      `Seal the soil with a bag, turn the crown upside down into ${MILD_SOAP}, keep it under for a ` +
       'minute, rinse. Some keep it under plain cool water for six hours instead, in the shade, once.',
     stands: 'Plants one can lift; try one shoot and wait two days.',
     bin: 'Water away from drains to ponds.',

@@ -37,7 +37,7 @@ export {
 } from './protocols.ts';
 export { ingredientsOf, materialsMeet, meetingRules } from './meetings.ts';
 export { materialById, MATERIALS, type Material } from './materials.ts';
-export { RECIPES, type Recipe } from './recipes.ts';
+export { cautionsOfParts, RECIPES, type Recipe } from './recipes.ts';
 export { ruleById, RULES, type Rule } from './rules.ts';
 export {
   neemDays,

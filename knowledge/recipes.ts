@@ -1,5 +1,5 @@
 import type { Grade } from '#core/figures';
-import type { RecipePart, RecipeStep } from '#core/mix';
+import type { PartHolds, RecipePart, RecipeStep } from '#core/mix';
 
 /** Something mixed at home from several things, with what no label says. */
 export interface Recipe {
@@ -15,8 +15,13 @@ export interface Recipe {
   readonly sourceIds: readonly string[];
 }
 
-const ml = (name: string, perLitre: number): RecipePart => ({ name, by: 'volume', perLitre });
-const g = (name: string, perLitre: number): RecipePart => ({ name, by: 'weight', perLitre });
+const ml = (name: string, perLitre: number, holds: PartHolds): RecipePart => ({
+  name,
+  by: 'volume',
+  perLitre,
+  holds,
+});
+const g = (name: string, perLitre: number): RecipePart => ({ name, by: 'weight', perLitre, holds: 'other' });
 const step = (says: string, waitMinutes: number | null = null): RecipeStep => ({ says, waitMinutes });
 
 const NO_LABEL =
@@ -28,7 +33,7 @@ export const RECIPES: readonly Recipe[] = [
     name: 'Jar test for a new pair',
     what: 'Shows in a jar what a tank would do.',
     usualMl: 500,
-    parts: [ml('water from the same tap', 1000)],
+    parts: [ml('water from the same tap', 1000, 'water')],
     grade: 'B',
     sourceIds: ['practice'],
     steps: [
@@ -50,7 +55,10 @@ export const RECIPES: readonly Recipe[] = [
     name: 'Soap from the kitchen',
     what: 'Crawlers and soft bodies, on contact.',
     usualMl: 1000,
-    parts: [ml('plain liquid soap without scent or degreaser', 10), ml('soft or rain water', 990)],
+    parts: [
+      ml('plain liquid soap without scent or degreaser', 10, 'soap'),
+      ml('soft or rain water', 990, 'water'),
+    ],
     grade: 'C',
     sourceIds: ['practice'],
     steps: [
@@ -66,7 +74,11 @@ export const RECIPES: readonly Recipe[] = [
     name: 'Kitchen oil and soap',
     what: 'Crawlers and settled young, on contact; counts as oil beside sulfur.',
     usualMl: 1000,
-    parts: [ml('sunflower or rape oil', 10), ml('plain liquid soap', 5), ml('warm water', 985)],
+    parts: [
+      ml('sunflower or rape oil', 10, 'oil'),
+      ml('plain liquid soap', 5, 'soap'),
+      ml('warm water', 985, 'water'),
+    ],
     grade: 'C',
     sourceIds: ['practice'],
     steps: [
@@ -85,7 +97,11 @@ export const RECIPES: readonly Recipe[] = [
     name: 'Cold-pressed neem',
     what: 'As oil, and young that feed and moult.',
     usualMl: 1000,
-    parts: [ml('cold-pressed neem oil', 5), ml('plain liquid soap', 2), ml('water at 35 to 40 °C', 993)],
+    parts: [
+      ml('cold-pressed neem oil', 5, 'oil'),
+      ml('plain liquid soap', 2, 'soap'),
+      ml('water at 35 to 40 °C', 993, 'water'),
+    ],
     grade: 'C',
     sourceIds: ['practice'],
     steps: [
@@ -109,13 +125,13 @@ export const RECIPES: readonly Recipe[] = [
     grade: 'C',
     sourceIds: ['practice'],
     parts: [
-      ml('cold-pressed neem or another plant oil', 5),
-      ml('plain liquid soap', 2.5),
-      ml('fish hydrolysate', 10),
-      ml('liquid seaweed', 3),
-      ml('molasses or dissolved sugar', 5),
-      ml('microbe culture, at its own rate', 10),
-      ml('water without chlorine', 964.5),
+      ml('cold-pressed neem or another plant oil', 5, 'oil'),
+      ml('plain liquid soap', 2.5, 'soap'),
+      ml('fish hydrolysate', 10, 'fish'),
+      ml('liquid seaweed', 3, 'seaweed'),
+      ml('molasses or dissolved sugar', 5, 'sugar'),
+      ml('microbe culture, at its own rate', 10, 'microbes'),
+      ml('water without chlorine', 964.5, 'water'),
     ],
     steps: [
       step('Let tap water stand open so that chlorine leaves it.', 720),
@@ -138,7 +154,7 @@ export const RECIPES: readonly Recipe[] = [
     name: 'Seaweed and fish',
     what: "A school's leaf feed, monthly or fortnightly.",
     usualMl: 5000,
-    parts: [ml('liquid seaweed', 3), ml('fish hydrolysate', 5), ml('water', 992)],
+    parts: [ml('liquid seaweed', 3, 'seaweed'), ml('fish hydrolysate', 5, 'fish'), ml('water', 992, 'water')],
     grade: 'C',
     sourceIds: ['practice'],
     steps: [
@@ -156,7 +172,7 @@ export const RECIPES: readonly Recipe[] = [
     name: 'White coat for trunks',
     what: 'Against sunburn; no cure for pests.',
     usualMl: 1000,
-    parts: [g('kaolin, fine', 250), ml('water', 900)],
+    parts: [g('kaolin, fine', 250), ml('water', 900, 'water')],
     grade: 'C',
     sourceIds: ['practice'],
     steps: [
@@ -167,3 +183,20 @@ export const RECIPES: readonly Recipe[] = [
     cautions: ['A mask while the powder is dry.'],
   },
 ];
+
+/** What is to be heeded of a mix by what its parts bring (rules of thumb, grade C). */
+const CAUTION_OF: Readonly<Partial<Record<PartHolds, string>>> = {
+  oil: 'It holds oil: not near sulfur, not above the school’s temperature, not on plants that oil hurts.',
+  soap: 'Cherry, plum, hawthorn, horse-chestnut and maple are marked by soap.',
+  fish: 'Fish is acid: never near lime sulfur, nor in one tank with copper.',
+  sugar:
+    'Brews fed with sugar can breed bacteria that make people ill: not on parts to be eaten, and none in the last ' +
+    'weeks before picking.',
+  microbes: 'What lives in it dies in warm or chlorinated water; use it within the day.',
+};
+
+/** Cautions for a mix of one's own, the one for all unlabelled mixes last. */
+export function cautionsOfParts(parts: readonly Pick<RecipePart, 'holds'>[]): string[] {
+  const brought = new Set(parts.map(({ holds }) => holds));
+  return [...[...brought].flatMap((holds) => CAUTION_OF[holds] ?? []), NO_LABEL];
+}

@@ -19,6 +19,7 @@ import { doorRoutes } from './routes/door-routes.ts';
 import { historyRoutes } from './routes/history-routes.ts';
 import { mixRoutes } from './routes/mix-routes.ts';
 import { photoRoutes } from './routes/photo-routes.ts';
+import { recipeRoutes } from './routes/recipe-routes.ts';
 import { roundRoutes } from './routes/round-routes.ts';
 import { seriesRoutes } from './routes/series-routes.ts';
 import { timingRoutes } from './routes/timing-routes.ts';
@@ -44,6 +45,7 @@ function api(parts: AppParts, quietly: Quiet, logError: LogError) {
     .route('/', roundRoutes(parts))
     .route('/', mixRoutes(parts))
     .route('/', seriesRoutes(parts))
+    .route('/', recipeRoutes(parts))
     .route('/', historyRoutes(parts))
     .route('/', weatherRoutes(parts))
     .route('/', timingRoutes(parts))

@@ -4,7 +4,14 @@ export { shareOverFills, type Fills } from './fills.ts';
 export { planHoseEnd, type Dial, type HoseEndPlan } from './hose-end.ts';
 export { type PartMeasure } from './measure-part.ts';
 export { mixingOrder, type MixLoad, type MixSetting, type MixStep } from './order.ts';
-export { recipeAmounts, type RecipeAmount, type RecipePart, type RecipeStep } from './recipe.ts';
+export {
+  PART_HOLDS,
+  recipeAmounts,
+  type PartHolds,
+  type RecipeAmount,
+  type RecipePart,
+  type RecipeStep,
+} from './recipe.ts';
 export {
   planSpray,
   type FillPlan,

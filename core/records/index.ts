@@ -113,3 +113,4 @@ export {
   type StepPlan,
   type Trigger,
 } from './series.ts';
+export { recipeRecord, waitRecord, type OwnRecipe, type Wait } from './recipe.ts';

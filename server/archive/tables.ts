@@ -35,6 +35,8 @@ export const ARCHIVED = [
   'handwork',
   'series',
   'tick',
+  'recipe',
+  'wait',
   'local_advice',
   'change_log',
 ] as const;

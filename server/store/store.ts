@@ -7,6 +7,7 @@ import { gardenStore, type GardenStore } from './garden-store.ts';
 import type { KindTable } from './kinds.ts';
 import { metaStore } from './meta-store.ts';
 import { photoStore, type PhotoStore } from './photo-store.ts';
+import { recipeStore, type RecipeStore } from './recipe-store.ts';
 import { roundStore, type RoundStore } from './round-store.ts';
 import { takingOut } from './taking-out.ts';
 import { seriesStore, type SeriesStore } from './series-store.ts';
@@ -26,6 +27,7 @@ export interface Store
     WeatherInStore,
     ShelfStore,
     SeriesStore,
+    RecipeStore,
     SessionStore,
     DeliveryStore,
     GardenStateStore,
@@ -55,6 +57,7 @@ export function openStore(path: string, migrationsFolder: string): Store {
     ...weatherInStore(db),
     ...shelfStore(db),
     ...seriesStore(db),
+    ...recipeStore(db),
     ...sessionStore(db),
     ...deliveryStore(db),
     ...changeLog(db),
@@ -79,7 +82,8 @@ type Parts = GardenStore &
   WeatherStore &
   WeatherInStore &
   ShelfStore &
-  SeriesStore;
+  SeriesStore &
+  RecipeStore;
 
 /** Where all records of a kind are read. */
 function everyOf(parts: Parts): Readonly<Record<KindTable, () => readonly object[]>> {
@@ -107,6 +111,8 @@ function everyOf(parts: Parts): Readonly<Record<KindTable, () => readonly object
     handwork: parts.handwork.all,
     series: parts.series.all,
     tick: parts.ticks.all,
+    recipe: parts.recipes.all,
+    wait: parts.waits.all,
     photo: ofWatches(parts.photos),
     growth: parts.growth.all,
     care: parts.care.all,

@@ -1,38 +1,135 @@
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { recipeAmounts } from '#core/mix';
-import { type Recipe, RECIPES } from '#knowledge';
+import type { OwnRecipe, Wait } from '#core/records';
+import { cautionsOfParts, type Recipe, RECIPES } from '#knowledge';
+import { newId } from '../../api/new-id.ts';
+import { useRecipes } from '../../api/recipes.ts';
 import { Choices, Field } from '../../parts/field.tsx';
 import { PageHead } from '../../parts/page.tsx';
 import { GradeMark, Sources } from '../../parts/reason.tsx';
 import { significant } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';
 import { MixNav } from './mix-nav.tsx';
-import { StepTimer } from './step-timer.tsx';
+import { RecipeEditor } from './recipe-editor.tsx';
+import { StepTimer, TimeLeft } from './step-timer.tsx';
+import { useKeeping } from './use-keeping.ts';
 import { numberOr } from '../../show/number-or.ts';
 
-/** Things mixed at home of many parts: amounts for a tank, steps, waits. */
+/** A usual recipe or one's own, as it is shown. */
+interface Shown extends Recipe {
+  readonly own: OwnRecipe | null;
+}
+
+const asUsual = (recipe: Recipe): Shown => ({ ...recipe, own: null });
+const asOwn = (mixed: OwnRecipe): Shown => ({
+  ...mixed,
+  own: mixed,
+  cautions: [
+    ...(mixed.usedWithinHours === null ? [] : [`Used within ${mixed.usedWithinHours} h, then poured away.`]),
+    ...cautionsOfParts(mixed.parts),
+  ],
+  grade: 'C',
+  sourceIds: [],
+});
+
+/** Things mixed at home of many parts: amounts for a tank, steps, waits; copied and changed to one's own. */
 export function RecipesPage() {
   const [params, setParams] = useSearchParams();
-  const recipe = RECIPES.find(({ id }) => id === params.get('recipe')) ?? RECIPES[0]!;
+  const kept = useRecipes().data;
+  const { keep, takeOut } = useKeeping();
+  const [changing, setChanging] = useState<OwnRecipe | null>(null);
+  const shown = [...(kept?.recipes ?? []).map(asOwn), ...RECIPES.map(asUsual)];
+  const recipe =
+    shown.find(({ id }) => id === params.get('recipe')) ?? shown.find(({ own }) => own === null)!;
+  const choose = (id: string) => setParams({ recipe: id }, { replace: true });
+  const others = (kept?.waits ?? []).filter(({ recipeId }) => recipeId !== recipe.id);
   return (
     <>
       <MixNav />
-      <PageHead title={recipe.name} lead={recipe.what} />
-      <div className="mb-5 no-print">
-        <Choices
-          legend="Recipe"
-          value={recipe.id}
-          options={RECIPES.map(({ id, name }) => ({ id, label: name }))}
-          onChange={(id) => setParams({ recipe: id }, { replace: true })}
+      <PageHead title={recipe.name} lead={recipe.what}>
+        {recipe.own && (
+          <>
+            <button type="button" className="btn no-print" onClick={() => setChanging(recipe.own)}>
+              Change it
+            </button>
+            <button
+              type="button"
+              className="btn no-print"
+              onClick={() => {
+                void takeOut('recipes', recipe.own!, recipe.name, 'The recipe was taken out.').then(() =>
+                  setParams({}),
+                );
+              }}
+            >
+              Take it out
+            </button>
+          </>
+        )}
+        <button type="button" className="btn no-print" onClick={() => setChanging(copyOf(recipe))}>
+          Copy and change
+        </button>
+      </PageHead>
+      {others.length > 0 && <RunningWaits waits={others} onChoose={choose} />}
+      {changing ? (
+        <RecipeEditor
+          key={changing.id}
+          recipe={changing}
+          onCancel={() => setChanging(null)}
+          onKeep={(changed) => {
+            const before = kept?.recipes.find(({ id }) => id === changed.id);
+            void keep('recipes', changed, changed.name, `Kept: ${changed.name}.`, before).then(() => {
+              setChanging(null);
+              choose(changed.id);
+            });
+          }}
         />
-      </div>
-      <RecipeCard key={recipe.id} recipe={recipe} />
+      ) : (
+        <>
+          <div className="mb-5 no-print">
+            <Choices
+              legend="Recipe"
+              value={recipe.id}
+              options={shown.map(({ id, name }) => ({ id, label: name }))}
+              onChange={choose}
+            />
+          </div>
+          <RecipeCard key={recipe.id} recipe={recipe} />
+        </>
+      )}
     </>
   );
 }
 
-function RecipeCard({ recipe }: { recipe: Recipe }) {
+const copyOf = ({ id, name, what, usualMl, parts, steps, own }: Shown): OwnRecipe => ({
+  id: newId(),
+  name: `${name}, my way`.slice(0, 80),
+  what,
+  basedOn: own ? own.basedOn : id,
+  usualMl,
+  parts: [...parts],
+  steps: [...steps],
+  usedWithinHours: own ? own.usedWithinHours : 24,
+  note: '',
+});
+
+/** Waits of other recipes, begun here or on another device. */
+function RunningWaits({ waits, onChoose }: { waits: readonly Wait[]; onChoose: (recipeId: string) => void }) {
+  return (
+    <ul aria-label="Waits that run" className="sheet p-4 mb-4 flex flex-col gap-1">
+      {waits.map((wait) => (
+        <li key={wait.id}>
+          <button type="button" className="link-husk" onClick={() => onChoose(wait.recipeId)}>
+            {wait.recipeName}, step {wait.step}
+          </button>
+          : <TimeLeft wait={wait} />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function RecipeCard({ recipe }: { recipe: Shown }) {
   const show = useShow();
   const [typed, setTyped] = useState('');
   const [done, setDone] = useState<readonly number[]>([]);
@@ -93,7 +190,14 @@ function RecipeCard({ recipe }: { recipe: Recipe }) {
               />
               <span className={done.includes(i) ? 'soft' : ''}>
                 {i + 1}. {says}
-                {waitMinutes !== null && <StepTimer minutes={waitMinutes} step={i + 1} />}
+                {waitMinutes !== null && (
+                  <StepTimer
+                    recipeId={recipe.id}
+                    recipeName={recipe.name}
+                    minutes={waitMinutes}
+                    step={i + 1}
+                  />
+                )}
               </span>
             </li>
           ))}
