@@ -15,7 +15,6 @@ const CREATED = '2024-06-01';
 const PAGES = [
   '/now',
   '/now/hour',
-  '/now/day',
   '/garden',
   '/garden/new',
   `/garden/${EVERY.plant}`,
@@ -46,7 +45,6 @@ const PAGES = [
   `/when/${EVERY.watch}`,
   '/when/day',
   '/when/dormant',
-  '/when/programme',
   '/when/hours',
   '/when/calendar',
   '/when/normals',
