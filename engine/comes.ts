@@ -1,4 +1,4 @@
-import { addDays, type CivilDate, shiftSeason } from '#core/calendar';
+import { addDays, type CivilDate, daysBetween, shiftSeason } from '#core/calendar';
 import { nextWindow } from '#core/decide';
 import { projectCrossing } from '#core/phenology';
 import { FLUSH_HARDENS_DAYS, type Winter } from '#core/plan';
@@ -106,7 +106,7 @@ function petalFall(day: GardenDay, plant: Plant, after: CivilDate): Coming | nul
 function heat(day: GardenDay, plant: Plant, cd: number, after: CivilDate): Coming | null {
   const ensemble = day.ensemble(day.ofPlant(plant), BASE_50F);
   const past = after <= ensemble.start ? [] : ensemble.expectedSums;
-  const days = Math.round((Date.parse(after) - Date.parse(ensemble.start)) / 86_400_000);
+  const days = daysBetween(ensemble.start, after);
   const before = past.length === 0 ? 0 : (past[Math.min(days - 1, past.length - 1)] ?? 0);
   const at = projectCrossing(ensemble, before + cd, before);
   if (at.kind === 'reached') return sure(at.on);

@@ -101,8 +101,7 @@ function settle(
   if (use.kind === 'refused') return { ...step, use, from: null, to: null };
   const from = use.kind === 'use' && use.from > due.from && use.waitsFor ? use.from : due.from;
   const to = from > due.to ? from : due.to;
-  const moved = from !== due.from && state === 'open' && from > day.today ? 'coming' : state;
-  return { ...step, state: from > day.today && moved === 'late' ? 'coming' : moved, use, from, to };
+  return { ...step, state: from > day.today ? 'coming' : state, use, from, to };
 }
 
 export type StepStanding = 'late' | 'open' | 'soon' | 'later' | 'waits' | 'refused';

@@ -37,7 +37,9 @@ export function PlantPicker({ legend, plants, chosen, onChoose }: PlantPickerPro
           </label>
         ))}
       </div>
-      {plants.length === 0 && <p className="soft">It is for none of your plants.</p>}
+      {plants.length === 0 && (
+        <p className="soft">It is for none of your plants, or planned on them already.</p>
+      )}
     </fieldset>
   );
 }

@@ -158,12 +158,20 @@ function WinterBody({
         ) : null,
       )}
       <div className="flex flex-wrap gap-2 mt-1 items-center">
-        <Link
-          className="btn btn-sm btn-primary"
-          to={`/mix?${items.map(({ plantId }) => `plant=${plantId}`).join('&')}`}
-        >
-          {items.length > 1 ? `Mix for ${items.length} plants` : 'Mix'}
-        </Link>
+        {step.what === 'spur-sample' ? (
+          items.map(({ plantId, plantName }) => (
+            <Link key={plantId} className="btn btn-sm" to={`/look/new?plant=${plantId}`}>
+              Count on {plantName}
+            </Link>
+          ))
+        ) : (
+          <Link
+            className="btn btn-sm btn-primary"
+            to={`/mix?${items.map(({ plantId }) => `plant=${plantId}`).join('&')}`}
+          >
+            {items.length > 1 ? `Mix for ${items.length} plants` : 'Mix'}
+          </Link>
+        )}
         <Link className="link-husk text-sm" to="/when/dormant">
           The winter programme
         </Link>

@@ -11,6 +11,8 @@ import {
   type SeriesScene,
 } from '#knowledge';
 import { useGarden, usePlants } from '../../api/queries.ts';
+import { useProgramme } from '../../api/series.ts';
+import { useDormant } from '../../api/timing.ts';
 import { Choices } from '../../parts/field.tsx';
 import { PlantPicker } from '../../parts/plant-picker.tsx';
 import { useSeries } from '../../parts/series/use-series.ts';
@@ -36,8 +38,11 @@ function Choosing({ garden, plants }: { garden: Garden; plants: readonly Plant[]
     { id: WINTER, name: 'Winter sprays', says: winterSays(garden) },
     ...preventive(garden, today).map(({ id, name, says }) => ({ id, name, says })),
   ];
-  const fitting = plants.filter((plant) =>
-    what === WINTER ? hasWinter(plant) : templateFor(garden, plant, today, what) !== undefined,
+  const running = useRunning();
+  const fitting = plants.filter(
+    (plant) =>
+      !running.has(`${what} ${plant.id}`) &&
+      (what === WINTER ? hasWinter(plant) : templateFor(garden, plant, today, what) !== undefined),
   );
   const meant = fitting.filter(({ id }) => chosen.includes(id));
   const begin = () => {
@@ -71,6 +76,16 @@ function Choosing({ garden, plants }: { garden: Garden; plants: readonly Plant[]
       </button>
     </section>
   );
+}
+
+/** What runs on which plant, so that nothing is planned twice. */
+function useRunning(): ReadonlySet<string> {
+  const guarded = useDormant().data?.plants.filter(({ guard }) => guard !== null) ?? [];
+  const series = useProgramme().data?.filter(({ over }) => over === null) ?? [];
+  return new Set([
+    ...guarded.map(({ plantId }) => `${WINTER} ${plantId}`),
+    ...series.map((answer) => `${answer.series.templateId} ${answer.series.plantId}`),
+  ]);
 }
 
 /** Citrus takes its oil in the warm season, and some kinds none at all. */
