@@ -112,6 +112,8 @@ test.describe('in winter', () => {
     await many.getByRole('button', { name: 'All of them' }).click();
     await many.getByRole('button', { name: 'Plan it for 9 plants' }).click();
     await expect(page.getByText('Planned for 9 plants: winter sprays.')).toBeVisible();
+    // Nothing is planned twice on a plant.
+    await expect(many).toContainText('planned on them already');
 
     await page.goto(`${stepped.address}/now`);
     const first = row(page, /^Dormant oil: Tree 1, Tree 2, Tree 3 and 6 more/);

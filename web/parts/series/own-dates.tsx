@@ -59,7 +59,7 @@ export function OwnDates({ watchId, plantId }: OwnDatesProps) {
       startedOn: today,
       steps: made.steps,
     });
-    void begin(series).then(() => setOpen(false));
+    void begin(series).then((isKept) => isKept && setOpen(false));
   };
   if (!open)
     return (

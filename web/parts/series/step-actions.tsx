@@ -5,14 +5,14 @@ import { useSeries } from './use-series.ts';
 
 /** Where a step is done, ticking it, and leaving it out. */
 export function StepActions({ answer, step }: { answer: SeriesAnswer; step: SettledStep }) {
-  const { tick, tickHand, feed } = useSeries();
+  const { tick, tickHand, feedAll } = useSeries();
   const { series, plantId, plantName } = answer;
   const { plan } = step;
   const title = settledTitle(step);
   const to = whereDone(answer, step);
   const tickIt = () => {
     if (plan.action === 'hand' && plantId) return tickHand(series, plan.hand!, title);
-    if (plan.action === 'feed' && plantId) return feed(plantId, plantName);
+    if (plan.action === 'feed' && plantId) return feedAll([{ plantId, plantName }]);
     return tick(series, step.step, 'done', title);
   };
   return (

@@ -13,7 +13,7 @@ import { useShow } from '../../show/use-show.ts';
 import { MixNav } from './mix-nav.tsx';
 import { RecipeEditor } from './recipe-editor.tsx';
 import { StepTimer, TimeLeft } from './step-timer.tsx';
-import { useKeeping } from './use-keeping.ts';
+import { useKeeping } from '../../parts/use-keeping.ts';
 import { numberOr } from '../../show/number-or.ts';
 
 /** A usual recipe or one's own, as it is shown. */
@@ -57,9 +57,10 @@ export function RecipesPage() {
               type="button"
               className="btn no-print"
               onClick={() => {
-                void takeOut('recipes', recipe.own!, recipe.name, 'The recipe was taken out.').then(() =>
-                  setParams({}),
-                );
+                void takeOut(
+                  { kind: 'recipes', record: recipe.own!, label: recipe.name },
+                  'The recipe was taken out.',
+                ).then((isOut) => isOut && setParams({}));
               }}
             >
               Take it out
@@ -78,10 +79,14 @@ export function RecipesPage() {
           onCancel={() => setChanging(null)}
           onKeep={(changed) => {
             const before = kept?.recipes.find(({ id }) => id === changed.id);
-            void keep('recipes', changed, changed.name, `Kept: ${changed.name}.`, before).then(() => {
-              setChanging(null);
-              choose(changed.id);
-            });
+            const told = `Kept: ${changed.name}.`;
+            void keep({ kind: 'recipes', record: changed, label: changed.name }, told, before).then(
+              (isKept) => {
+                if (!isKept) return;
+                setChanging(null);
+                choose(changed.id);
+              },
+            );
           }}
         />
       ) : (

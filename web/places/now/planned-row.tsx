@@ -190,7 +190,7 @@ function FeedingBody({
   why: keyof typeof FEED_WORDS;
   school: string;
 }) {
-  const { feed } = useSeries();
+  const { feedAll } = useSeries();
   return (
     <>
       <p className="soft">
@@ -205,7 +205,9 @@ function FeedingBody({
       <button
         type="button"
         className="btn btn-sm btn-primary mt-1"
-        onClick={() => items.forEach(({ plantId, plantName }) => void feed(plantId!, plantName))}
+        onClick={() =>
+          void feedAll(items.map(({ plantId, plantName }) => ({ plantId: plantId!, plantName })))
+        }
       >
         {items.length > 1 ? `Fed all ${items.length}` : 'Fed'}
       </button>

@@ -5,11 +5,10 @@ import { HANDWORK } from '#knowledge';
 import type { DayJob } from '#engine';
 import { newId } from '../../api/new-id.ts';
 import { usePlants } from '../../api/queries.ts';
-import { keepRecord, putEntry, takeOutEntry } from '../../outbox/use-outbox.ts';
 import { Field } from '../../parts/field.tsx';
-import { useNotices } from '../../parts/notices.tsx';
 import { PlantPicker } from '../../parts/plant-picker.tsx';
 import { SelectOne } from '../../parts/select-one.tsx';
+import { type Kept, useKeeping } from '../../parts/use-keeping.ts';
 import { capital } from '../../show/sentence.ts';
 import { useToday } from '../../show/use-show.ts';
 
@@ -23,7 +22,7 @@ const WORK: readonly { id: Work; label: string }[] = [
 /** Plants picked and what was done on them, logged at once; it counts for every trouble on each of them. */
 export function TickWork({ jobs }: { jobs: readonly DayJob[] }) {
   const today = useToday();
-  const { say } = useNotices();
+  const { keepAll } = useKeeping();
   const plants =
     usePlants().data?.filter(({ retiredOn, outOfReach }) => retiredOn === null && !outOfReach) ?? [];
   const due = new Set(jobs.map(({ plantId }) => plantId));
@@ -42,22 +41,11 @@ export function TickWork({ jobs }: { jobs: readonly DayJob[] }) {
       .filter(({ id }) => chosen.includes(id))
       .map(({ id, name }) => entryOf(id, name, work, today, share));
     const label = WORK.find(({ id }) => id === work)!.label;
-    try {
-      for (const { kind, record, label: named } of entries) await keepRecord(putEntry(kind, record, named));
-      say(
-        `Logged: ${label}, ${entries.length === 1 ? entries[0]!.name : `${entries.length} plants`}.`,
-        () => {
-          for (const { kind, record, label: named } of entries)
-            void keepRecord(takeOutEntry(kind, record, named)).catch((problem: Error) =>
-              say(problem.message),
-            );
-        },
-      );
-      setChosen([]);
-      setMinutes('');
-    } catch (problem) {
-      say((problem as Error).message);
-    }
+    const which =
+      entries.length === 1 ? plants.find(({ id }) => id === chosen[0])!.name : `${entries.length} plants`;
+    if (!(await keepAll(entries, `Logged: ${label}, ${which}.`))) return;
+    setChosen([]);
+    setMinutes('');
   };
   if (plants.length === 0) return null;
   return (
@@ -106,14 +94,13 @@ export function TickWork({ jobs }: { jobs: readonly DayJob[] }) {
   );
 }
 
-function entryOf(plantId: string, name: string, work: Work, on: string, minutes: number | null) {
+function entryOf(plantId: string, name: string, work: Work, on: string, minutes: number | null): Kept {
   const id = newId();
   const label = `${capital(WORK.find((entry) => entry.id === work)!.label)}, ${name}`;
   return work === 'feeding' || work === 'watering'
-    ? { kind: 'care', name, label, record: { id, plantId, kind: work, on, note: '' } }
+    ? { kind: 'care', label, record: { id, plantId, kind: work, on, note: '' } }
     : {
         kind: 'handwork',
-        name,
         label,
         record: { id, watchId: null, plantId, on, kind: work, minutes, note: '' },
       };

@@ -51,7 +51,7 @@ function Choosing({ garden, plants }: { garden: Garden; plants: readonly Plant[]
     void beginAll(
       all,
       `Planned for ${all.length === 1 ? meant[0]!.name : `${all.length} plants`}: ${name.toLowerCase()}.`,
-    ).then(() => setChosen([]));
+    ).then((isKept) => isKept && setChosen([]));
   };
   return (
     <section aria-label="For many plants" className="sheet p-4 flex flex-col gap-3">
