@@ -67,7 +67,7 @@ const TONES: Readonly<Record<PlannedItem['standing'], Tone>> = {
 export function plannedDays({ what, from, to, standing }: PlannedItem, today: CivilDate): string {
   if (standing === 'refused') return 'nothing may be used';
   const next = what.kind === 'series' ? what.answer.next : null;
-  if (!from || !to) return next ? `for ${WAITS_WORDS[next.plan.trigger.kind]}` : 'no day yet';
+  if (!from || !to) return next ? `waits for ${WAITS_WORDS[next.plan.trigger.kind]}` : 'no day yet';
   if (standing === 'late') return `was due ${showDate(to, today)}`;
   if (standing === 'open') return to === today ? 'today' : `until ${showDate(to, today)}`;
   return next ? stepDays(next, today) : `from ${showDate(from, today)}`;
