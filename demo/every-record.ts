@@ -321,6 +321,7 @@ export function everyRecord(today: CivilDate): OneRecord[] {
         parts: [{ name: 'soap', by: 'volume', perLitre: 10, holds: 'soap' }],
         steps: [{ says: 'Stir', waitMinutes: 5 }],
         usedWithinHours: 24,
+        timesASeason: 4,
         note: '',
       },
       { called: 'recipe' },

@@ -67,6 +67,7 @@ export { type YearAnswer, yearAnswer, type YearBar, type YearRow, type YearWhat 
 export {
   type DayClash,
   type DayJob,
+  type DayPour,
   type DayTank,
   WORK_KINDS,
   type WorkingDay,

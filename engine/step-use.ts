@@ -25,6 +25,8 @@ export type StepUse =
       /** Null where it is not on the shelf: only what holds for the material was asked, not its label. */
       readonly productId: string | null;
       readonly productName: string;
+      /** Its line that is free that day; null with the product. */
+      readonly lineId: string | null;
       /** First day the rules allow it; the step's own, or later. */
       readonly from: CivilDate;
       /** What keeps it from the step's own first day; null where nothing does. */
@@ -89,6 +91,8 @@ export function stepUse(
 interface Tried extends Candidate {
   /** First day it is free; null when there is none in sight. */
   readonly on: CivilDate | null;
+  /** The line that is free then. */
+  readonly lineId: string | null;
   /** What stood against its first day; null where nothing did. */
   readonly against: Finding | null;
 }
@@ -101,13 +105,14 @@ const soonest = (tried: readonly Tried[]): Free | null =>
     .toSorted((a, b) => daysBetween(b.on, a.on) || Number(b.onShelf) - Number(a.onShelf))[0] ?? null;
 
 const used = (
-  { product, onShelf, on, against }: Free,
+  { product, onShelf, on, lineId, against }: Free,
   instead: (StepUse & { kind: 'use' })['instead'],
 ): StepUse => ({
   kind: 'use',
   materialId: product.materialId,
   productId: onShelf ? product.id : null,
   productName: product.name,
+  lineId: onShelf ? lineId : null,
   from: on,
   waitsFor: against,
   instead,
@@ -155,13 +160,14 @@ function tryOut(
   for (let on = first; daysBetween(first, on) <= LOOK_AHEAD_DAYS;) {
     const scene = sceneOn(today, on, assumed);
     const refusals = candidate.product.lines.map((line) => refusal(scene, candidate.product, line));
-    if (refusals.some((finding) => finding === null)) return { ...candidate, on, against };
+    const free = refusals.indexOf(null);
+    if (free >= 0) return { ...candidate, on, lineId: candidate.product.lines[free]!.id, against };
     const [worst] = refusals as Finding[];
     against ??= worst ?? null;
     const until = (refusals as Finding[]).flatMap((finding) => finding.until ?? []).toSorted()[0];
     on = until !== undefined && until > on ? until : addDays(on, 1);
   }
-  return { ...candidate, on: null, against };
+  return { ...candidate, on: null, lineId: null, against };
 }
 
 /** The strictest thing against a line that no answer on the spot and no better hour can lift; null when free. */

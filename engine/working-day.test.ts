@@ -57,6 +57,19 @@ describe('a working day', () => {
     expect(tanks[0]).toMatchObject({ materialId: 'mineral-oil', jobIds: ['a:0:0', 'b:0:0'] });
     expect(tanks[0]!.waterMl).toBeCloseTo(440, 6);
     expect(tanks[0]!.minutes).toBe(21);
+    // By its line of 1 to 2 %: 4.4 to 8.8 ml in 440 ml.
+    const { low, high, by } = tanks[0]!.pour!;
+    expect([low, high].map((ml) => ml.toFixed(2)).concat(by)).toEqual(['4.40', '8.80', 'volume']);
+  });
+
+  test('what is in no pack of the shelf, or goes by ground, is poured by nobody’s figure', () => {
+    const two = [series('a', SCALE.id, spray('mineral-oil'))];
+    expect(on({ series: two, products: [] }).tanks[0]).toMatchObject({
+      materialId: 'mineral-oil',
+      pour: null,
+    });
+    const ground = productOf('mineral-oil', { ...any, rateUnit: 'ml-per-m2' });
+    expect(on({ series: two, products: [ground] }).tanks[0]!.pour).toBeNull();
   });
 
   test('what must not meet on a plant is told', () => {

@@ -1,17 +1,15 @@
 import { addDays, type CivilDate } from '#core/calendar';
 import type { DueKind } from '#core/decide';
-import { meeting } from '#core/materials';
+import { meeting, perLitre, rateIsPer } from '#core/materials';
 import { waterForPlant } from '#core/mix';
 import type { Plant, StepAction } from '#core/records';
 import { placeOn } from '#core/weather';
 import { ingredientsOf, meetingRules, schoolsFor } from '#knowledge';
-import { dormantItems } from './dormant-answer.ts';
 import type { GardenDay } from './garden-day.ts';
 import { leavesOf } from './leaf-state.ts';
+import { type DueAnswer, nowAnswer } from './now-answer.ts';
 import { plannedItems, type PlannedItem } from './planned-items.ts';
 import { staysOf } from './season-weather.ts';
-import { dueBesideSeries } from './superseded.ts';
-import { watchPictures } from './watch-pictures.ts';
 
 /** The order of a working day: what must be seen before it is wetted, dry hands before wet ones. */
 export const WORK_KINDS = ['look', 'hand', 'spray', 'feed', 'other'] as const;
@@ -28,7 +26,7 @@ export interface DayJob {
   readonly targetName: string;
   /** What is due of a watch, or what was planned. */
   readonly what:
-    | { readonly kind: 'due'; readonly due: DueKind }
+    | { readonly kind: 'due'; readonly item: DueAnswer }
     | { readonly kind: 'planned'; readonly item: PlannedItem };
   readonly until: CivilDate | null;
   /** How long it usually takes (rules of thumb, grade C). */
@@ -42,7 +40,17 @@ export interface DayTank {
   readonly jobIds: readonly string[];
   /** Spray to wet all of them to dripping, ml. */
   readonly waterMl: number;
+  /** What goes into that water; null where no product of the shelf is settled on. */
+  readonly pour: DayPour | null;
   readonly minutes: number;
+}
+
+/** Product for a tank by its label's line, ml or g. */
+export interface DayPour {
+  readonly productName: string;
+  readonly by: 'volume' | 'weight';
+  readonly low: number;
+  readonly high: number;
 }
 
 /** Two tanks that would meet on a plant within the days their materials must be apart. */
@@ -116,38 +124,39 @@ export function workingDay(day: GardenDay): WorkingDay {
 }
 
 function ofDue(day: GardenDay): DayJob[] {
-  const pictures = new Map(watchPictures(day).map((picture) => [picture.watch.id, picture]));
   const tomorrow = addDays(day.today, 1);
-  return [...dueBesideSeries(day), ...dormantItems(day)]
-    .filter(
-      ({ standing, opens }) =>
-        standing === 'late' || standing === 'open' || (opens !== null && opens <= tomorrow),
+  return nowAnswer(day)
+    .due.filter(
+      ({ standing, opens, heldBy }) =>
+        // What the weighing refuses today is no work of today.
+        heldBy.length === 0 &&
+        (standing === 'late' || standing === 'open' || (opens !== null && opens <= tomorrow)),
     )
     .flatMap((item): DayJob[] => {
-      const kind = SPRAY_DUE.has(item.kind)
-        ? 'spray'
-        : LOOK_DUE.has(item.kind)
-          ? 'look'
-          : item.kind === 'clear-leaves'
-            ? 'hand'
-            : null;
+      const kind = workOf(item.kind);
       if (!kind) return [];
-      const { plant, targetName } = pictures.get(item.watchId)!;
+      const { plantId, plantName, targetName, watchId } = item;
       return [
         {
           id: item.id,
           kind,
-          plantId: plant.id,
-          plantName: plant.name,
-          placeName: placeNameOf(day, plant),
-          watchId: item.watchId,
+          plantId,
+          plantName,
+          placeName: placeNameOf(day, day.books.plantBook(plantId).plant),
+          watchId,
           targetName,
-          what: { kind: 'due', due: item.kind },
+          what: { kind: 'due', item },
           until: item.closes,
           minutes: MINUTES[kind],
         },
       ];
     });
+}
+
+function workOf(due: DueKind): WorkKind | null {
+  if (SPRAY_DUE.has(due)) return 'spray';
+  if (LOOK_DUE.has(due)) return 'look';
+  return due === 'clear-leaves' ? 'hand' : null;
 }
 
 function ofPlanned(day: GardenDay): DayJob[] {
@@ -207,10 +216,31 @@ function tanksOf(day: GardenDay, jobs: readonly DayJob[]): DayTank[] {
     return {
       materialId,
       waterMl,
+      pour: pourOf(day, members, waterMl),
       jobIds: members.map(({ id }) => id),
       minutes: Math.round(TANK_MINUTES + (waterMl / 1000) * MINUTES_A_LITRE),
     };
   });
+}
+
+/** Product for the tank, by the line the first of its steps would be done under. */
+function pourOf(day: GardenDay, members: readonly DayJob[], waterMl: number): DayPour | null {
+  const use = members.flatMap(({ what }) => {
+    const next =
+      what.kind === 'planned' && what.item.what.kind === 'series' ? what.item.what.answer.next : null;
+    return next?.use?.kind === 'use' ? next.use : [];
+  })[0];
+  if (!use?.productId) return null;
+  const product = day.books.product(use.productId);
+  const line = product.lines.find(({ id }) => id === use.lineId);
+  if (!line || rateIsPer(line.rateUnit) !== 'litre') return null;
+  const inTank = (rate: number) => (perLitre(rate, line.rateUnit).amount * waterMl) / 1000;
+  return {
+    productName: product.name,
+    by: perLitre(line.rateLow, line.rateUnit).by,
+    low: inTank(line.rateLow),
+    high: inTank(line.rateHigh),
+  };
 }
 
 function waterMlOf(day: GardenDay, plant: Plant): number {

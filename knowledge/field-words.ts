@@ -26,7 +26,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   'at-most-40-at-a-time': 'at most 40 at a time',
   'at-most-300-at-a-time': 'at most 300 at a time',
   'at-most-a-million': 'at most a million',
-  'at-most-five-products-in-a-tank': 'at most five products in a tank',
+  'at-most-twelve-products-in-a-tank': 'at most twelve products in a tank',
   'belong-to-another-tank': 'belong to another tank',
   'between-minus-180-and-180': 'between −180 and 180',
   'between-minus-70-and-70': 'between −70 and 70',

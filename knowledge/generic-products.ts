@@ -1,4 +1,6 @@
+import { TARGET_GROUPS } from '#core/identify';
 import type { Product } from '#core/materials';
+import type { RecipePart } from '#core/mix';
 import { materialById } from './materials.ts';
 
 type Line = Product['lines'][number];
@@ -83,5 +85,34 @@ export function genericProduct(
     expiresOn: null,
     pack: null,
     lines,
+  };
+}
+
+/**
+ * A part of a home mix as it stands on the shelf: as it was bought, with no label for plants. Its line only says
+ * that, so it holds any amount a recipe may take.
+ */
+export function kitchenProduct(
+  materialId: string,
+  { name, by }: Pick<RecipePart, 'name' | 'by'>,
+  newId: () => string,
+): Product {
+  const inMixes = line(
+    newId(),
+    'In home mixes; no label',
+    ['in-leaf', 'dormant', 'delayed-dormant'],
+    [0.01, 1000],
+    {
+      groups: TARGET_GROUPS,
+      rateUnit: by === 'weight' ? 'g-per-l' : 'ml-per-l',
+    },
+  );
+  return {
+    ...genericProduct(materialId, newId),
+    name,
+    strengthPercent: 100,
+    formulation: by === 'weight' ? 'powder' : materialById(materialId).formulation,
+    unlabelled: true,
+    lines: [inMixes],
   };
 }

@@ -7,7 +7,7 @@ export { CLEAN_CASES } from './cases/clean.ts';
 export { ONE_WRONG_CASES, SPARSE_CASES } from './cases/flawed.ts';
 export { CHECKS } from './checks.ts';
 export { DUE_TITLES } from './due-titles.ts';
-export { genericProduct } from './generic-products.ts';
+export { genericProduct, kitchenProduct } from './generic-products.ts';
 export { efficacyAgainst, OWN_EFFICACY, type Efficacy, type EfficacyWord } from './efficacy.ts';
 export { AIR_WORDS, SKY_WORDS } from './forecast-words.ts';
 export { BASE_50F, EVENTS, eventsFor } from './events.ts';
@@ -37,7 +37,7 @@ export {
 } from './protocols.ts';
 export { ingredientsOf, materialsMeet, meetingRules } from './meetings.ts';
 export { materialById, MATERIALS, type Material } from './materials.ts';
-export { cautionsOfParts, RECIPES, type Recipe } from './recipes.ts';
+export { cautionsOfParts, isFeed, materialsOfPart, RECIPES, type Recipe } from './recipes.ts';
 export { ruleById, RULES, type Rule } from './rules.ts';
 export {
   neemDays,

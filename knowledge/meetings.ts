@@ -33,7 +33,11 @@ const INGREDIENTS: Readonly<Record<string, readonly Ingredient[]>> = {
   chlorothalonil: ['chlorothalonil'],
   phosphite: ['phosphite', 'acid'],
   acid: ['acid'],
-  'fish-seaweed': ['acid'],
+  'fish-seaweed': ['fish'],
+  fish: ['fish'],
+  seaweed: ['other'],
+  molasses: ['sugar'],
+  microbes: ['microbes'],
 };
 
 type Chosen = Readonly<Record<string, string>>;
@@ -74,6 +78,42 @@ const FIXED: readonly MeetingRule[] = [
     'no',
     14,
     'Oil carries chlorothalonil into the leaf and burns it: two weeks between, in either order.',
+  ),
+  rule(
+    'lime-sulfur-fish',
+    'lime-sulfur',
+    'fish',
+    'never',
+    0,
+    'Fish feeds are acid, and lime sulfur with any acid gives off a deadly gas. Never, in any amount.',
+    'A',
+  ),
+  rule('copper-fish', 'copper', 'fish', 'no', 0, 'Fish feeds are acid and free the copper, which burns.'),
+  rule(
+    'soap-fish',
+    'soap',
+    'fish',
+    'jar-test',
+    0,
+    'Fish feeds are acid and can curdle soap: try it in a jar, soap and oil made to milk first.',
+  ),
+  ...(['copper', 'sulfur', 'lime-sulfur', 'captan', 'chlorothalonil', 'mancozeb'] as const).map((killer) =>
+    rule(
+      `microbes-${killer}`,
+      'microbes',
+      killer,
+      'no',
+      7,
+      'It kills what lives in the culture: a week between, in either order.',
+    ),
+  ),
+  rule(
+    'microbes-sugar',
+    'microbes',
+    'sugar',
+    'jar-test',
+    0,
+    'Sugar feeds whatever lives in the tank, also bacteria that make people ill: used within hours, and not on parts to be eaten.',
   ),
   rule('captan-alkaline', 'captan', 'alkaline', 'no', 0, 'Alkaline mixes break captan down within hours.'),
   rule(

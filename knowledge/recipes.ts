@@ -8,6 +8,8 @@ export interface Recipe {
   readonly what: string;
   /** Usual amount to make at a time, ml. */
   readonly usualMl: number;
+  /** How often a season usually asks for it; null where nobody can say. */
+  readonly timesASeason: number | null;
   readonly parts: readonly RecipePart[];
   readonly steps: readonly RecipeStep[];
   readonly cautions: readonly string[];
@@ -33,6 +35,7 @@ export const RECIPES: readonly Recipe[] = [
     name: 'Jar test for a new pair',
     what: 'Shows in a jar what a tank would do.',
     usualMl: 500,
+    timesASeason: null,
     parts: [ml('water from the same tap', 1000, 'water')],
     grade: 'B',
     sourceIds: ['practice'],
@@ -55,6 +58,7 @@ export const RECIPES: readonly Recipe[] = [
     name: 'Soap from the kitchen',
     what: 'Crawlers and soft bodies, on contact.',
     usualMl: 1000,
+    timesASeason: 3,
     parts: [
       ml('plain liquid soap without scent or degreaser', 10, 'soap'),
       ml('soft or rain water', 990, 'water'),
@@ -74,6 +78,7 @@ export const RECIPES: readonly Recipe[] = [
     name: 'Kitchen oil and soap',
     what: 'Crawlers and settled young, on contact; counts as oil beside sulfur.',
     usualMl: 1000,
+    timesASeason: 3,
     parts: [
       ml('sunflower or rape oil', 10, 'oil'),
       ml('plain liquid soap', 5, 'soap'),
@@ -97,8 +102,9 @@ export const RECIPES: readonly Recipe[] = [
     name: 'Cold-pressed neem',
     what: 'As oil, and young that feed and moult.',
     usualMl: 1000,
+    timesASeason: 6,
     parts: [
-      ml('cold-pressed neem oil', 5, 'oil'),
+      ml('cold-pressed neem oil', 5, 'neem'),
       ml('plain liquid soap', 2, 'soap'),
       ml('water at 35 to 40 °C', 993, 'water'),
     ],
@@ -122,10 +128,11 @@ export const RECIPES: readonly Recipe[] = [
       "A school's feed for leaves and what lives on them: at bud swell, before bloom, after petals fall " +
       'and two weeks later.',
     usualMl: 5000,
+    timesASeason: 4,
     grade: 'C',
     sourceIds: ['practice'],
     parts: [
-      ml('cold-pressed neem or another plant oil', 5, 'oil'),
+      ml('cold-pressed neem or another plant oil', 5, 'neem'),
       ml('plain liquid soap', 2.5, 'soap'),
       ml('fish hydrolysate', 10, 'fish'),
       ml('liquid seaweed', 3, 'seaweed'),
@@ -154,6 +161,7 @@ export const RECIPES: readonly Recipe[] = [
     name: 'Seaweed and fish',
     what: "A school's leaf feed, monthly or fortnightly.",
     usualMl: 5000,
+    timesASeason: 6,
     parts: [ml('liquid seaweed', 3, 'seaweed'), ml('fish hydrolysate', 5, 'fish'), ml('water', 992, 'water')],
     grade: 'C',
     sourceIds: ['practice'],
@@ -172,6 +180,7 @@ export const RECIPES: readonly Recipe[] = [
     name: 'White coat for trunks',
     what: 'Against sunburn; no cure for pests.',
     usualMl: 1000,
+    timesASeason: 1,
     parts: [g('kaolin, fine', 250), ml('water', 900, 'water')],
     grade: 'C',
     sourceIds: ['practice'],
@@ -185,8 +194,11 @@ export const RECIPES: readonly Recipe[] = [
 ];
 
 /** What is to be heeded of a mix by what its parts bring (rules of thumb, grade C). */
+const OIL =
+  'It holds oil: not near sulfur, not above the school’s temperature, not on plants that oil hurts.';
 const CAUTION_OF: Readonly<Partial<Record<PartHolds, string>>> = {
-  oil: 'It holds oil: not near sulfur, not above the school’s temperature, not on plants that oil hurts.',
+  oil: OIL,
+  neem: OIL,
   soap: 'Cherry, plum, hawthorn, horse-chestnut and maple are marked by soap.',
   fish: 'Fish is acid: never near lime sulfur, nor in one tank with copper.',
   sugar:
@@ -198,5 +210,25 @@ const CAUTION_OF: Readonly<Partial<Record<PartHolds, string>>> = {
 /** Cautions for a mix of one's own, the one for all unlabelled mixes last. */
 export function cautionsOfParts(parts: readonly Pick<RecipePart, 'holds'>[]): string[] {
   const brought = new Set(parts.map(({ holds }) => holds));
-  return [...[...brought].flatMap((holds) => CAUTION_OF[holds] ?? []), NO_LABEL];
+  return [...new Set([...brought].flatMap((holds) => CAUTION_OF[holds] ?? [])), NO_LABEL];
 }
+
+/** Materials of the shelf a part may be taken from, the usual one first. */
+const MATERIALS_OF: Readonly<Record<PartHolds, readonly string[]>> = {
+  water: [],
+  oil: ['plant-oil', 'mineral-oil', 'raw-neem'],
+  neem: ['raw-neem', 'plant-oil'],
+  soap: ['soap'],
+  fish: ['fish', 'fish-seaweed'],
+  seaweed: ['seaweed', 'fish-seaweed'],
+  sugar: ['molasses'],
+  microbes: ['microbes'],
+  other: [],
+};
+export const materialsOfPart = ({ holds }: Pick<RecipePart, 'holds'>): readonly string[] =>
+  MATERIALS_OF[holds];
+
+/** Whether a mix feeds the plant: making it is then logged as a feeding too. */
+const FEEDS: ReadonlySet<PartHolds> = new Set(['fish', 'seaweed', 'sugar', 'microbes']);
+export const isFeed = (parts: readonly Pick<RecipePart, 'holds'>[]): boolean =>
+  parts.some(({ holds }) => FEEDS.has(holds));

@@ -42,6 +42,11 @@ const MISFIT_SAYS: Readonly<Record<Misfit, string>> = {
 
 const inLeaf = (facts: UseFacts) => facts.leafState === 'in-leaf';
 const lastsOnBloom = new Set(['bifenthrin', 'malathion', 'imidacloprid', 'dinotefuran', 'spinosad']);
+const isBrew = ({ ingredients }: UseFacts) => ingredients.includes('sugar') || ingredients.includes('microbes');
+/** Weeks before picking in which a brew stays off (rule of thumb). */
+const BREW_DAYS = 28;
+const nearHarvest = ({ edible, harvestFrom, today }: UseFacts) =>
+  edible && harvestFrom !== null && daysBetween(today, harvestFrom) < BREW_DAYS;
 const growthRegulator = (facts: UseFacts) => facts.ingredients.includes('growth-regulator');
 
 /** Sprays since the last one of another kind, newest first: a run of one mode of action. */
@@ -226,6 +231,18 @@ export const USE_RULES: readonly UseRule[] = [
     'No label stands behind it: try one shoot and wait 48 hours; nothing is known of what may be eaten ' +
       'after it.',
     ({ unlabelled }) => unlabelled,
+  ),
+  plain(
+    'brew-on-food',
+    'care',
+    'Brews fed with sugar can breed bacteria that make people ill: keep it off what will be eaten.',
+    (facts) => isBrew(facts) && facts.edible && !nearHarvest(facts),
+  ),
+  plain(
+    'brew-near-harvest',
+    'no',
+    'Picking begins within four weeks: brews fed with sugar can breed bacteria that make people ill.',
+    (facts) => isBrew(facts) && nearHarvest(facts),
   ),
 
   plain(

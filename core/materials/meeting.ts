@@ -20,6 +20,9 @@ export const INGREDIENTS = [
   'spinosad',
   'bacillus',
   'growth-regulator',
+  'fish',
+  'sugar',
+  'microbes',
   'other',
 ] as const;
 export type Ingredient = (typeof INGREDIENTS)[number];

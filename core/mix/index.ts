@@ -1,6 +1,7 @@
 export { costOf } from './cost.ts';
 export { diameterCm, planDrench, planGround, type DrenchPlan, type TrunkMeasure } from './drench.ts';
 export { shareOverFills, type Fills } from './fills.ts';
+export { lineForPart, type LineForPart } from './line-for-part.ts';
 export { planHoseEnd, type Dial, type HoseEndPlan } from './hose-end.ts';
 export { type PartMeasure } from './measure-part.ts';
 export { mixingOrder, type MixLoad, type MixSetting, type MixStep } from './order.ts';
@@ -12,6 +13,7 @@ export {
   type RecipePart,
   type RecipeStep,
 } from './recipe.ts';
+export { seasonOfMix, type PackOfPart, type SeasonOfMix, type SeasonPart } from './season-of-mix.ts';
 export {
   planSpray,
   type FillPlan,

@@ -9,7 +9,17 @@ export interface RecipePart {
 }
 
 /** What a part may bring that cautions go by. */
-export const PART_HOLDS = ['water', 'oil', 'soap', 'fish', 'seaweed', 'sugar', 'microbes', 'other'] as const;
+export const PART_HOLDS = [
+  'water',
+  'oil',
+  'neem',
+  'soap',
+  'fish',
+  'seaweed',
+  'sugar',
+  'microbes',
+  'other',
+] as const;
 export type PartHolds = (typeof PART_HOLDS)[number];
 
 /** One step; `waitMinutes` runs on a timer. */

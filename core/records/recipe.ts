@@ -27,6 +27,8 @@ export const recipeRecord = z.object({
   steps: z.array(step).max(20, 'most/20'),
   /** Hours after which it is poured away; null where nobody said. */
   usedWithinHours: wholeCount(1000).min(1, 'least/1').nullable(),
+  /** How often a season asks for it; null where nobody said. */
+  timesASeason: wholeCount(100).min(1, 'least/1').nullable().default(null),
   note,
 });
 export type OwnRecipe = z.infer<typeof recipeRecord>;

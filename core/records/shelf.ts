@@ -142,7 +142,7 @@ export const sprayRecord = z
     parts: z
       .array(sprayPart)
       .min(1, 'a-spray-has-at-least-one-product')
-      .max(5, 'at-most-five-products-in-a-tank'),
+      .max(12, 'at-most-twelve-products-in-a-tank'),
     sprayerId: recordId,
     on: civilDate,
     leafState,

@@ -17,6 +17,7 @@ export function recipeStore(db: Db) {
         parts: 'parts',
         steps: 'steps',
         usedWithinHours: 'used_within_hours',
+        timesASeason: 'times_a_season',
         note: 'note',
       },
       'name, id',

@@ -24,8 +24,12 @@ export interface BenchQuestion {
   readonly weather: ToldWeather | 'not-sure' | null;
 }
 
-export const useBench = ({ watchIds, plantIds, leafState, bees, bloom, weather }: BenchQuestion) =>
+export const useBench = (
+  { watchIds, plantIds, leafState, bees, bloom, weather }: BenchQuestion,
+  enabled = true,
+) =>
   useQuery({
+    enabled,
     queryKey: ['bench', watchIds, plantIds, leafState, bees, bloom, weather],
     placeholderData: (previous) => previous,
     queryFn: () =>

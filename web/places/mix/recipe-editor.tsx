@@ -9,6 +9,7 @@ import { useShow } from '../../show/use-show.ts';
 const HOLDS_WORDS: Readonly<Record<PartHolds, string>> = {
   water: 'water',
   oil: 'oil',
+  neem: 'neem oil',
   soap: 'soap',
   fish: 'fish',
   seaweed: 'seaweed',
@@ -41,6 +42,7 @@ export function RecipeEditor({ recipe, onKeep, onCancel }: RecipeEditorProps) {
   const [name, setName] = useState(recipe.name);
   const [usual, setUsual] = useState(String(show.volumeNumber(recipe.usualMl)));
   const [hours, setHours] = useState(recipe.usedWithinHours === null ? '' : String(recipe.usedWithinHours));
+  const [times, setTimes] = useState(recipe.timesASeason === null ? '' : String(recipe.timesASeason));
   const [parts, setParts] = useState<readonly TypedPart[]>(
     recipe.parts.map((part) => ({ ...part, amount: String(part.perLitre) })),
   );
@@ -56,6 +58,7 @@ export function RecipeEditor({ recipe, onKeep, onCancel }: RecipeEditorProps) {
     name: name.trim() === '' ? 'cannot be empty' : undefined,
     usual: usualMl >= 50 && usualMl <= 500_000 ? undefined : 'between 50 ml and 500 l',
     hours: hours === '' || isWhole(hours, 1, 1000) ? undefined : 'whole hours, 1 to 1000, or empty',
+    times: times === '' || isWhole(times, 1, 100) ? undefined : 'whole times, 1 to 100, or empty',
     parts: parts.map(({ name: part, amount }) =>
       part.trim() === ''
         ? 'name it'
@@ -77,6 +80,7 @@ export function RecipeEditor({ recipe, onKeep, onCancel }: RecipeEditorProps) {
       wrong.name,
       wrong.usual,
       wrong.hours,
+      wrong.times,
       ...wrong.parts,
       ...wrong.steps,
       parts.length === 0 ? 'no part' : undefined,
@@ -87,6 +91,7 @@ export function RecipeEditor({ recipe, onKeep, onCancel }: RecipeEditorProps) {
       name: name.trim(),
       usualMl,
       usedWithinHours: hours === '' ? null : Number(hours),
+      timesASeason: times === '' ? null : Number(times),
       parts: parts.map(({ name: part, by, amount, holds }) => ({
         name: part.trim(),
         by,
@@ -114,7 +119,7 @@ export function RecipeEditor({ recipe, onKeep, onCancel }: RecipeEditorProps) {
         keep();
       }}
     >
-      <div className="grid gap-4 sm:grid-cols-3">
+      <div className="grid gap-4 sm:grid-cols-4">
         <Field label="Name" error={told(wrong.name)}>
           <input
             className="input w-full"
@@ -137,6 +142,14 @@ export function RecipeEditor({ recipe, onKeep, onCancel }: RecipeEditorProps) {
             inputMode="numeric"
             value={hours}
             onChange={(event) => setHours(event.target.value)}
+          />
+        </Field>
+        <Field label="Times a season" error={told(wrong.times)}>
+          <input
+            className="input w-full"
+            inputMode="numeric"
+            value={times}
+            onChange={(event) => setTimes(event.target.value)}
           />
         </Field>
       </div>

@@ -8,11 +8,14 @@ import { useRecipes } from '../../api/recipes.ts';
 import { Choices, Field } from '../../parts/field.tsx';
 import { PageHead } from '../../parts/page.tsx';
 import { GradeMark, Sources } from '../../parts/reason.tsx';
-import { significant } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';
+import { LogMix } from './log-mix.tsx';
 import { MixNav } from './mix-nav.tsx';
+import { MixParts } from './mix-parts.tsx';
 import { RecipeEditor } from './recipe-editor.tsx';
+import { SeasonSection } from './season-of-mix.tsx';
 import { StepTimer, TimeLeft } from './step-timer.tsx';
+import { usePacks } from './use-packs.ts';
 import { useKeeping } from '../../parts/use-keeping.ts';
 import { numberOr } from '../../show/number-or.ts';
 
@@ -42,7 +45,14 @@ export function RecipesPage() {
   const shown = [...(kept?.recipes ?? []).map(asOwn), ...RECIPES.map(asUsual)];
   const recipe =
     shown.find(({ id }) => id === params.get('recipe')) ?? shown.find(({ own }) => own === null)!;
-  const choose = (id: string) => setParams({ recipe: id }, { replace: true });
+  const choose = (id: string) =>
+    setParams(
+      (before) => {
+        before.set('recipe', id);
+        return before;
+      },
+      { replace: true },
+    );
   const others = (kept?.waits ?? []).filter(({ recipeId }) => recipeId !== recipe.id);
   return (
     <>
@@ -106,7 +116,7 @@ export function RecipesPage() {
   );
 }
 
-const copyOf = ({ id, name, what, usualMl, parts, steps, own }: Shown): OwnRecipe => ({
+const copyOf = ({ id, name, what, usualMl, parts, steps, timesASeason, own }: Shown): OwnRecipe => ({
   id: newId(),
   name: `${name}, my way`.slice(0, 80),
   what,
@@ -115,6 +125,7 @@ const copyOf = ({ id, name, what, usualMl, parts, steps, own }: Shown): OwnRecip
   parts: [...parts],
   steps: [...steps],
   usedWithinHours: own ? own.usedWithinHours : 24,
+  timesASeason,
   note: '',
 });
 
@@ -141,73 +152,68 @@ function RecipeCard({ recipe }: { recipe: Shown }) {
   const typedMl = show.mlFrom(numberOr(typed, Number.NaN));
   const wrong =
     typed !== '' && !(typedMl > 0 && typedMl <= 500_000) ? 'a number above 0, at most 500 litres' : undefined;
-  const parts = recipeAmounts(recipe.parts, typed === '' || wrong ? recipe.usualMl : typedMl);
+  const volumeMl = typed === '' || wrong ? recipe.usualMl : typedMl;
+  const { packs, take } = usePacks(recipe.parts);
+  const isBought = packs.some(({ materialId }) => materialId !== null);
   return (
-    <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
-      <section aria-label="What goes in" className="print-card sheet p-5 flex flex-col gap-4 self-start">
-        <Field label={`To make, ${show.volumeUnit}`} error={wrong}>
-          <input
-            className="input w-40"
-            inputMode="decimal"
-            placeholder={String(show.volumeNumber(recipe.usualMl))}
-            value={typed}
-            onChange={(event) => setTyped(event.target.value)}
-          />
-        </Field>
-        <ul className="divide-y divide-base-300">
-          {parts.map(({ name, by, amount }) => (
-            <li key={name} className="flex justify-between gap-4 py-1.5">
-              <span>{name}</span>
-              <b className="font-semibold whitespace-nowrap">
-                {by === 'weight'
-                  ? `${significant(amount, 1)} g`
-                  : amount >= 1000
-                    ? show.volume(amount)
-                    : show.pour(amount)}
-              </b>
-            </li>
-          ))}
-        </ul>
-        <ul className="flex flex-col gap-1">
-          {recipe.cautions.map((caution) => (
-            <li key={caution} className="font-semibold text-error">
-              {caution}
-            </li>
-          ))}
-        </ul>
-        <p className="text-sm">
-          <GradeMark grade={recipe.grade} /> <Sources ids={recipe.sourceIds} />
-        </p>
-      </section>
-      <section aria-label="Steps" className="print-card sheet p-5">
-        <h2 className="mb-2">Steps</h2>
-        <ol className="flex flex-col gap-3">
-          {recipe.steps.map(({ says, waitMinutes }, i) => (
-            <li key={says} className="flex items-start gap-3">
-              <input
-                type="checkbox"
-                className="checkbox mt-0.5"
-                aria-label={`Step ${i + 1} done`}
-                checked={done.includes(i)}
-                onChange={(event) =>
-                  setDone(event.target.checked ? [...done, i] : done.filter((other) => other !== i))
-                }
-              />
-              <span className={done.includes(i) ? 'soft' : ''}>
-                {i + 1}. {says}
-                {waitMinutes !== null && (
-                  <StepTimer
-                    recipeId={recipe.id}
-                    recipeName={recipe.name}
-                    minutes={waitMinutes}
-                    step={i + 1}
-                  />
-                )}
-              </span>
-            </li>
-          ))}
-        </ol>
-      </section>
+    <div className="grid gap-6 lg:grid-cols-2 items-start">
+      <div className="flex flex-col gap-6">
+        <section aria-label="What goes in" className="print-card sheet p-5 flex flex-col gap-4">
+          <Field label={`To make, ${show.volumeUnit}`} error={wrong}>
+            <input
+              className="input w-40"
+              inputMode="decimal"
+              placeholder={String(show.volumeNumber(recipe.usualMl))}
+              value={typed}
+              onChange={(event) => setTyped(event.target.value)}
+            />
+          </Field>
+          <MixParts amounts={recipeAmounts(recipe.parts, volumeMl)} packs={packs} onTake={take} />
+          <ul className="flex flex-col gap-1">
+            {recipe.cautions.map((caution) => (
+              <li key={caution} className="font-semibold text-error">
+                {caution}
+              </li>
+            ))}
+          </ul>
+          <p className="text-sm">
+            <GradeMark grade={recipe.grade} /> <Sources ids={recipe.sourceIds} />
+          </p>
+        </section>
+        {isBought && <SeasonSection packs={packs} volumeMl={volumeMl} usualTimes={recipe.timesASeason} />}
+      </div>
+      <div className="flex flex-col gap-6">
+        <section aria-label="Steps" className="print-card sheet p-5">
+          <h2 className="mb-2">Steps</h2>
+          <ol className="flex flex-col gap-3">
+            {recipe.steps.map(({ says, waitMinutes }, i) => (
+              <li key={says} className="flex items-start gap-3">
+                <input
+                  type="checkbox"
+                  className="checkbox mt-0.5"
+                  aria-label={`Step ${i + 1} done`}
+                  checked={done.includes(i)}
+                  onChange={(event) =>
+                    setDone(event.target.checked ? [...done, i] : done.filter((other) => other !== i))
+                  }
+                />
+                <span className={done.includes(i) ? 'soft' : ''}>
+                  {i + 1}. {says}
+                  {waitMinutes !== null && (
+                    <StepTimer
+                      recipeId={recipe.id}
+                      recipeName={recipe.name}
+                      minutes={waitMinutes}
+                      step={i + 1}
+                    />
+                  )}
+                </span>
+              </li>
+            ))}
+          </ol>
+        </section>
+        <LogMix recipeName={recipe.name} packs={packs} volumeMl={volumeMl} />
+      </div>
     </div>
   );
 }

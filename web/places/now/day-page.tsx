@@ -1,13 +1,15 @@
 import { Link } from 'react-router';
 import type { CivilDate } from '#core/calendar';
 import { DUE_TITLES, inSentence, materialById } from '#knowledge';
-import type { DayJob, DayTank, WorkingDay, WorkKind } from '#engine';
+import type { DayJob, DayPour, DayTank, WorkingDay, WorkKind } from '#engine';
 import { useWorkingDay } from '../../api/series.ts';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { StepActions } from '../../parts/series/step-actions.tsx';
 import { showDate } from '../../show/dates.ts';
 import { listed } from '../../show/sentence.ts';
 import { useShow } from '../../show/use-show.ts';
+import { amountWords } from '../mix/pour-card.tsx';
+import { dueWords } from './due-words.ts';
 import { plannedTitle } from './planned-row.tsx';
 import { TickWork } from './tick-work.tsx';
 
@@ -106,6 +108,7 @@ function Jobs({ day }: { day: WorkingDay }) {
 function Job({ job, today }: { job: DayJob; today: CivilDate }) {
   const { what, watchId, plantId, placeName, until, minutes } = job;
   const answer = what.kind === 'planned' && what.item.what.kind === 'series' ? what.item.what.answer : null;
+  const due = what.kind === 'due' && job.kind !== 'spray' ? dueWords(what.item) : null;
   const to = watchId ? `/look/${watchId}` : plantId ? `/garden/${plantId}` : '/when/programme';
   return (
     <div className="flex flex-col gap-1">
@@ -124,6 +127,11 @@ function Job({ job, today }: { job: DayJob; today: CivilDate }) {
           .join(', ')}
       </p>
       {answer?.next && <StepActions answer={answer} step={answer.next} />}
+      {due && (
+        <Link to={due.to} className="btn btn-sm btn-primary self-start mt-1">
+          {due.doIt}
+        </Link>
+      )}
     </div>
   );
 }
@@ -131,7 +139,13 @@ function Job({ job, today }: { job: DayJob; today: CivilDate }) {
 function titleOf({ what, plantName, targetName }: DayJob): string {
   if (what.kind === 'planned')
     return plannedTitle({ id: what.item.id, first: what.item, items: [what.item] });
-  return DUE_TITLES[what.due](`${plantName}, ${inSentence(targetName)}`, plantName);
+  return DUE_TITLES[what.item.kind](`${plantName}, ${inSentence(targetName)}`, plantName);
+}
+
+/** "12–24 ml", the label's range for this much water. */
+function pourWords({ by, low, high }: DayPour, pour: (ml: number) => string): string {
+  const ends = [...new Set([low, high].map((amount) => amountWords({ by, amount }, pour)))];
+  return ends.join(' to ');
 }
 
 /** One tank for all that takes the same: its water, its time, and the bench. */
@@ -139,7 +153,7 @@ function Tanks({ tanks, jobs }: { tanks: readonly DayTank[]; jobs: readonly DayJ
   const show = useShow();
   return (
     <ul className="flex flex-col gap-2 mb-3">
-      {tanks.map(({ materialId, jobIds, waterMl, minutes }) => {
+      {tanks.map(({ materialId, jobIds, waterMl, pour, minutes }) => {
         const members = jobs.filter(({ id }) => jobIds.includes(id));
         const query = members
           .map(({ watchId, plantId }) => (watchId ? `watch=${watchId}` : `plant=${plantId}`))
@@ -154,6 +168,11 @@ function Tanks({ tanks, jobs }: { tanks: readonly DayTank[]; jobs: readonly DayJ
                 {materialId ? materialById(materialId).name : 'A spray of your choice'}
               </b>
               , {show.volume(waterMl)} for {listed([...new Set(members.map(({ plantName }) => plantName))])};{' '}
+              {pour && (
+                <>
+                  {pour.productName} {pourWords(pour, show.pour)} in it;{' '}
+                </>
+              )}
               {minutes} min with mixing and rinsing
             </span>
             <Link className="btn btn-sm btn-primary" to={`/mix?${query}`}>

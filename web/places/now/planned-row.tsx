@@ -197,9 +197,9 @@ function FeedingBody({
         {FEED_WORDS[why]}, by the school you follow.{' '}
         <Link
           className="link-husk"
-          to={`/mix/recipes?recipe=${school === 'four-a-season' ? 'biological-feed' : 'seaweed-and-fish'}`}
+          to={`/mix/recipes?recipe=${school === 'four-a-season' ? 'biological-feed' : 'seaweed-and-fish'}${items.map(({ plantId }) => `&plant=${plantId}`).join('')}`}
         >
-          The recipe
+          The recipe, and its log
         </Link>
       </p>
       <button

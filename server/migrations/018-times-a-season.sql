@@ -1,0 +1,2 @@
+-- How often a season asks for a mix of one's own.
+ALTER TABLE recipe ADD COLUMN times_a_season INTEGER;
