@@ -104,13 +104,13 @@ async function faultsOf(page: Page, where: string): Promise<string[]> {
   ];
 }
 
-/** `DAYS=all` for every year everywhere; otherwise a few of them, since each takes half a minute. */
+/** `DAYS=all` for every year everywhere; otherwise one of them each, since each takes half a minute. */
 const ALL = process.env.DAYS === 'all';
 const FOUR_YEARS = ['2025-01-01', '2026-02-28', '2027-12-31', '2028-02-29'];
 
 for (const [place, few] of [
-  [NORTH, ['2026-02-28', '2028-02-29']],
-  [SOUTH, ['2027-12-31', '2028-02-29']],
+  [NORTH, ['2028-02-29']],
+  [SOUTH, ['2027-12-31']],
   [MIDDLE, ['2025-01-01']],
 ] as const)
   test(`every page at ${place.latitudeDeg}°, ${place.timeZone}, on the odd days of its years`, async ({

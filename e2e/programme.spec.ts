@@ -125,6 +125,8 @@ test.describe('in winter', () => {
       .getByText('bare', { exact: false })
       .first()
       .click();
+    // On bare wood nobody is asked about bloom any more.
+    await expect(page.getByRole('group', { name: /in bloom/ })).toHaveCount(0);
     await logTank(page);
 
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
@@ -258,6 +260,77 @@ test('spinosad and oil by turns on a flush: bloom holds them back, and lets them
   await log('bloom-end', '2026-05-12');
   await page.reload();
   await expect(held).toContainText('until 16 May');
+
+  // A day of 37 °C ahead stops the oil at the bench; when it has passed, the next turn is counted from the one
+  // really done.
+  await page.goto(`${stepped.address}/mix?watch=${miner.id}`);
+  await sayAllClear(page);
+  await page.getByLabel('Low, °C').fill('19');
+  await page.getByLabel('High, °C').fill('37');
+  await page.getByRole('group', { name: 'Sky' }).getByText('dry', { exact: true }).click();
+  const oil = page.getByRole('radio', { name: /^Leaf oil not yet its turn in the series/ });
+  await expect(oil).toBeChecked();
+  await expect(
+    page.getByText('No hour today: it gets hotter within two days than this bears').first(),
+  ).toBeVisible();
+  await garden.step(6);
+  await page.goto(`${stepped.address}/mix?watch=${miner.id}`);
+  await logTank(page);
+  await page.goto(`${stepped.address}/look/${miner.id}`);
+  await expect(series).toContainText('Done 2 May and 18 May');
+  await expect(series).toContainText('Next: Spray with spinosad, 28 May–1 June');
+});
+
+test('a trap is hung, emptied weekly, catches, and is acted on: each time the next is named', async ({
+  page,
+  stepped,
+}) => {
+  const garden = await planted(page, stepped.address, { schools: { 'leaf-mining': 'every-flush' } });
+  const kumquat = await garden.plant('Kumquat', 'kumquat');
+  const miner = await garden.watch(kumquat, 'citrus-leaf-miner');
+  await garden.product('Deep soil', 'spinosad', {});
+  const trap = row(page, /^Empty the trap: Kumquat/);
+  const read = async (caught: string) => {
+    await page.goto(`${stepped.address}/now`);
+    await trap.getByRole('link', { name: 'Enter the trap' }).click();
+    await page.getByLabel('Caught', { exact: true }).fill(caught);
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await expect(page.getByText(`${caught} caught were kept.`)).toBeVisible();
+  };
+  await page.goto(`${stepped.address}/look/${miner.id}/tape`);
+  await page.getByLabel('Hang a trap today, named').fill('Low branch');
+  await page.getByRole('button', { name: 'Hang it' }).click();
+  await expect(page.getByRole('region', { name: 'Hanging now' })).toContainText('due 9 May');
+
+  await garden.step(7);
+  await read('0');
+  await page.goto(`${stepped.address}/now`);
+  await expect(trap).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Next looks' })).toContainText('Kumquat, citrus leaf miner');
+  await garden.step(7);
+  await read('12');
+  await page.goto(`${stepped.address}/now`);
+  await expect(row(page, /^Adults fly: Kumquat/)).toContainText('They lay in soft leaves now');
+
+  await garden.put('/growth', {
+    id: v7(),
+    plantId: kumquat.id,
+    stage: 'flush-start',
+    on: '2026-05-14',
+    note: '',
+  } as { id: string });
+  await page.goto(`${stepped.address}/now`);
+  const cover = row(page, /flush.*Kumquat|Kumquat.*flush/);
+  await cover.getByRole('link', { name: 'Mix' }).click();
+  await logTank(page);
+  await page.goto(`${stepped.address}/look/${miner.id}`);
+  await page
+    .getByRole('button', { name: /^Plan it/ })
+    .first()
+    .click();
+  await expect(page.getByRole('region', { name: 'Series' })).toContainText('Next: ');
+  await page.goto(`${stepped.address}/now`);
+  await expect(cover).toHaveCount(0);
 });
 
 test('a school that feeds four times: each comes to Now at its stage, and is ticked there', async ({
@@ -329,4 +402,93 @@ test('a mix of seven parts is copied, changed and made; its wait runs on when th
   await expect(page.getByText('The recipe was taken out.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('Spring feed', { exact: true })).toBeVisible();
+});
+
+test.describe('in spring', () => {
+  test.use({ startsOn: '2026-04-01' });
+
+  test('a home mix of seven parts four times: it comes off the shelf, feeds, and the next is named each time', async ({
+    page,
+    stepped,
+  }) => {
+    const garden = await planted(page, stepped.address, { schools: { feeding: 'four-a-season' } });
+    const trees = [await garden.plant('Apple', 'apple'), await garden.plant('Pear', 'pear')];
+    const seen = async (stage: string, on: string) => {
+      for (const { id } of trees)
+        await garden.put('/growth', { id: v7(), plantId: id, stage, on, note: '' } as { id: string });
+    };
+    const mix = async (next: string) => {
+      await page.goto(`${stepped.address}/now`);
+      await row(page, /^Feed: Apple and Pear/)
+        .getByRole('link', { name: 'The recipe, and its log' })
+        .click();
+      const log = page.getByRole('form', { name: 'Log that it was sprayed' });
+      await expect(log).toContainText('No label stands behind it');
+      await log.getByRole('button', { name: 'Log for 2 plants' }).click();
+      await expect(page.getByText(/^Logged: Biological mix/)).toBeVisible();
+      await page.goto(`${stepped.address}/now`);
+      await expect(row(page, /^Feed: Apple and Pear/)).toHaveCount(0);
+      await expect(page.getByRole('main')).toContainText(next);
+    };
+    await seen('bud-swell', '2026-04-01');
+
+    await test.step('what goes in is put on the shelf, one of it counted and priced', async () => {
+      await page.goto(`${stepped.address}/mix/recipes?recipe=biological-feed`);
+      const parts = page.getByRole('region', { name: 'What goes in' });
+      await expect(page.getByRole('form', { name: 'Log that it was sprayed' })).toContainText(
+        'on the shelf first',
+      );
+      for (let left = 6; left > 0; left--) {
+        await expect(parts.getByRole('button', { name: /^Put it on the shelf/ })).toHaveCount(left);
+        await parts
+          .getByRole('button', { name: /^Put it on the shelf/ })
+          .first()
+          .click();
+      }
+      await page.goto(`${stepped.address}/mix/shelf`);
+      await page.getByRole('link', { name: 'cold-pressed neem or another plant oil' }).click();
+      await page.getByText('The pack: what is left').click();
+      await page.getByLabel('Left in the pack, ml').fill('60');
+      await page.getByLabel('A pack holds, ml').fill('500');
+      await page.getByLabel('and costs').fill('20');
+      await page.getByRole('button', { name: /^Keep/ }).click();
+      await expect(page.getByText('was kept.')).toBeVisible();
+    });
+
+    await test.step('a season of it is 100 ml of neem: 40 to buy', async () => {
+      await page.goto(`${stepped.address}/mix/recipes?recipe=biological-feed`);
+      const season = page.getByRole('region', { name: 'For a season' });
+      const neem = season.getByRole('row', { name: /^cold-pressed neem/ });
+      await expect(neem).toContainText('100 ml');
+      await expect(neem).toContainText('40 ml');
+      await expect(neem).toContainText('4.00');
+      await expect(season).toContainText('4.00 in your money, without plain liquid soap');
+      await season.getByLabel('Times a season').fill('some');
+      await expect(season.getByText('whole times, 1 to 100')).toBeVisible();
+      await season.getByLabel('Times a season').fill('2');
+      await expect(neem).toContainText('nothing');
+    });
+
+    await test.step('four times: two by the usual weeks, then by what was seen', async () => {
+      await mix('from 22 April');
+      await garden.step(21);
+      await page.goto(`${stepped.address}/now`);
+      await expect(row(page, /^Feed: Apple and Pear/)).toContainText('about then, until the stage is logged');
+      await mix('from 13 May');
+      await garden.step(5);
+      await seen('bloom-start', '2026-04-26');
+      await garden.step(13);
+      await seen('petal-fall', '2026-05-10');
+      await mix('from 24 May');
+      await garden.step(14);
+      await mix('Nothing is due');
+      await page.goto(`${stepped.address}/mix/shelf`);
+      await expect(page.getByRole('listitem').filter({ hasText: 'cold-pressed neem' })).toContainText(
+        '0 ml left',
+      );
+      await expect(page.getByRole('listitem').filter({ hasText: 'molasses' })).toContainText(
+        'used 4 times this year',
+      );
+    });
+  });
 });

@@ -47,6 +47,17 @@ describe('the shelf', () => {
     );
   const state = (said: Partial<GardenState>, today?: CivilDate) => shelf(said, today).products[0]!;
 
+  test('one tank over two plants is one use, and comes off the shelf once', () => {
+    const stock = { amount: 500, countedOn: '2026-05-01' } as never;
+    const tank = [1, 2].map(() => ({ ...sprayOf(watch, '2026-05-20', [oil]), loadId: 'one' }));
+    const alone = sprayOf(watch, '2026-06-01', [oil]);
+    const [amount] = tank.map(({ parts }) => parts[0]!.productAmount);
+    expect(state({ sprays: [...tank, alone], products: [{ ...oil, stock }] })).toMatchObject({
+      usesThisYear: 2,
+      left: 500 - 3 * amount!,
+    });
+  });
+
   test('tells what is left, how often it was used this year, and when it may be used again', () => {
     const stock = { amount: 500, countedOn: '2026-05-01' } as never;
     const sprays = ['2025-09-01', '2026-05-20', '2026-06-01', '2026-06-20'].map((on) =>
@@ -232,7 +243,12 @@ describe('feeding', () => {
 
   test('by rhythm from the first green to leaf fall: as logged, else by rule of thumb', () => {
     const { feedings } = feeding('monthly');
-    expect(feedings[0]).toEqual({ on: addDays('2026-01-01', 75), why: 'rhythm', done: false });
+    expect(feedings[0]).toEqual({
+      on: addDays('2026-01-01', 75),
+      why: 'rhythm',
+      done: false,
+      isGuess: false,
+    });
     expect(feedings.at(-1)!.on < addDays('2026-01-01', 290)).toBe(true);
     const growth = [
       stage(plant, '2025-04-01', 'green-tip'),

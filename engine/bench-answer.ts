@@ -61,6 +61,8 @@ export interface BenchWatch {
   readonly weatherKnown: boolean;
   readonly bloom: LoggedBloom;
   readonly waters: readonly BenchWater[];
+  /** The line whose turn it is in a series on it; null where no series names one. */
+  readonly turnLineId: string | null;
   /** The most fitting first; within a verdict in the shelf's order. */
   readonly lines: readonly BenchLine[];
 }
@@ -188,8 +190,17 @@ function benchWatch(
     weatherKnown: day.ofPlant(plant).forecast.length > 0,
     bloom: loggedBloom(day.books.plantBook(plant.id).growth, day.start, day.today),
     waters: SPRAY_SCOPES.map((scope) => waterOf(day, plant, leafState, scope)),
+    turnLineId: turnOf(day, plant.id, watch?.id ?? null),
     lines: lines.sort((a, b) => VERDICTS.indexOf(a.verdict) - VERDICTS.indexOf(b.verdict)),
   };
+}
+
+/** What the next spray of a series is settled on. */
+function turnOf(day: GardenDay, plantId: string, watchId: string | null): string | null {
+  const uses = programmeAnswer(day)
+    .filter(({ series, plantId: on }) => on === plantId && series.watchId === watchId)
+    .flatMap(({ next }) => (next?.use?.kind === 'use' ? (next.use.lineId ?? []) : []));
+  return uses[0] ?? null;
 }
 
 function waterOf(day: GardenDay, plant: Plant, leafState: LeafState, scope: SprayScope): BenchWater {

@@ -1,7 +1,7 @@
-import { addDays, type CivilDate, daysBetween } from '#core/calendar';
+import { type CivilDate, daysBetween } from '#core/calendar';
 import { DAYS } from '#core/decide';
 import type { Series } from '#core/records';
-import type { DormantStep, Feeding } from '#core/plan';
+import { type DormantStep, type Feeding, feedingsAhead, lastDayOf } from '#core/plan';
 import { dormantAnswer } from './dormant-answer.ts';
 import { feedingAnswer } from './feeding-answer.ts';
 import type { GardenDay } from './garden-day.ts';
@@ -23,6 +23,8 @@ export interface PlannedItem {
   readonly what:
     | { readonly kind: 'series'; readonly answer: SeriesAnswer }
     | { readonly kind: 'winter'; readonly step: DormantStep; readonly series: Series }
+    /** A winter spray that has no day until somebody says whether the plant drops its leaves. */
+    | { readonly kind: 'winter-asks'; readonly series: Series }
     | { readonly kind: 'feeding'; readonly feeding: Feeding; readonly school: string };
 }
 
@@ -54,16 +56,26 @@ function ofSeries(day: GardenDay): PlannedItem[] {
 /** Winter sprays of plants nothing is wrong with; those a watch asks for are told at the watch. */
 function ofWinter(day: GardenDay): PlannedItem[] {
   return dormantAnswer(day).plants.flatMap(({ plan, watchId, guard, plantId, plantName }): PlannedItem[] => {
-    if (plan.kind !== 'steps' || watchId !== null || guard === null) return [];
+    if (watchId !== null || guard === null) return [];
+    const about = { plantId, plantName, watchId: null, targetName: '' };
+    if (plan.kind === 'left-out' && plan.reason === 'evergreen-or-not')
+      return [
+        {
+          ...about,
+          id: `${guard.id}:asks`,
+          from: null,
+          to: null,
+          standing: 'open',
+          what: { kind: 'winter-asks', series: guard },
+        },
+      ];
+    if (plan.kind !== 'steps') return [];
     const next = plan.steps.find(({ state }) => state === 'due' || state === 'ask' || state === 'coming');
     if (!next) return [];
     return [
       {
+        ...about,
         id: `${guard.id}:${next.place}:${next.from}`,
-        plantId,
-        plantName,
-        watchId: null,
-        targetName: '',
         from: next.from,
         to: next.to,
         standing: next.state !== 'coming' ? 'open' : near(day.today, next.from),
@@ -76,14 +88,11 @@ function ofWinter(day: GardenDay): PlannedItem[] {
 const near = (today: CivilDate, from: CivilDate): StepStanding =>
   daysBetween(today, from) <= DAYS.openingSoon ? 'soon' : 'later';
 
-/** A feeding is good for the days on either side on which one counts as it. */
-const FEEDING_DAYS = 7;
-
 function ofFeeding(day: GardenDay): PlannedItem[] {
   return day.books.state.plants.flatMap((plant): PlannedItem[] => {
     if (plant.retiredOn !== null || plant.outOfReach) return [];
     const { feedings, school } = feedingAnswer(day, plant);
-    const next = feedings.find(({ on, done }) => !done && addDays(on, FEEDING_DAYS) >= day.today);
+    const [next] = feedingsAhead(feedings, day.today);
     if (!next) return [];
     return [
       {
@@ -93,7 +102,7 @@ function ofFeeding(day: GardenDay): PlannedItem[] {
         watchId: null,
         targetName: '',
         from: next.on,
-        to: addDays(next.on, FEEDING_DAYS),
+        to: lastDayOf(next),
         standing: next.on <= day.today ? 'open' : near(day.today, next.on),
         what: { kind: 'feeding', feeding: next, school: school.id },
       },

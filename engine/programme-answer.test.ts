@@ -301,6 +301,22 @@ describe('what is planned stands in Now with its day', () => {
     ).toEqual([]);
   });
 
+  test('a kind that comes both ways is asked about once, and then has its day', () => {
+    const magnolia = plantOf('Magnolia', 'magnolia');
+    const planted = (evergreen: boolean | null) =>
+      madeGarden(
+        { plants: [{ ...magnolia, evergreen }], series: [guard(magnolia.id)] },
+        { schools: { dormant: 'three-sprays' } },
+      );
+    expect(planned(planted(null), '2026-10-10')).toEqual([['Magnolia', 'winter-asks', null, 'open']]);
+    expect(planned(planted(false), '2026-10-10')[0]).toEqual([
+      'Magnolia',
+      'oil leaf-fall',
+      '2026-11-11',
+      'later',
+    ]);
+  });
+
   test('one tank for both is a turn of both, and the next is named', () => {
     const mix = productOf('mineral-oil', { leafStates: ['dormant'] }, { containsOil: true });
     const tank = [apple, plum].map((plant): LoggedSpray => ({

@@ -8,7 +8,7 @@ import { dueItems } from './watch-pictures.ts';
 const SAID_BY: Readonly<Partial<Record<StepAction, readonly DueKind[]>>> = {
   spray: ['treat-now', 'second-pass', 'hatch-passing', 'all-stages', 'cover-flush', 'growth-regulator'],
   look: ['check-after-treatment', 'next-look'],
-  'read-tapes': ['change-tape'],
+  'read-tapes': ['change-tape', 'read-trap'],
   'hang-trap': ['hang-trap'],
 };
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import type { CivilDate } from '#core/calendar';
-import type { Plant, Watch } from '#core/records';
+import type { Plant, Trap, Watch } from '#core/records';
 import { gardenDay } from './garden-day.ts';
 import type { GardenState } from './garden-state.ts';
 import {
@@ -78,6 +78,7 @@ describe('what the rules of what is due are told of a watch', () => {
       allStagesOn: null,
       adultsSeenOn: [],
       trapHangs: false,
+      trapUnread: null,
     });
   });
 
@@ -151,16 +152,15 @@ describe('what the rules of what is due are told of a watch', () => {
   });
 
   test('a trap that hangs, or told this season; its catch of what flies, not of wasps', () => {
-    const trap = (takenOff: CivilDate, catches: string, caught: number) =>
-      ({
-        id: takenOff + catches,
-        watchId: SCALE.id,
-        label: 'T',
-        putOn: '2025-01-01',
-        takenOff,
-        catches,
-        caught,
-      }) as never;
+    const trap = (takenOff: CivilDate, catches: Trap['catches'], caught: number): Trap => ({
+      id: takenOff + catches,
+      watchId: SCALE.id,
+      label: 'T',
+      putOn: '2025-01-01',
+      takenOff,
+      catches,
+      caught,
+    });
     expect(facts({ traps: [trap('2025-12-31', 'males', 5)] })).toMatchObject({
       trapHangs: false,
       adultsSeenOn: [],
@@ -181,8 +181,20 @@ describe('what the rules of what is due are told of a watch', () => {
       label: 'T',
       hungOn: '2026-06-01',
       takenDownOn: null,
-    } as never;
-    expect(facts({ devices: [device] }).trapHangs).toBe(true);
+    } as const;
+    expect(facts({ devices: [device] })).toMatchObject({
+      trapHangs: true,
+      trapUnread: { since: '2026-06-01', due: '2026-06-08' },
+    });
+    // Of two the one that hangs longest unread; a reading under its own label only counts.
+    const other = { ...device, id: 'e', label: 'U', hungOn: '2026-05-20' };
+    const read = { ...trap('2026-06-03', 'males', 0), label: 'U', putOn: '2026-05-20' };
+    expect(facts({ devices: [device, other] }).trapUnread!.due).toBe('2026-05-27');
+    expect(facts({ devices: [device, other], traps: [read] }).trapUnread!.due).toBe('2026-06-08');
+    expect(facts({ devices: [other], traps: [read] }).trapUnread).toEqual({
+      since: '2026-06-03',
+      due: '2026-06-10',
+    });
   });
 
   test('how long its last spray keeps the next one off: the longest of label and school', () => {

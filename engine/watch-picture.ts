@@ -10,6 +10,7 @@ import {
   type CrawlerWindow,
   crawlerWindows,
   DAYS,
+  deviceDue,
   type MinerFacts,
   type WatchProgress,
   watchStatus,
@@ -222,7 +223,14 @@ export function factsOf(day: GardenDay, picture: WatchPicture): WatchFacts {
     trapHangs:
       picture.hanging.some(({ kind }) => kind === 'trap') ||
       picture.traps.some(({ takenOff }) => takenOff >= seasonStart),
+    trapUnread: trapUnread(picture),
   };
+}
+
+/** The trap that hangs longest unread. */
+function trapUnread({ hanging, traps }: WatchPicture): WatchFacts['trapUnread'] {
+  const unread = hanging.filter(({ kind }) => kind === 'trap').map((device) => deviceDue(device, traps));
+  return unread.toSorted((a, b) => daysBetween(b.due, a.due))[0] ?? null;
 }
 
 /** The last spray that was a drench, and how long it takes to rise. */

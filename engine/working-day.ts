@@ -89,6 +89,7 @@ const LOOK_DUE: ReadonlySet<DueKind> = new Set([
   'count-first',
   'hang-tapes',
   'change-tape',
+  'read-trap',
   'look-alive',
   'window-disputed',
   'adults-now',
@@ -173,7 +174,7 @@ function ofPlanned(day: GardenDay): DayJob[] {
           ? WORK_OF[what.answer.next!.plan.action]
           : what.kind === 'feeding'
             ? 'feed'
-            : what.step.what === 'spur-sample'
+            : what.kind === 'winter-asks' || what.step.what === 'spur-sample'
               ? 'look'
               : 'spray';
       return {

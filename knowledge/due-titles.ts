@@ -6,6 +6,7 @@ export const DUE_TITLES: Readonly<Record<DueKind, (about: string, plant: string)
   'count-first': (about) => `Count ${about}`,
   'hang-tapes': (about) => `Put up tapes: ${about}`,
   'change-tape': (about) => `Change the tapes: ${about}`,
+  'read-trap': (about) => `Empty the trap: ${about}`,
   'treat-now': (about) => `Spray ${about}`,
   'treat-soon': (about) => `Get ready: ${about}`,
   'second-pass': (about) => `Second pass: ${about}`,

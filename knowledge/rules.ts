@@ -215,6 +215,13 @@ export const RULES: readonly Rule[] = [
     sourceIds: ['practice'],
   },
   {
+    id: 'trap-weekly',
+    says: 'A trap is emptied weekly, so that what it caught tells when they fly and not only that.',
+    wouldChange: 'Take it down, and nothing asks for it.',
+    grade: 'C',
+    sourceIds: ['practice'],
+  },
+  {
     id: 'count-before-hatch',
     says:
       "Count live scale on ten or more twigs before the hatch: without this year's number nobody can say " +

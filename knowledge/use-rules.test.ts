@@ -121,6 +121,18 @@ const CASES: readonly Case[] = [
   ],
   ['past its date', { ...HEDGE, expired: true }, 'expired', 'care'],
   ['mixed in the kitchen', { ...HEDGE, unlabelled: true }, 'no-label', 'care'],
+  [
+    'a sugar-fed brew on what is eaten',
+    { ...HEDGE, ...materialFacts('molasses'), edible: true },
+    'brew-on-food',
+    'care',
+  ],
+  [
+    'a living brew 27 days before picking',
+    { ...HEDGE, ...materialFacts('microbes'), edible: true, harvestFrom: '2026-06-25' },
+    'brew-near-harvest',
+    'no',
+  ],
   ['oil on walnut', { ...HEDGE, hostOil: 'avoid', leafState: 'dormant' }, 'oil-avoid', 'no'],
   ['oil on a maple in leaf', { ...HEDGE, hostOil: 'dormant-only' }, 'oil-dormant-only', 'no'],
   ['oil on holly', { ...HEDGE, hostOil: 'test-first' }, 'oil-test', 'care'],
@@ -343,6 +355,17 @@ describe('may it be used', () => {
       expect(finding).toMatchObject({ verdict, ...(until === undefined ? {} : { until }) });
     },
   );
+
+  test('a brew is stopped less than four weeks before picking, and only on what is eaten', () => {
+    const said = (more: Partial<UseFacts>) =>
+      judgeUse(RULES_OF_USE, { ...HEDGE, ...materialFacts('molasses'), edible: true, ...more }, {})
+        .map(({ ruleId }) => ruleId)
+        .filter((id) => id.startsWith('brew'));
+    expect(said({ harvestFrom: '2026-06-25' })).toEqual(['brew-near-harvest']);
+    expect(said({ harvestFrom: '2026-06-26' })).toEqual(['brew-on-food']);
+    expect(said({ harvestFrom: '2026-06-25', edible: false })).toEqual([]);
+    expect(said({ ...materialFacts('seaweed'), harvestFrom: '2026-06-25' })).toEqual([]);
+  });
 
   test('every rule is spoken by some case, and is graded and sourced', () => {
     const spoken = new Set(

@@ -65,6 +65,7 @@ export function plainFacts(more: Partial<WatchFacts> = {}): WatchFacts {
     allStagesOn: null,
     adultsSeenOn: [],
     trapHangs: false,
+    trapUnread: null,
     miner: { mines: false, flush: null, young: false, minedShare: null, leavesDown: null, budSwell: null },
     seasonStart: '2026-01-01',
     schools: { crawlers: 'while-catching', mining: 'young-or-third' },

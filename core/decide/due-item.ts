@@ -19,6 +19,7 @@ export type DueKind =
   | 'check-after-treatment'
   | 'all-stages'
   | 'hang-trap'
+  | 'read-trap'
   | 'cover-flush'
   | 'clear-leaves'
   | 'dormant-spray'

@@ -5,7 +5,7 @@ import { isScaleGroup } from '#core/identify';
 import { crawlerWindows } from './crawler-windows.ts';
 import { adultFlight } from './flight-rules.ts';
 import { clearLeaves, coverFlush } from './season-rules.ts';
-import { countFirst, hangTrap, tapes } from './tape-rules.ts';
+import { countFirst, hangTrap, readTrap, tapes } from './tape-rules.ts';
 import type { WatchFacts } from './watch-facts.ts';
 import { allStages, crawlerWindow, growthRegulator } from './window-rules.ts';
 
@@ -18,6 +18,7 @@ const RULES: readonly DueRule[] = [
   checkAfterTreatment,
   hangTrap,
   tapes,
+  readTrap,
   countFirst,
   coverFlush,
   clearLeaves,

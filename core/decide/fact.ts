@@ -6,6 +6,7 @@ import type { DormantSpray } from '#core/plan';
 export type FactKind =
   | 'adults-first-seen'
   | 'adults-last-seen'
+  | 'trap-hangs-since'
   | 'caught-first'
   | 'caught-last'
   | 'last-look'

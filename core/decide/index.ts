@@ -1,6 +1,7 @@
 export type { CrawlerWindow, ExpectedDay } from './crawler-window.ts';
 export { crawlerWindows, nextWindow, type WindowFacts } from './crawler-windows.ts';
 export { DAYS } from './days.ts';
+export { deviceDue } from './device-due.ts';
 export { type DueItem, type DueKind } from './due-item.ts';
 export { type Fact, type FactCode, type FactKind, type Quantity } from './fact.ts';
 export { byClosing, whatIsDue } from './due.ts';

@@ -47,15 +47,38 @@ function tapesAfterMales(facts: WatchToday, today: CivilDate): DueItem | null {
   });
 }
 
+/** A trap that hangs is emptied weekly, so that what it caught has a day. */
+export const readTrap: DueRule = (facts, today) => {
+  if (!facts.trapUnread || facts.life === 'dead') return [];
+  const { since, due } = facts.trapUnread;
+  return daysBetween(today, due) > READ_SOON_DAYS
+    ? []
+    : [
+        dueItem(facts, 'read-trap', 'trap-weekly', {
+          ...onItsDay(due, today),
+          facts: [{ what: 'trap-hangs-since', quantity: { kind: 'date', on: since } }],
+        }),
+      ];
+};
+
+/** Days ahead on which a reading is told. */
+const READ_SOON_DAYS = 2;
+
+/** What is due on one day, and late after it. */
+const onItsDay = (due: CivilDate, today: CivilDate) =>
+  ({
+    opens: due,
+    closes: due,
+    standing: due < today ? 'late' : due === today ? 'open' : 'soon',
+  }) as const;
+
 function changeTape(facts: WatchFacts, last: CivilDate, today: CivilDate): DueItem[] {
   const verdict = readTapes(facts.tapes);
   const due = addDays(last, DAYS.tapeLife);
-  if (verdict.signal === 'over' || daysBetween(today, due) > 2) return [];
+  if (verdict.signal === 'over' || daysBetween(today, due) > READ_SOON_DAYS) return [];
   return [
     dueItem(facts, 'change-tape', 'tape-weekly', {
-      opens: due,
-      closes: due,
-      standing: due < today ? 'late' : due === today ? 'open' : 'soon',
+      ...onItsDay(due, today),
       facts: [
         {
           what: 'last-tapes-crawlers-a-week',

@@ -53,6 +53,8 @@ export interface WatchFacts {
   readonly adultsSeenOn: readonly CivilDate[];
   /** Whether a trap hangs, or has told this season. */
   readonly trapHangs: boolean;
+  /** The trap that hangs longest unread: since when, and the day it is to be read; null where none hangs. */
+  readonly trapUnread: { readonly since: CivilDate; readonly due: CivilDate } | null;
   readonly miner: MinerFacts;
   readonly seasonStart: CivilDate;
   readonly schools: WatchSchools;

@@ -495,6 +495,22 @@ describe('tapes and traps', () => {
     expect(item({ ...facts, events: [OPEN] }, '2026-05-20', 'count-first')).toBeUndefined();
   });
 
+  test('a trap that hangs is asked for weekly: told two days ahead, late the day after', () => {
+    const facts = { trapUnread: { since: '2026-06-01', due: '2026-06-08' } };
+    expect(item(facts, '2026-06-05', 'read-trap')).toBeUndefined();
+    expect(item(facts, '2026-06-06', 'read-trap')).toMatchObject({
+      ruleId: 'trap-weekly',
+      opens: '2026-06-08',
+      closes: '2026-06-08',
+      standing: 'soon',
+      facts: [{ what: 'trap-hangs-since', quantity: { kind: 'date', on: '2026-06-01' } }],
+    });
+    expect(item(facts, '2026-06-08', 'read-trap')?.standing).toBe('open');
+    expect(item(facts, '2026-06-09', 'read-trap')?.standing).toBe('late');
+    expect(item({ ...facts, life: 'dead' }, '2026-06-08', 'read-trap')).toBeUndefined();
+    expect(item({ trapUnread: null }, '2026-06-08', 'read-trap')).toBeUndefined();
+  });
+
   test('a clock that begins with the first males asks for a trap in spring', () => {
     const waiting = {
       ...timedEvent('first', expectedAbout('2026-07-10'), expectedAbout('2026-07-10'), {

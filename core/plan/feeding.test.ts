@@ -12,9 +12,9 @@ const STAGES: FeedingStages = {
 test('by rhythm from green tip until leaves fall; what was fed near its day is done', () => {
   expect(feedingPlan('none', STAGES, [])).toEqual([]);
   expect(feedingPlan('monthly', STAGES, ['2026-05-30'])).toEqual([
-    { on: '2026-04-26', why: 'rhythm', done: false },
-    { on: '2026-05-26', why: 'rhythm', done: true },
-    { on: '2026-06-25', why: 'rhythm', done: false },
+    { on: '2026-04-26', why: 'rhythm', done: false, isGuess: false },
+    { on: '2026-05-26', why: 'rhythm', done: true, isGuess: false },
+    { on: '2026-06-25', why: 'rhythm', done: false, isGuess: false },
   ]);
   expect(feedingPlan('fortnightly', STAGES, []).map(({ on }) => on)).toEqual([
     '2026-04-26',
@@ -25,14 +25,29 @@ test('by rhythm from green tip until leaves fall; what was fed near its day is d
   ]);
 });
 
-test('four times by stage; what is not known is left out', () => {
-  expect(feedingPlan('four-a-season', STAGES, ['2026-04-04']).map(({ on, done }) => [on, done])).toEqual([
-    ['2026-04-05', true],
-    ['2026-05-03', false],
-    ['2026-05-24', false],
-    ['2026-06-07', false],
+test('four times by stage', () => {
+  expect(feedingPlan('four-a-season', STAGES, ['2026-04-04'])).toEqual([
+    { on: '2026-04-05', why: 'bud-swell', done: true, isGuess: false },
+    { on: '2026-05-03', why: 'before-bloom', done: false, isGuess: false },
+    { on: '2026-05-24', why: 'petal-fall', done: false, isGuess: false },
+    { on: '2026-06-07', why: 'after-petal-fall', done: false, isGuess: false },
   ]);
-  expect(
-    feedingPlan('four-a-season', { ...STAGES, bloomStart: null, petalFall: null }, []).map(({ why }) => why),
-  ).toEqual(['bud-swell']);
+});
+
+test('a stage not seen yet is guessed from the one before, and says so; of nothing seen nothing follows', () => {
+  const days = (stages: Partial<FeedingStages>) =>
+    feedingPlan('four-a-season', { ...STAGES, ...stages }, []).map(({ on, isGuess }) => [on, isGuess]);
+  // Bud swell on 5 April: bloom four weeks on, 3 May; petals fall a fortnight after, 17 May.
+  expect(days({ bloomStart: null, petalFall: null })).toEqual([
+    ['2026-04-05', false],
+    ['2026-04-26', true],
+    ['2026-05-17', true],
+    ['2026-05-31', true],
+  ]);
+  expect(days({ petalFall: null }).slice(1)).toEqual([
+    ['2026-05-03', false],
+    ['2026-05-24', true],
+    ['2026-06-07', true],
+  ]);
+  expect(days({ budSwell: null, bloomStart: null, petalFall: null })).toEqual([]);
 });

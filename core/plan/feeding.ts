@@ -16,10 +16,21 @@ export interface Feeding {
   readonly on: CivilDate;
   readonly why: 'rhythm' | 'bud-swell' | 'before-bloom' | 'petal-fall' | 'after-petal-fall';
   readonly done: boolean;
+  /** Its day goes by the usual weeks from the stage before, while its own is not seen. */
+  readonly isGuess: boolean;
 }
 
-/** A feeding this near its day counts as done. */
+/** A feeding this near its day counts as done, and this long after it is still in time. */
 const NEAR_DAYS = 7;
+export const lastDayOf = ({ on }: Pick<Feeding, 'on'>): CivilDate => addDays(on, NEAR_DAYS);
+
+/** Feedings that are not done and still in time, or to come. */
+export const feedingsAhead = (feedings: readonly Feeding[], today: CivilDate): Feeding[] =>
+  feedings.filter((feeding) => !feeding.done && lastDayOf(feeding) >= today);
+
+/** From bud swell to bloom on fruit trees, and from bloom to petal fall (rules of thumb, grade C). */
+const SWELL_TO_BLOOM_DAYS = 28;
+const BLOOM_DAYS = 14;
 const EVERY_DAYS: Readonly<Record<'monthly' | 'fortnightly', number>> = { monthly: 30, fortnightly: 14 };
 
 /**
@@ -35,16 +46,26 @@ export function feedingPlan(
     fedOn.some((day) => day >= addDays(on, -NEAR_DAYS) && day <= addDays(on, NEAR_DAYS));
   if (school === 'none') return [];
   if (school !== 'four-a-season')
-    return rhythm(stages, EVERY_DAYS[school]).map((on) => ({ on, why: 'rhythm', done: fed(on) }));
-  const at = (on: CivilDate | null, days: number, why: Feeding['why']): Feeding[] =>
-    on ? [{ on: addDays(on, days), why, done: fed(addDays(on, days)) }] : [];
+    return rhythm(stages, EVERY_DAYS[school]).map((on) => ({
+      on,
+      why: 'rhythm',
+      done: fed(on),
+      isGuess: false,
+    }));
+  const { budSwell, bloomStart, petalFall } = stages;
+  const bloom = bloomStart ?? after(budSwell, SWELL_TO_BLOOM_DAYS);
+  const petals = petalFall ?? after(bloom, BLOOM_DAYS);
+  const at = (on: CivilDate | null, why: Feeding['why'], isGuess: boolean): Feeding[] =>
+    on ? [{ on, why, done: fed(on), isGuess }] : [];
   return [
-    ...at(stages.budSwell, 0, 'bud-swell'),
-    ...at(stages.bloomStart, -NEAR_DAYS, 'before-bloom'),
-    ...at(stages.petalFall, 0, 'petal-fall'),
-    ...at(stages.petalFall, 14, 'after-petal-fall'),
+    ...at(budSwell, 'bud-swell', false),
+    ...at(after(bloom, -NEAR_DAYS), 'before-bloom', bloomStart === null),
+    ...at(petals, 'petal-fall', petalFall === null),
+    ...at(after(petals, 14), 'after-petal-fall', petalFall === null),
   ];
 }
+
+const after = (on: CivilDate | null, days: number): CivilDate | null => on && addDays(on, days);
 
 function rhythm({ greenTip, leafFall }: FeedingStages, everyDays: number): CivilDate[] {
   if (!greenTip || !leafFall) return [];

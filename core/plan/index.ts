@@ -24,4 +24,11 @@ export {
 } from './leaf-standing.ts';
 export { MARGIN_DAYS, nextTurn, type Turn, usualYearAt, usualYearOf, type UsualYear } from './usual-year.ts';
 export { FLUSH_HARDENS_DAYS, softFlush, type SoftFlush } from './flush.ts';
-export { feedingPlan, type Feeding, type FeedingSchool, type FeedingStages } from './feeding.ts';
+export {
+  feedingPlan,
+  feedingsAhead,
+  lastDayOf,
+  type Feeding,
+  type FeedingSchool,
+  type FeedingStages,
+} from './feeding.ts';

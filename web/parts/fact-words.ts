@@ -4,6 +4,7 @@ import type { FactCode, FactKind } from '#core/decide';
 export const FACT_WORDS: Readonly<Record<FactKind, string>> = {
   'adults-first-seen': 'Adults first seen or trapped',
   'adults-last-seen': 'Adults last seen or trapped',
+  'trap-hangs-since': 'The trap hangs, or was last emptied',
   'all-stages-seen': 'All stages seen',
   'caught-first': 'First crawlers caught or seen',
   'caught-last': 'Last crawlers caught or seen',

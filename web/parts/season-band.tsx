@@ -67,7 +67,7 @@ export function SeasonBand() {
 function openWords(band: BandAnswer): string {
   const open = band.bars.filter((bar) => bar.state === 'open').length;
   const soon = band.bars.filter((bar) => bar.state === 'soon').length;
-  return `${open} open, ${soon} coming`;
+  return `${open} window${open === 1 ? '' : 's'} open, ${soon} coming`;
 }
 
 function WideBand({ band }: { band: BandAnswer }) {

@@ -6,6 +6,7 @@ export const DUE_WORDS: Readonly<Record<DueKind, string>> = {
   'count-first': 'count',
   'hang-tapes': 'put up tapes',
   'change-tape': 'change tapes',
+  'read-trap': 'empty the trap',
   'treat-now': 'spray',
   'treat-soon': 'get ready',
   'second-pass': 'second pass',

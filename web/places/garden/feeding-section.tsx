@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { Feeding } from '#core/plan';
+import { type Feeding, feedingsAhead } from '#core/plan';
 import type { Plant } from '#core/records';
 import { useFeeding } from '../../api/queries.ts';
 import { showDate } from '../../show/dates.ts';
@@ -18,7 +18,7 @@ export function FeedingSection({ plant }: { plant: Plant }) {
   const today = useToday();
   const feeding = useFeeding(plant.id).data;
   if (!feeding || feeding.school.id === 'none') return null;
-  const ahead = feeding.feedings.filter(({ on, done }) => !done && on >= today);
+  const ahead = feedingsAhead(feeding.feedings, today);
   const recipe = feeding.school.id === 'four-a-season' ? 'biological-feed' : 'seaweed-and-fish';
   return (
     <section aria-label="Feeding">
@@ -29,6 +29,7 @@ export function FeedingSection({ plant }: { plant: Plant }) {
           <p className="mt-1">
             Next: <b className="font-semibold">{showDate(ahead[0]!.on, today)}</b>
             {WHY_WORDS[ahead[0]!.why] && `, ${WHY_WORDS[ahead[0]!.why]}`}
+            {ahead[0]!.isGuess && ' (about then, until the stage is logged; C)'}
             {ahead.length > 1 && (
               <span className="soft">
                 , then{' '}
@@ -43,14 +44,14 @@ export function FeedingSection({ plant }: { plant: Plant }) {
         ) : (
           <p className="soft mt-1">
             None left this season
-            {feeding.school.id === 'four-a-season' && '; log its bloom and petal fall for their dates'}.
+            {feeding.school.id === 'four-a-season' && '; log its buds swelling for their dates'}.
           </p>
         )}
         <p className="mt-1">
-          <Link className="link-husk" to={`/mix/recipes?recipe=${recipe}`}>
+          <Link className="link-husk" to={`/mix/recipes?recipe=${recipe}&plant=${plant.id}`}>
             The recipe
           </Link>{' '}
-          <span className="soft">Log it above as feeding.</span>
+          <span className="soft">logs it too.</span>
         </p>
       </div>
     </section>

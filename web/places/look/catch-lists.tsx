@@ -1,6 +1,6 @@
 import type { TapeSignal } from '#core/emergence';
-import { addDays, daysBetween, type CivilDate } from '#core/calendar';
-import { DAYS } from '#core/decide';
+import { daysBetween, type CivilDate } from '#core/calendar';
+import { deviceDue } from '#core/decide';
 import type { Device } from '#core/records';
 import type { WatchPicture } from '#engine';
 import { useRemoveTape, useRemoveTrap } from '../../api/queries.ts';
@@ -32,11 +32,7 @@ interface Reading {
 
 /** Since when it hangs, and by when it is to be read. */
 export function dueWordsOf(device: Device, { tapes, traps }: WatchPicture, today: CivilDate): string {
-  const read = (device.kind === 'tape' ? tapes : traps)
-    .filter(({ label, takenOff }) => label === device.label && takenOff > device.hungOn)
-    .map(({ takenOff }) => takenOff);
-  const since = [device.hungOn, ...read].sort().at(-1)!;
-  const due = addDays(since, DAYS.tapeLife);
+  const { since, due } = deviceDue(device, device.kind === 'tape' ? tapes : traps);
   const late = daysBetween(due, today);
   const by =
     late > 0 ? `was due ${showDate(due, today)}` : late === 0 ? 'due today' : `due ${showDate(due, today)}`;

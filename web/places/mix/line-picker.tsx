@@ -75,10 +75,11 @@ export function LinePicker({ tank, advice }: { tank: Tank; advice: readonly Loca
   );
 }
 
-function LineWords({ choice: { product, line, verdict } }: { choice: LineChoice }) {
+function LineWords({ choice: { product, line, verdict, isTurn } }: { choice: LineChoice }) {
   return (
     <span>
       <b className="font-semibold">{product.name}</b> <VerdictTag verdict={verdict} />
+      {isTurn && <span className="tag tag-open ml-1">its turn in the series</span>}
       {product.unlabelled && <span className="tag tag-due ml-1">no label</span>}
       {product.organic && <span className="tag ml-1">organic</span>}
       <span className="block">

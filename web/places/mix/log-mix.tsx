@@ -66,7 +66,7 @@ export function LogMix({ recipeName, packs, volumeMl }: LogMixProps) {
     <form
       noValidate
       aria-label="Log that it was sprayed"
-      className="sheet p-5 flex flex-col gap-3 no-print"
+      className="order-3 sheet p-5 flex flex-col gap-3 no-print"
       onSubmit={(event) => {
         event.preventDefault();
         void log();
@@ -153,7 +153,8 @@ function useAgainst(plantIds: readonly string[], taken: readonly Taken[]): Again
       const chosen = lineForPart(product.lines, part, leafState);
       const judged = lines.find(({ lineId }) => lineId === chosen?.line.id);
       return (judged?.findings ?? []).filter(
-        ({ verdict, ruleId }) => verdict !== 'fine' && !HOUR_RULES.has(ruleId),
+        // What was sprayed is not asked about any more, nor is the hour of it.
+        ({ verdict, ruleId }) => verdict !== 'fine' && verdict !== 'ask' && !HOUR_RULES.has(ruleId),
       );
     }),
   );

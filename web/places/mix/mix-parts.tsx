@@ -69,7 +69,7 @@ function FromPack({ pack, onTake }: { pack: PartPack; onTake: (productId: string
           onChange={onTake}
         />
       ) : (
-        `from ${product.name}`
+        `from ${product.name === part.name ? 'the shelf' : product.name},`
       )}
       <span>{left === null ? 'not counted' : `${measured({ by: part.by, amount: left })} left`}</span>
     </span>

@@ -156,9 +156,9 @@ function RecipeCard({ recipe }: { recipe: Shown }) {
   const { packs, take } = usePacks(recipe.parts);
   const isBought = packs.some(({ materialId }) => materialId !== null);
   return (
-    <div className="grid gap-6 lg:grid-cols-2 items-start">
-      <div className="flex flex-col gap-6">
-        <section aria-label="What goes in" className="print-card sheet p-5 flex flex-col gap-4">
+    <div className="flex flex-col gap-6 lg:grid lg:grid-cols-2 lg:items-start">
+      <div className="contents lg:flex lg:flex-col lg:gap-6">
+        <section aria-label="What goes in" className="order-1 print-card sheet p-5 flex flex-col gap-4">
           <Field label={`To make, ${show.volumeUnit}`} error={wrong}>
             <input
               className="input w-40"
@@ -182,8 +182,8 @@ function RecipeCard({ recipe }: { recipe: Shown }) {
         </section>
         {isBought && <SeasonSection packs={packs} volumeMl={volumeMl} usualTimes={recipe.timesASeason} />}
       </div>
-      <div className="flex flex-col gap-6">
-        <section aria-label="Steps" className="print-card sheet p-5">
+      <div className="contents lg:flex lg:flex-col lg:gap-6">
+        <section aria-label="Steps" className="order-2 print-card sheet p-5">
           <h2 className="mb-2">Steps</h2>
           <ol className="flex flex-col gap-3">
             {recipe.steps.map(({ says, waitMinutes }, i) => (

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { seasonOfMix } from '#core/mix';
 import { Field } from '../../parts/field.tsx';
 import { listed } from '../../show/sentence.ts';
@@ -29,7 +30,7 @@ export function SeasonSection({ packs, volumeMl, usualTimes }: SeasonSectionProp
     times,
   );
   return (
-    <section aria-label="For a season" className="print-card sheet p-5 flex flex-col gap-3">
+    <section aria-label="For a season" className="order-4 print-card sheet p-5 flex flex-col gap-3">
       <h2>For a season</h2>
       <Field
         label="Times a season"
@@ -73,14 +74,14 @@ export function SeasonSection({ packs, volumeMl, usualTimes }: SeasonSectionProp
               <td className="text-right whitespace-nowrap">{measured({ by, amount })}</td>
               <td className="text-right pl-3">
                 {missing === null ? (
-                  <span className="soft">not counted</span>
+                  <NotCounted pack={packs.find(({ part }) => part.name === name)} />
                 ) : missing === 0 ? (
                   'nothing'
                 ) : (
                   <b className="font-semibold">{measured({ by, amount: missing })}</b>
                 )}
               </td>
-              <td className="text-right pl-3">
+              <td className="text-right pl-3 whitespace-nowrap">
                 {cost === null ? <span className="soft">no price</span> : money(cost)}
               </td>
             </tr>
@@ -93,6 +94,15 @@ export function SeasonSection({ packs, volumeMl, usualTimes }: SeasonSectionProp
           : `${money(season.cost)} in your money${season.unpriced.length > 0 ? `, without ${listed(season.unpriced)}` : ''}.`}
       </p>
     </section>
+  );
+}
+
+function NotCounted({ pack }: { pack: PartPack | undefined }) {
+  if (!pack?.product) return <span className="soft whitespace-nowrap">none there</span>;
+  return (
+    <Link className="link-husk whitespace-nowrap" to={`/mix/shelf/${pack.product.id}`}>
+      count it<span className="sr-only">: {pack.part.name}</span>
+    </Link>
   );
 }
 

@@ -12,6 +12,8 @@ export interface LineChoice {
   readonly line: Line;
   readonly verdict: UseVerdict;
   readonly findings: readonly Finding[];
+  /** A series on what is sprayed has come to it. */
+  readonly isTurn: boolean;
 }
 
 /** Nothing stands against it but an answer that is still to be given, or today's hours. */
@@ -58,6 +60,7 @@ export function lineChoices(bench: BenchAnswer, products: readonly ProductRecord
           product,
           line,
           verdict,
+          isTurn: bench.watches.some(({ turnLineId }) => turnLineId === line.id),
           findings: findings
             .filter((finding) => findings.length === 1 || finding.verdict !== 'fine')
             .sort((a, b) => VERDICTS.indexOf(b.verdict) - VERDICTS.indexOf(a.verdict)),

@@ -86,7 +86,8 @@ export function useTank(
   const choices = lineChoices(bench, products);
   const usable = choices.filter((choice) => isFree(choice) || (setAside && canBeSetAside(choice)));
   const chosen = lineIds.flatMap((id) => usable.find(({ line }) => line.id === id) ?? []);
-  const loads = (chosen.length > 0 ? chosen : usable.slice(0, 1)).map((choice): TankLoad => ({
+  const turn = usable.find(({ isTurn }) => isTurn) ?? usable[0];
+  const loads = (chosen.length > 0 ? chosen : turn ? [turn] : []).map((choice): TankLoad => ({
     choice,
     rate: rateWithin(choice.line, rates[choice.line.id]),
   }));

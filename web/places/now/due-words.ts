@@ -64,6 +64,14 @@ export function dueWords(item: DueAnswer, onItsPage = false): DueWords {
         to: `${watch}/tape`,
         doIt: 'Enter the tape',
       };
+    case 'read-trap':
+      return {
+        title,
+        advice: 'Count what it caught, also none, and empty it; or take it down.',
+        why: 'Why weekly',
+        to: `${watch}/tape`,
+        doIt: 'Enter the trap',
+      };
     case 'treat-now':
       return {
         title,

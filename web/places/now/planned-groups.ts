@@ -24,6 +24,8 @@ function keyOf(item: PlannedItem): string {
   switch (what.kind) {
     case 'winter':
       return `winter ${what.step.what} ${what.step.place} ${what.step.state} ${days}`;
+    case 'winter-asks':
+      return item.id;
     case 'feeding':
       return `feeding ${what.school} ${what.feeding.why} ${days}`;
     case 'series': {

@@ -40,6 +40,8 @@ export function plannedTitle(group: PlannedGroup): string {
     }
     case 'winter':
       return `${SPRAY_WORDS[what.step.what].split(',')[0]}: ${about}`;
+    case 'winter-asks':
+      return `Winter sprays: ${about}`;
     case 'feeding':
       return `Feed: ${about}`;
   }
@@ -65,6 +67,7 @@ const TONES: Readonly<Record<PlannedItem['standing'], Tone>> = {
 
 /** When, in the words a person plans by. */
 export function plannedDays({ what, from, to, standing }: PlannedItem, today: CivilDate): string {
+  if (what.kind === 'winter-asks') return 'say it once';
   if (standing === 'refused') return 'nothing may be used';
   const next = what.kind === 'series' ? what.answer.next : null;
   if (!from || !to) return next ? `waits for ${WAITS_WORDS[next.plan.trigger.kind]}` : 'no day yet';
@@ -97,8 +100,10 @@ export function PlannedRow({ group, today }: { group: PlannedGroup; today: Civil
   );
 }
 
+const ofPlant = ({ plantId, plantName }: PlannedItem) => ({ plantId: plantId!, plantName });
+
 function kindWords({ what }: PlannedItem): string {
-  if (what.kind === 'winter') return 'winter programme';
+  if (what.kind === 'winter' || what.kind === 'winter-asks') return 'winter programme';
   if (what.kind === 'feeding') return 'feeding';
   const { series, next } = what.answer;
   return next && series.steps.length + (next.plan.every ? 1 : 0) > 1
@@ -109,8 +114,10 @@ function kindWords({ what }: PlannedItem): string {
 function PlannedBody({ group }: { group: PlannedGroup }) {
   const { what } = group.first;
   if (what.kind === 'winter') return <WinterBody group={group} step={what.step} />;
+  if (what.kind === 'winter-asks')
+    return <LeavesQuestion {...ofPlant(group.first)} question="evergreen-or-not" />;
   if (what.kind === 'feeding')
-    return <FeedingBody group={group} why={what.feeding.why} school={what.school} />;
+    return <FeedingBody group={group} feeding={what.feeding} school={what.school} />;
   const { answer } = what;
   if (!answer.next) return null;
   const rhythm = rhythmWords(answer.next.plan, showDate);
@@ -183,18 +190,19 @@ function WinterBody({
 
 function FeedingBody({
   group: { items },
-  why,
+  feeding: { why, isGuess },
   school,
 }: {
   group: PlannedGroup;
-  why: keyof typeof FEED_WORDS;
+  feeding: Extract<PlannedItem['what'], { kind: 'feeding' }>['feeding'];
   school: string;
 }) {
   const { feedAll } = useSeries();
   return (
     <>
       <p className="soft">
-        {FEED_WORDS[why]}, by the school you follow.{' '}
+        {FEED_WORDS[why]}, by the school you follow
+        {isGuess && ': about then, until the stage is logged (C)'}.{' '}
         <Link
           className="link-husk"
           to={`/mix/recipes?recipe=${school === 'four-a-season' ? 'biological-feed' : 'seaweed-and-fish'}${items.map(({ plantId }) => `&plant=${plantId}`).join('')}`}

@@ -96,11 +96,15 @@ function winterSays(garden: Garden): string {
   return `By the school you follow, ${school.name.toLowerCase()}: ${school.says} Each plant by its own leaves and its own rules; the dates come as its leaves fall.`;
 }
 
+/** Nobody carries a hedge, nor what does not pass a door. */
+const canBeCarried = ({ heightM, lengthM }: Plant) => lengthM === null && heightM <= DOOR_M;
+const DOOR_M = 2;
+
 const sceneOf = (garden: Garden, plant: Plant | null, today: string): SeriesScene => ({
   group: null,
   targetId: null,
   first: null,
-  potted: true,
+  potted: plant === null || canBeCarried(plant),
   hostId: plant?.hostId ?? '',
   evergreen: plant ? evergreenOf(plant) : false,
   schools: plant ? schoolsFor(garden, plant) : garden.schools,
