@@ -4,6 +4,7 @@ import { blankSeries, blankStep, type Series, type StepPlan } from '#core/record
 import { useToday } from '../../show/use-show.ts';
 import { Choices, Field } from '../field.tsx';
 import { useSeries } from './use-series.ts';
+import { DayField } from '../day-field.tsx';
 
 type What = 'look' | 'spray' | 'feed' | 'bring-in' | 'errand';
 const WHAT: readonly { id: What; label: string }[] = [
@@ -92,14 +93,12 @@ export function OwnDates({ watchId, plantId }: OwnDatesProps) {
       </Field>
       <Choices legend="When" value={when} onChange={setWhen} options={WHEN} />
       {(when === 'on' || when === 'yearly') && (
-        <Field label={when === 'yearly' ? 'First on' : 'On'} error={wrong('on')}>
-          <input
-            type="date"
-            className="input w-full"
-            value={on}
-            onChange={(event) => setOn(event.target.value)}
-          />
-        </Field>
+        <DayField
+          label={when === 'yearly' ? 'First on' : 'On'}
+          error={wrong('on')}
+          value={on}
+          onChange={setOn}
+        />
       )}
       {when === 'on' && (
         <Field label="And again every so many days" hint="Leave it empty for once." error={wrong('every')}>

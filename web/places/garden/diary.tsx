@@ -9,6 +9,7 @@ import { useNotices } from '../../parts/notices.tsx';
 import { showDate } from '../../show/dates.ts';
 import { useToday } from '../../show/use-show.ts';
 import { CARE_WORDS, STAGE_WORDS } from './stage-words.ts';
+import { DayField } from '../../parts/day-field.tsx';
 
 /**
  * What the plant did and what was done for it: timing and cautions rest on the first, later numbers are
@@ -127,15 +128,7 @@ function LogForm({ plant }: { plant: Plant }) {
             </optgroup>
           </select>
         </Field>
-        <Field label="On which day">
-          <input
-            type="date"
-            className="input w-full"
-            value={on}
-            max={today}
-            onChange={(event) => setOn(event.target.value)}
-          />
-        </Field>
+        <DayField label="On which day" value={on} max={today} onChange={setOn} />
         <Field label="Remark">
           <input
             className="input w-full"

@@ -23,6 +23,7 @@ import { FeedingSection } from './feeding-section.tsx';
 import { PlantForm } from './plant-form.tsx';
 import { PlantSchools } from './plant-schools.tsx';
 import { TouchingSection } from './touching-section.tsx';
+import { DayField } from '../../parts/day-field.tsx';
 
 /** A new plant, empty but for the usual. */
 export function NewPlantPage() {
@@ -219,19 +220,14 @@ function Moves({ plant, moves, places }: { plant: Plant; moves: readonly Move[];
                   ))}
                 </select>
               </Field>
-              <Field
+              <DayField
                 label="On"
                 error={put.error?.message}
                 hint="from this day on it is read by that place's thermometer"
-              >
-                <input
-                  type="date"
-                  className="input w-full"
-                  value={movedOn}
-                  max={today}
-                  onChange={(event) => setMovedOn(event.target.value)}
-                />
-              </Field>
+                value={movedOn}
+                max={today}
+                onChange={setMovedOn}
+              />
               <button
                 type="button"
                 className="btn btn-sm"

@@ -12,6 +12,7 @@ import { Answered, PageHead } from '../../parts/page.tsx';
 import { markPage } from '../../parts/still-here.ts';
 import { useToday } from '../../show/use-show.ts';
 import { PhotoFirst } from './photos/photo-first.tsx';
+import { DayField } from '../../parts/day-field.tsx';
 
 /** Work by hand: how each way goes, and logging what was done like a spray. */
 export function HandPage() {
@@ -70,15 +71,7 @@ function HandForm({ picture }: { picture: WatchPicture }) {
             options={kinds.map((option) => ({ id: option, label: HANDWORK[option].name }))}
           />
           <div className="grid gap-4 sm:grid-cols-2">
-            <Field label="On which day">
-              <input
-                type="date"
-                className="input w-full"
-                value={on}
-                max={today}
-                onChange={(event) => setOn(event.target.value)}
-              />
-            </Field>
+            <DayField label="On which day" value={on} max={today} onChange={setOn} />
             <Field label="Minutes, if you know" error={error}>
               <input
                 className="input w-full"

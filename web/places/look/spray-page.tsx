@@ -17,6 +17,7 @@ import { showFullDate, showMoment } from '../../show/dates.ts';
 import { significant } from '../../show/units.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
 import { COVERAGE_WORDS, STAGE_SEEN_WORDS } from './spray-words.ts';
+import { DayField } from '../../parts/day-field.tsx';
 
 const NOT_SAID: Option<''> = { id: '', label: 'not said' };
 
@@ -98,15 +99,13 @@ function SprayForm({ spray, picture }: { spray: LoggedSpray; picture: WatchPictu
           }}
         >
           <BothEdits edit={edit} />
-          <Field label="Sprayed on" error={messages.get('on')}>
-            <input
-              type="date"
-              className="input w-full"
-              max={today}
-              value={typed.on}
-              onChange={(event) => setTyped({ ...typed, on: event.target.value })}
-            />
-          </Field>
+          <DayField
+            label="Sprayed on"
+            error={messages.get('on')}
+            max={today}
+            value={typed.on}
+            onChange={(day) => setTyped({ ...typed, on: day })}
+          />
           <Field label={`Spray used, ${show.volumeUnit}`} error={messages.get('sprayMl')}>
             <input
               className="input w-full"

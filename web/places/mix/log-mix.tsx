@@ -1,10 +1,9 @@
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import type { Finding } from '#core/materials';
+import { type Finding, tankMeeting } from '#core/materials';
 import { lineForPart } from '#core/mix';
 import { blankSpray, type ProductRecord, type Sprayer } from '#core/records';
 import { HOUR_RULES, ingredientsOf, isFeed, meetingRules, schoolsFor } from '#knowledge';
-import { tankMeeting } from '#core/materials';
 import type { BenchWatch } from '#engine';
 import { useBench, useShelf } from '../../api/mixing.ts';
 import { newId } from '../../api/new-id.ts';
@@ -17,6 +16,7 @@ import { listed } from '../../show/sentence.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
 import { Findings } from './findings.tsx';
 import type { PartPack } from './use-packs.ts';
+import { DayField } from '../../parts/day-field.tsx';
 
 interface LogMixProps {
   readonly recipeName: string;
@@ -88,15 +88,7 @@ export function LogMix({ recipeName, packs, volumeMl }: LogMixProps) {
         <>
           <PlantPicker legend="On which plants" plants={plants} chosen={chosen} onChoose={setChosen} />
           <div className="grid gap-3 grid-cols-2">
-            <Field label="Sprayed on">
-              <input
-                type="date"
-                className="input w-full"
-                value={on}
-                max={today}
-                onChange={(event) => setOn(event.target.value)}
-              />
-            </Field>
+            <DayField label="Sprayed on" value={on} max={today} onChange={setOn} />
             <Field label={`Really used, ${show.volumeUnit}`} error={wrong}>
               <input
                 className="input w-full"

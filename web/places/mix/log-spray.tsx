@@ -12,6 +12,7 @@ import { useShow, useToday } from '../../show/use-show.ts';
 import { ORIGIN_WORDS } from '../look/spray-words.ts';
 import type { Tank } from './use-tank.ts';
 import { numberOr } from '../../show/number-or.ts';
+import { DayField } from '../../parts/day-field.tsx';
 
 interface LogSprayProps {
   readonly tank: Tank;
@@ -96,15 +97,7 @@ export function LogSpray({ tank, watches, toldWeather, planned, plannedMl }: Log
     >
       <h2>When it is done, log it</h2>
       <div className="grid gap-3 grid-cols-2">
-        <Field label="Sprayed on" error={messages.get('on')}>
-          <input
-            type="date"
-            className="input w-full"
-            value={on}
-            max={today}
-            onChange={(event) => setOn(event.target.value)}
-          />
-        </Field>
+        <DayField label="Sprayed on" error={messages.get('on')} value={on} max={today} onChange={setOn} />
         <Field label={`Really used, ${show.volumeUnit}`} error={messages.get('sprayMl')}>
           <input
             className="input w-full"

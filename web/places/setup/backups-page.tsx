@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import { type Preview, useBackups, useMakeBackup, useOpenDay } from '../../api/archive.ts';
 import { ApiProblem } from '../../api/client.ts';
-import { Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
 import { showMoment } from '../../show/dates.ts';
 import { BackupList, TakeInForm, Upload } from './bring-in.tsx';
 import { SetupNav } from './setup-nav.tsx';
+import { DayField } from '../../parts/day-field.tsx';
 
 /** Backups, the whole garden as one file, and bringing one back. */
 export function BackupsPage() {
@@ -101,19 +101,14 @@ function AsItStood({
         open.mutate(on, { onSuccess: onPreview });
       }}
     >
-      <Field
+      <DayField
         label="The garden as it stood at the end of"
         hint={`by its history since ${showMoment(Date.parse(historySince))}; before that by the last backup made until then`}
         error={error?.message}
-      >
-        <input
-          type="date"
-          className="input w-full"
-          max={today}
-          value={on}
-          onChange={(event) => setOn(event.target.value)}
-        />
-      </Field>
+        max={today}
+        value={on}
+        onChange={setOn}
+      />
       <button type="submit" className="btn self-start" disabled={open.isPending || on === ''}>
         {open.isPending ? 'Going back to it…' : 'Go back to it'}
       </button>

@@ -9,6 +9,7 @@ import { Field } from '../../parts/field.tsx';
 import { Answered } from '../../parts/page.tsx';
 import { showDate } from '../../show/dates.ts';
 import { useShow } from '../../show/use-show.ts';
+import { DayField } from '../../parts/day-field.tsx';
 
 /** Learning how much warmer a place is than its station from a few days read in both. */
 export function OffsetLesson({
@@ -108,15 +109,14 @@ function NewPair({ placeId }: { placeId: string }) {
       aria-label="A day read there"
     >
       <div className="col-span-2 sm:col-span-1">
-        <Field label="Day" error={messages.get('on')}>
-          <input
-            type="date"
-            className="input input-sm w-full"
-            max={today}
-            value={draft.on || today}
-            onChange={(event) => setDraft({ ...draft, on: event.target.value })}
-          />
-        </Field>
+        <DayField
+          label="Day"
+          error={messages.get('on')}
+          isSmall
+          max={today}
+          value={draft.on || today}
+          onChange={(day) => setDraft({ ...draft, on: day })}
+        />
       </div>
       <Field label={`Low, ${show.temperatureUnit}`} error={messages.get('lowC')}>
         <input

@@ -11,6 +11,7 @@ import { type Option, optionsOf, SelectOne } from '../../parts/select-one.tsx';
 import { useTakeOut } from '../../parts/use-take-out.ts';
 import { showDate } from '../../show/dates.ts';
 import { STAGE_WORDS } from '../garden/stage-words.ts';
+import { DayField } from '../../parts/day-field.tsx';
 
 type StartKind = WatchClock['startKind'] | 'published';
 
@@ -176,15 +177,7 @@ export function Seen({ picture }: { picture: WatchPicture }) {
           onChange={setWhat}
         />
       </Field>
-      <Field label="On" error={error}>
-        <input
-          type="date"
-          className="input input-sm w-full"
-          max={today}
-          value={on || today}
-          onChange={(event) => setOn(event.target.value)}
-        />
-      </Field>
+      <DayField label="On" error={error} isSmall max={today} value={on || today} onChange={setOn} />
       <p className="soft text-sm">
         What is seen stands above any date: all stages at once means no single day is the moment.
       </p>

@@ -13,6 +13,7 @@ import { showDate } from '../../show/dates.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
 import { ForStation } from './for-station.tsx';
 import { fieldWords } from '#knowledge';
+import { DayField } from '../../parts/day-field.tsx';
 
 const SHOWN_DAYS = 14;
 /** A jump from one reading's high to the next beyond this is asked about (rule of thumb, grade C). */
@@ -112,15 +113,7 @@ function ReadingForm({ stationId, known: readings }: { stationId: string; known:
         ]}
         onChange={setTime}
       />
-      <Field label="On" error={errors.readOn}>
-        <input
-          type="date"
-          className="input w-full"
-          max={today}
-          value={readOn}
-          onChange={(event) => setReadOn(event.target.value)}
-        />
-      </Field>
+      <DayField label="On" error={errors.readOn} max={today} value={readOn} onChange={setReadOn} />
       <div className="grid grid-cols-2 gap-3">
         <Field label={`Low, ${show.temperatureUnit}`} error={errors.lowC}>
           <input {...field('low')} />
