@@ -68,7 +68,7 @@ const schoolsByChance = ({ one, odds }: Chance, share: number) =>
   );
 
 function productByChance({ one, odds, whole }: Chance): ProductRecord {
-  const material = one(MATERIALS);
+  const material = one(SPRAYED);
   const trunk = material.id === 'imidacloprid' || material.id === 'dinotefuran';
   return blankProduct({
     id: v7(),
@@ -192,6 +192,8 @@ function plantGarden(seed: number): Scene[] {
 const SULFURS = new Set(['sulfur', 'lime-sulfur']),
   OIL_SHY = new Set(['captan', 'chlorothalonil']),
   NEEM = new Set(['raw-neem', 'azadirachtin']);
+/** What acts on a trouble; what only feeds or conditions has hardly a rule to break. */
+const SPRAYED = MATERIALS.filter(({ modeOfAction }) => modeOfAction !== 'none');
 const isOil = (product: ProductRecord) => product.containsOil || materialById(product.materialId).isOil;
 
 /** What a proposed line breaks, told without the app's rules. */
