@@ -19,6 +19,8 @@ import type { CrawlerWindow } from '#core/decide';
 import type { Gap } from '#core/weather';
 import { BASE_50F, INDICATORS } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
+import type { SeasonWeather } from './season-weather.ts';
+import { usualMonths } from './usual-months.ts';
 import { carryAt, signsOf, timedEvents } from './watch-clock.ts';
 import { usualSpans, type WatchPicture } from './watch-picture.ts';
 
@@ -41,7 +43,7 @@ export interface ClockAnswer {
   /** What the past seasons are called. */
   readonly pastSeasons: readonly string[];
   /** Where the futures come from. */
-  readonly futures: 'past-years' | 'usual-months' | 'none';
+  readonly futures: 'past-years' | 'usual-months' | 'told-climate' | 'none';
   readonly filled: readonly Gap[];
   readonly refused: readonly Gap[];
   /** Days so far that nobody measured. */
@@ -117,8 +119,7 @@ export function clockAnswer(day: GardenDay, picture: WatchPicture, choice: Model
     pastSeasons: weather.pastYears.map((year) =>
       seasonName(shiftSeason(day.start, year - yearOf(day.start))),
     ),
-    futures:
-      weather.pastYears.length > 0 ? 'past-years' : weather.pastSeasons.length > 0 ? 'usual-months' : 'none',
+    futures: futuresOf(day, weather),
     filled: weather.filled,
     refused: weather.refused,
     guessedDays: weather.guessedDays,
@@ -136,6 +137,13 @@ export function clockAnswer(day: GardenDay, picture: WatchPicture, choice: Model
     sprayedOn: picture.sprays.filter((spray) => spray.on >= weather.start).map((spray) => spray.on),
     round: roundOf(events, ensemble),
   };
+}
+
+/** What the years ahead are taken or drawn from. */
+function futuresOf(day: GardenDay, { pastYears, pastSeasons }: SeasonWeather): ClockAnswer['futures'] {
+  if (pastYears.length > 0) return 'past-years';
+  if (pastSeasons.length === 0) return 'none';
+  return usualMonths(day.books.state)?.origin === 'told' ? 'told-climate' : 'usual-months';
 }
 
 /** Rounds of a miner whose events are all a development time apart. */

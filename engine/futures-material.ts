@@ -3,6 +3,7 @@ import { FEWEST_PAST_YEARS, type TemperaturePair } from '#core/phenology';
 import { type ClimateNormals, normalsFromTable, normalsOf } from '#core/weather';
 import type { GardenDay } from './garden-day.ts';
 import { followsOn } from './season-weather.ts';
+import { usualMonths } from './usual-months.ts';
 import type { WatchPicture } from './watch-picture.ts';
 
 /**
@@ -22,13 +23,11 @@ export interface FuturesMaterial {
 export function futuresMaterial(day: GardenDay, picture: WatchPicture): FuturesMaterial {
   const weather = day.ofPlant(picture.plant);
   const years = weather.pastYears.length;
-  const table = day.books.state.normals;
+  const usual = usualMonths(day.books.state);
   const normals =
     years >= FEWEST_PAST_YEARS
       ? normalsOf(weather.pastSeasons.flat())
-      : table.length === 12
-        ? normalsFromTable(table)
-        : null;
+      : usual && normalsFromTable(usual.months, usual.widthC);
   const bare = ({ minC, maxC }: TemperaturePair): TemperaturePair => ({ minC, maxC });
   return {
     start: weather.start,

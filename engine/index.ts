@@ -74,3 +74,4 @@ export {
   workingDay,
   type WorkKind,
 } from './working-day.ts';
+export { usualMonths, type UsualMonths } from './usual-months.ts';

@@ -28,6 +28,7 @@ import {
 } from '#core/weather';
 import type { PlantBook } from './garden-books.ts';
 import type { GardenState } from './garden-state.ts';
+import { usualMonths } from './usual-months.ts';
 
 /** How many past seasons are looked through for an ensemble. */
 const MOST_PAST_SEASONS = 30;
@@ -249,9 +250,10 @@ function consecutive(days: readonly WeatherDay[], from: CivilDate): WeatherDay[]
 }
 
 /** Years drawn from the usual months, if those are kept; each is one possible season. */
-function drawnSeasons({ normals }: WeatherState, start: CivilDate): WeatherDay[][] {
-  if (normals.length < 12) return [];
-  const climate = normalsFromTable(normals);
+function drawnSeasons(state: WeatherState, start: CivilDate): WeatherDay[][] {
+  const usual = usualMonths(state);
+  if (!usual) return [];
+  const climate = normalsFromTable(usual.months, usual.widthC);
   return Array.from({ length: DRAWN_SEASONS }, (_, i) =>
     generateDays(climate, DRAW_SEED + i, start, addDays(shiftSeason(start, 1), -1)),
   );

@@ -146,7 +146,7 @@ function asUsual(materialId: string): Product {
     groups: TARGET_GROUPS,
     leafStates: ['in-leaf', 'dormant', 'delayed-dormant'],
   };
-  return { ...usual, strengthPercent: usual.strengthPercent ?? 100, lines: [line] };
+  return { ...usual, lines: [line] };
 }
 
 /** The first day on which some line of a product is free on the plant. */

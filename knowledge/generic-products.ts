@@ -38,10 +38,7 @@ const line = (
  * A product as its material usually is, to begin from: usual rates stand in its lines where there
  * are any, until the real label is copied. `newId` makes the ids.
  */
-export function genericProduct(
-  materialId: string,
-  newId: () => string,
-): Omit<Product, 'strengthPercent'> & { readonly strengthPercent: number | null } {
+export function genericProduct(materialId: string, newId: () => string): Product {
   const material = materialById(materialId);
   const { usual } = material;
   const oil = material.isOil ? { leastC: 4, rainFreeHours: 24 } : {};
@@ -110,7 +107,6 @@ export function kitchenProduct(
   return {
     ...genericProduct(materialId, newId),
     name,
-    strengthPercent: 100,
     formulation: by === 'weight' ? 'powder' : materialById(materialId).formulation,
     unlabelled: true,
     lines: [inMixes],

@@ -105,6 +105,17 @@ export const HOSTS: readonly Host[] = [
   host('hawthorn', 'Hawthorn', 'Crataegus'),
   host('juniper', 'Juniper', 'Juniperus', { evergreen: true, oil: 'dormant-only', beesVisitBloom: false }),
   host('pine', 'Pine', 'Pinus', { evergreen: true, beesVisitBloom: false }),
+  // What is not on the list, by what decides about it; leaf and oil are tried first.
+  host('other-fruit', 'Another fruit tree or bush', '', { ...FRUIT, oil: 'test-first' }),
+  host('other-deciduous', 'Another tree or shrub that drops its leaves', '', { oil: 'test-first' }),
+  host('other-evergreen', 'Another broad-leaved evergreen', '', { evergreen: true, oil: 'test-first' }),
+  host('other-conifer', 'Another conifer', '', { evergreen: true, oil: 'test-first', beesVisitBloom: false }),
+  host('other-palm', 'A palm or cycad', '', { evergreen: true, oil: 'test-first' }),
+  host('other-house', 'Another house plant', '', {
+    evergreen: true,
+    oil: 'test-first',
+    beesVisitBloom: false,
+  }),
 ];
 
 const BY_ID = new Map(HOSTS.map((entry) => [entry.id, entry]));

@@ -7,6 +7,7 @@ export { CLEAN_CASES } from './cases/clean.ts';
 export { ONE_WRONG_CASES, SPARSE_CASES } from './cases/flawed.ts';
 export { CHECKS } from './checks.ts';
 export { DUE_TITLES } from './due-titles.ts';
+export { findHosts, OTHER_HOSTS, type FoundHost } from './find-hosts.ts';
 export { genericProduct, kitchenProduct } from './generic-products.ts';
 export { efficacyAgainst, OWN_EFFICACY, type Efficacy, type EfficacyWord } from './efficacy.ts';
 export { AIR_WORDS, SKY_WORDS } from './forecast-words.ts';

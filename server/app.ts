@@ -20,6 +20,7 @@ import { historyRoutes } from './routes/history-routes.ts';
 import { mixRoutes } from './routes/mix-routes.ts';
 import { photoRoutes } from './routes/photo-routes.ts';
 import { recipeRoutes } from './routes/recipe-routes.ts';
+import { townRoutes } from './routes/town-routes.ts';
 import { roundRoutes } from './routes/round-routes.ts';
 import { seriesRoutes } from './routes/series-routes.ts';
 import { timingRoutes } from './routes/timing-routes.ts';
@@ -46,6 +47,7 @@ function api(parts: AppParts, quietly: Quiet, logError: LogError) {
     .route('/', mixRoutes(parts))
     .route('/', seriesRoutes(parts))
     .route('/', recipeRoutes(parts))
+    .route('/', townRoutes())
     .route('/', historyRoutes(parts))
     .route('/', weatherRoutes(parts))
     .route('/', timingRoutes(parts))

@@ -122,6 +122,9 @@ const DamagedPage = lazy(() =>
   import('./places/setup/damaged-page.tsx').then((m) => ({ default: m.DamagedPage })),
 );
 const LoginPage = lazy(() => import('./places/setup/login-page.tsx').then((m) => ({ default: m.LoginPage })));
+const PlantStepPage = lazy(() =>
+  import('./places/start/plant-step.tsx').then((m) => ({ default: m.PlantStepPage })),
+);
 const SetupPage = lazy(() => import('./places/setup/setup-page.tsx').then((m) => ({ default: m.SetupPage })));
 
 /** Every address of the app. Without a garden there is only Setup. */
@@ -177,6 +180,7 @@ export function App() {
           <Route path="mix/shelf" element={<ShelfPage />} />
           <Route path="mix/shelf/:productId" element={<ProductPage />} />
           <Route path="seasons" element={<SeasonsPage />} />
+          <Route path="start/plant" element={<PlantStepPage />} />
           <Route path="setup" element={<SetupPage />} />
           <Route path="setup/network" element={<NetworkPage />} />
           <Route path="setup/backups" element={<BackupsPage />} />

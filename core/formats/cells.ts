@@ -1,5 +1,5 @@
 import { type CivilDate, isCivilDate } from '#core/calendar';
-import { celsiusFromFahrenheit, typedNumber } from '#core/units';
+import { celsiusFromFahrenheit, plainNumber } from '#core/units';
 
 /** Reading single cells of weather tables, the same for days and hours. */
 
@@ -8,7 +8,7 @@ export type DateOrder = 'iso' | 'day-first' | 'month-first';
 
 /** A number with a point or a comma as its decimal mark; nothing else counts. */
 export function decimal(cell: string | undefined): number | null {
-  return typedNumber(cell ?? '');
+  return plainNumber(cell ?? '');
 }
 
 export function readDate(text: string, order: DateOrder): CivilDate | null {

@@ -32,5 +32,6 @@ export {
   type RateMeaning,
   type RateUnit,
 } from './rate.ts';
+export { rateOfPrinted, type UnitRate } from './rate-of-printed.ts';
 export { leftInPack, type UsedOn } from './stock.ts';
 export { amountLeft, useLimits, type UseLimits } from './use-limits.ts';

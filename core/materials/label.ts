@@ -20,6 +20,8 @@ export interface LabelLine {
   readonly rateLow: number;
   readonly rateHigh: number;
   readonly rateUnit: RateUnit;
+  /** The rate in the label's own words, where it was typed so. */
+  readonly ratePrinted?: string | undefined;
   readonly leastC: number | null;
   readonly greatestC: number | null;
   readonly intervalDays: number | null;
@@ -38,7 +40,8 @@ export interface Product {
   readonly id: string;
   readonly name: string;
   readonly materialId: string;
-  readonly strengthPercent: number;
+  /** Null where the pack was not looked at. */
+  readonly strengthPercent: number | null;
   readonly containsOil: boolean;
   readonly formulation: Formulation;
   /** Group letters of its mode of action as printed on the label; empty to go by the material. */
@@ -52,9 +55,17 @@ export interface Product {
   /** Days the label itself keeps it apart from others. */
   readonly apart: readonly { readonly ingredient: Ingredient; readonly days: number }[];
   /** What was in the pack, ml or g, on the morning of a day; null when nobody looked. */
-  readonly stock: { readonly amount: number; readonly countedOn: CivilDate } | null;
+  readonly stock: {
+    readonly amount: number;
+    readonly countedOn: CivilDate;
+    readonly printed?: string | undefined;
+  } | null;
   readonly expiresOn: CivilDate | null;
   /** What a pack holds, ml or g, and costs, in the user's money. */
-  readonly pack: { readonly amount: number; readonly price: number } | null;
+  readonly pack: {
+    readonly amount: number;
+    readonly price: number;
+    readonly printed?: string | undefined;
+  } | null;
   readonly lines: readonly LabelLine[];
 }

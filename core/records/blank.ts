@@ -15,6 +15,7 @@ export function blankGarden(
     spoonIds: [],
     schools: {},
     country: 'other',
+    climate: null,
     ...said,
   };
 }

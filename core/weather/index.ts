@@ -21,4 +21,6 @@ export {
   type ClimateNormals,
   type MonthlyNormal,
 } from './generator.ts';
+export { correctedNormals, type UncertainMonths } from './corrected-normals.ts';
+export { roughMonths, winterLowOfZone, type RoughMonths, type ToldClimate } from './rough-climate.ts';
 export { coldestMonthC } from './coldest-month.ts';

@@ -10,7 +10,7 @@ import type { Store } from '../store/store.ts';
 export interface BookPart {
   readonly productName: string;
   readonly materialName: string;
-  readonly strengthPercent: number;
+  readonly strengthPercent: number | null;
   readonly labelLine: string;
   readonly rate: number;
   readonly rateUnit: RateUnit | null;

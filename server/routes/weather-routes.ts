@@ -4,7 +4,8 @@ import { writeDailyCsv } from '#core/formats';
 import { addDays } from '#core/calendar';
 import { monthlyNormals, stationRecord, typedForecast, weatherImport } from '#core/records';
 import { offsetLearned, stationCheck } from '../answers/station-check.ts';
-import { orNotFound, notInFuture, refersTo, sameId, type AppParts } from '../context.ts';
+import { usualMonths } from '#engine';
+import { orNotFound, notInFuture, presentDay, refersTo, sameId, type AppParts } from '../context.ts';
 import { ifAsSeen } from '../if-as-seen.ts';
 import { fieldProblem, Problem } from '../problem.ts';
 import { recordRoute } from './record-route.ts';
@@ -14,7 +15,8 @@ import { jsonBody } from '../validate.ts';
 const MOST_IMPORT_BYTES = 4_000_000;
 
 /** Thermometers, their readings in and out. */
-export function weatherRoutes({ store, clock, weatherFolder }: AppParts) {
+export function weatherRoutes(parts: AppParts) {
+  const { store, clock, weatherFolder } = parts;
   return new Hono()
     .get('/stations', (c) => c.json({ stations: store.stations() }))
     .put('/stations/:id', jsonBody(stationRecord), ifAsSeen(stationRecord, store.station), (c) => {
@@ -93,7 +95,9 @@ export function weatherRoutes({ store, clock, weatherFolder }: AppParts) {
         files: store.weatherFiles(),
       }),
     )
-    .get('/normals', (c) => c.json({ normals: store.normals() }))
+    .get('/normals', (c) =>
+      c.json({ normals: store.normals(), usual: usualMonths(presentDay(parts).books.state) }),
+    )
     .put('/normals', jsonBody(monthlyNormals), (c) => {
       store.replaceNormals(c.req.valid('json').normals);
       return c.json({ normals: store.normals() });

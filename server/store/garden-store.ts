@@ -2,7 +2,11 @@ import type { Garden, Move, Place, Plant } from '#core/records';
 import type { Db } from './database.ts';
 import { recordTable } from './record-table.ts';
 
-type GardenRow = Omit<Garden, 'spoonIds' | 'schools'> & { spoonIds: string; schools: string };
+type GardenRow = Omit<Garden, 'spoonIds' | 'schools' | 'climate'> & {
+  spoonIds: string;
+  schools: string;
+  climate: string | null;
+};
 
 /** The garden itself, its places, its plants and where they stood. */
 export function gardenStore(db: Db) {
@@ -62,7 +66,7 @@ export function gardenStore(db: Db) {
       const row = db
         .prepare(
           `SELECT name, latitude_deg AS latitudeDeg, longitude_deg AS longitudeDeg, time_zone AS timeZone, temperature_unit AS temperatureUnit,
-        measure_system AS measureSystem, spoon_ids AS spoonIds, schools, country FROM garden`,
+        measure_system AS measureSystem, spoon_ids AS spoonIds, schools, country, climate FROM garden`,
         )
         .get() as GardenRow | undefined;
       return row
@@ -70,19 +74,21 @@ export function gardenStore(db: Db) {
             ...row,
             spoonIds: JSON.parse(row.spoonIds) as string[],
             schools: JSON.parse(row.schools) as Garden['schools'],
+            climate: row.climate === null ? null : (JSON.parse(row.climate) as Garden['climate']),
           }
         : null;
     },
     putGarden(garden: Garden): void {
       db.prepare(
-        `INSERT INTO garden (only_one, name, latitude_deg, longitude_deg, time_zone, temperature_unit, measure_system, spoon_ids, schools, country)
-        VALUES (1, @name, @latitudeDeg, @longitudeDeg, @timeZone, @temperatureUnit, @measureSystem, @spoonIds, @schools, @country)
+        `INSERT INTO garden (only_one, name, latitude_deg, longitude_deg, time_zone, temperature_unit, measure_system, spoon_ids, schools, country, climate)
+        VALUES (1, @name, @latitudeDeg, @longitudeDeg, @timeZone, @temperatureUnit, @measureSystem, @spoonIds, @schools, @country, @climate)
         ON CONFLICT (only_one) DO UPDATE SET name = @name, latitude_deg = @latitudeDeg, longitude_deg = @longitudeDeg, time_zone = @timeZone,
-          temperature_unit = @temperatureUnit, measure_system = @measureSystem, spoon_ids = @spoonIds, schools = @schools, country = @country`,
+          temperature_unit = @temperatureUnit, measure_system = @measureSystem, spoon_ids = @spoonIds, schools = @schools, country = @country, climate = @climate`,
       ).run({
         ...garden,
         spoonIds: JSON.stringify(garden.spoonIds),
         schools: JSON.stringify(garden.schools),
+        climate: garden.climate && JSON.stringify(garden.climate),
       });
     },
 

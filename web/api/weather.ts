@@ -55,7 +55,7 @@ export const useOffset = (placeId: string) =>
       answer(api.places[':id'].offset.$get({ param: { id: placeId } })).then((body) => body.learned),
   });
 export const useNormals = () =>
-  useQuery({ queryKey: ['normals'], queryFn: () => answer(api.normals.$get()).then((body) => body.normals) });
+  useQuery({ queryKey: ['normals'], queryFn: () => answer(api.normals.$get()) });
 export const usePutNormals = () =>
   useWrite((normals: MonthlyNormalRecord[]) => answer(api.normals.$put({ json: { normals } })));
 export const usePutFix = () =>

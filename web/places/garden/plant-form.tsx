@@ -3,8 +3,10 @@ import { useForm, useWatch, type ResolverResult } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import type { z } from 'zod';
 import { plantRecord, type Place, type Plant } from '#core/records';
-import { fieldWords, hostById, HOSTS } from '#knowledge';
+import { fieldWords, hostById } from '#knowledge';
 import { usePutPlant } from '../../api/queries.ts';
+import { DayOfYearField } from '../../parts/day-of-year-field.tsx';
+import { HostField } from '../../parts/host-field.tsx';
 import { BothEdits } from '../../parts/both-edits.tsx';
 import { Field } from '../../parts/field.tsx';
 import { spreadProblem } from '../../parts/form-errors.ts';
@@ -15,7 +17,6 @@ import type { Show } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';
 import { numberOr } from '../../show/number-or.ts';
 
-const HOSTS_BY_NAME = [...HOSTS].sort((a, b) => a.name.localeCompare(b.name));
 const SHOWN = [
   'name',
   'hostId',
@@ -29,6 +30,9 @@ const SHOWN = [
   'harvestFrom',
   'harvestTo',
 ] as const;
+
+/** What is folded away while a plant is new. */
+const MORE = ['yearPlanted', 'harvestFrom', 'harvestTo', 'note'] as const;
 
 /** Everything about one plant. Sizes are typed in the garden's unit and kept in metres. */
 export function PlantForm({
@@ -58,12 +62,9 @@ export function PlantForm({
     resolver: (typed) => judged(recordOf(typed, show)),
     defaultValues: typedOf(plant, show),
   });
-  const hostField = register('hostId', {
-    onChange: (event: { target: { value: string } }) => {
-      if (isNew && event.target.value) setValue('edible', hostById(event.target.value).edible);
-    },
-  });
   const hostId = useWatch({ control, name: 'hostId' });
+  const [harvestFrom, harvestTo] = useWatch({ control, name: ['harvestFrom', 'harvestTo'] });
+  const hasMoreFaults = MORE.some((field) => errors[field] !== undefined);
   const comesBothWays = hostId !== '' && hostById(hostId).evergreen === 'either';
   const edit = useEditing(put, isNew ? null : plant, (now) => reset(typedOf(now, show)));
   const save = handleSubmit(async (values) => {
@@ -91,16 +92,15 @@ export function PlantForm({
       <Field label="Name" hint="as you call it" error={errors.name?.message}>
         <input className="input w-full" {...register('name')} />
       </Field>
-      <Field label="What it is" error={errors.hostId?.message}>
-        <select className="select w-full" {...hostField}>
-          <option value="">choose…</option>
-          {HOSTS_BY_NAME.map((host) => (
-            <option key={host.id} value={host.id}>
-              {host.name}
-            </option>
-          ))}
-        </select>
-      </Field>
+      <HostField
+        label="What it is"
+        hostId={hostId}
+        error={errors.hostId?.message}
+        onChoose={({ id, edible }) => {
+          setValue('hostId', id, { shouldDirty: true, shouldValidate: hostId !== '' });
+          if (isNew) setValue('edible', edible);
+        }}
+      />
       <Field
         label={isNew ? 'Place' : 'First place'}
         hint={isNew ? undefined : 'later places come from its moves'}
@@ -139,58 +139,69 @@ export function PlantForm({
           </select>
         </Field>
       )}
-      <Field label="Year planted" hint="empty if not known" error={errors.yearPlanted?.message}>
-        <input className="input w-full" inputMode="numeric" {...register('yearPlanted')} />
-      </Field>
-      <Field label="Vigour">
-        <select className="select w-full" {...register('vigour')}>
-          <option value="weak">weak</option>
-          <option value="fair">fair</option>
-          <option value="strong">strong</option>
-        </select>
-      </Field>
-      <Field label="Light">
-        <select className="select w-full" {...register('light')}>
-          <option value="sun">sun</option>
-          <option value="part-shade">part shade</option>
-          <option value="shade">shade</option>
-        </select>
-      </Field>
-      <Field label="Watered" hint="wet leaves feed fungi">
-        <select className="select w-full" {...register('watering')}>
-          <option value="rain">by rain only</option>
-          <option value="at-base">at the base</option>
-          <option value="overhead">from above</option>
-        </select>
-      </Field>
-      <Field label="Age">
-        <select className="select w-full" {...register('age')}>
-          <option value="young">young</option>
-          <option value="mature">mature</option>
-        </select>
-      </Field>
-      <Field
-        label="Picked from"
-        hint="MM-DD every year, such as 09-15; empty if nothing is picked"
-        error={errors.harvestFrom?.message}
-      >
-        <input className="input w-full" {...register('harvestFrom')} />
-      </Field>
-      <Field label="Picked until" hint="MM-DD" error={errors.harvestTo?.message}>
-        <input className="input w-full" {...register('harvestTo')} />
-      </Field>
-      <label className="flex items-center gap-3 min-h-11">
-        <input type="checkbox" className="checkbox" {...register('edible')} /> Parts of it are eaten
-      </label>
-      <label className="flex items-center gap-3 min-h-11">
-        <input type="checkbox" className="checkbox" {...register('outOfReach')} /> Not mine, or out of reach:
-        watch only
-      </label>
-      <div className="sm:col-span-full">
-        <Field label="Note" error={errors.note?.message}>
-          <textarea className="textarea w-full" rows={2} {...register('note')} />
-        </Field>
-      </div>
+      <details className="sm:col-span-full" open={!isNew || hasMoreFaults}>
+        <summary className="link-husk list-none inline-block">
+          More about it: age, light, watering, picking
+        </summary>
+        <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3 mt-3">
+          <Field label="Year planted" hint="empty if not known" error={errors.yearPlanted?.message}>
+            <input className="input w-full" inputMode="numeric" {...register('yearPlanted')} />
+          </Field>
+          <Field label="Vigour">
+            <select className="select w-full" {...register('vigour')}>
+              <option value="weak">weak</option>
+              <option value="fair">fair</option>
+              <option value="strong">strong</option>
+            </select>
+          </Field>
+          <Field label="Light">
+            <select className="select w-full" {...register('light')}>
+              <option value="sun">sun</option>
+              <option value="part-shade">part shade</option>
+              <option value="shade">shade</option>
+            </select>
+          </Field>
+          <Field label="Watered" hint="wet leaves feed fungi">
+            <select className="select w-full" {...register('watering')}>
+              <option value="rain">by rain only</option>
+              <option value="at-base">at the base</option>
+              <option value="overhead">from above</option>
+            </select>
+          </Field>
+          <Field label="Age">
+            <select className="select w-full" {...register('age')}>
+              <option value="young">young</option>
+              <option value="mature">mature</option>
+            </select>
+          </Field>
+          <DayOfYearField
+            label="Picked from"
+            none="nothing is picked"
+            error={errors.harvestFrom?.message}
+            value={harvestFrom}
+            onChange={(day) => setValue('harvestFrom', day, { shouldDirty: true })}
+          />
+          <DayOfYearField
+            label="Picked until"
+            none="not said"
+            error={errors.harvestTo?.message}
+            value={harvestTo}
+            onChange={(day) => setValue('harvestTo', day, { shouldDirty: true })}
+          />
+          <label className="flex items-center gap-3 min-h-11">
+            <input type="checkbox" className="checkbox" {...register('edible')} /> Parts of it are eaten
+          </label>
+          <label className="flex items-center gap-3 min-h-11">
+            <input type="checkbox" className="checkbox" {...register('outOfReach')} /> Not mine, or out of
+            reach: watch only
+          </label>
+          <div className="sm:col-span-full">
+            <Field label="Note" error={errors.note?.message}>
+              <textarea className="textarea w-full" rows={2} {...register('note')} />
+            </Field>
+          </div>
+        </div>
+      </details>
       <div className="sm:col-span-full">
         <button type="submit" className="btn btn-primary" disabled={put.isPending}>
           {isNew ? 'Add it' : 'Save'}

@@ -8,6 +8,7 @@ import { Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { useToday } from '../../show/use-show.ts';
+import { StepsLine } from '../start/steps-line.tsx';
 import { NamingKey } from './naming-key.tsx';
 import { useScene } from './use-scene.ts';
 
@@ -37,6 +38,7 @@ function NewWatch({ plants }: { plants: ListedPlants }) {
     );
   return (
     <>
+      {params.has('start') && <StepsLine at={3} />}
       <PageHead
         title="What have you noticed?"
         lead="Look at both leaf sides, along the midrib, twig undersides and old wood; a few branches, not one. Tick what you see; leave what you are not sure of."

@@ -1,10 +1,12 @@
-import type { UseFormReturn } from 'react-hook-form';
+import { useWatch, type UseFormReturn } from 'react-hook-form';
 import type { LabelDoubt } from '#core/materials';
 import type { ProductRecord } from '#core/records';
 import { GROUPS, HOSTS } from '#knowledge';
+import { DegreesField } from '../../parts/degrees-field.tsx';
 import { Field } from '../../parts/field.tsx';
-import { LEAF_STATES, RATE_UNITS } from './mix-words.ts';
-import { numeric, numericOrNone } from './typed-number.ts';
+import { LEAF_STATES } from './mix-words.ts';
+import { RateFields } from './rate-fields.tsx';
+import { numericOrNone } from './typed-number.ts';
 import { doubtWords } from './doubt-words.ts';
 
 interface LineFieldsProps {
@@ -15,15 +17,7 @@ interface LineFieldsProps {
 }
 
 const LIMITS: readonly [
-  name:
-    | 'intervalDays'
-    | 'usesPerYear'
-    | 'mostPerYear'
-    | 'daysToHarvest'
-    | 'reentryHours'
-    | 'rainFreeHours'
-    | 'leastC'
-    | 'greatestC',
+  name: 'intervalDays' | 'usesPerYear' | 'mostPerYear' | 'daysToHarvest' | 'reentryHours' | 'rainFreeHours',
   label: string,
 ][] = [
   ['intervalDays', 'Days between uses'],
@@ -32,18 +26,25 @@ const LIMITS: readonly [
   ['daysToHarvest', 'Days to harvest'],
   ['reentryHours', 'Hours to keep off'],
   ['rainFreeHours', 'Dry hours after'],
-  ['leastC', 'Not below, °C'],
-  ['greatestC', 'Not above, °C'],
 ];
+
+const DEGREES = [
+  ['leastC', 'Not below'],
+  ['greatestC', 'Not above'],
+] as const;
+const LIMIT_NAMES = [...LIMITS, ...DEGREES].map(([name]) => name);
 
 /** One line of a label, as it is written there. */
 export function LineFields({ form, index, doubts, onRemove }: LineFieldsProps) {
   const {
     register,
+    control,
+    setValue,
     formState: { errors },
   } = form;
   const at = `lines.${index}` as const;
   const wrong = errors.lines?.[index];
+  const line = useWatch({ control, name: at });
   return (
     <fieldset className="sheet p-5 mb-4 grid gap-4 md:grid-cols-4">
       <legend className="sr-only">Line {index + 1}</legend>
@@ -68,23 +69,7 @@ export function LineFields({ form, index, doubts, onRemove }: LineFieldsProps) {
           </button>
         )}
       </div>
-      <Field label="Lowest rate" error={wrong?.rateLow?.message}>
-        <input className="input w-full" inputMode="decimal" {...register(`${at}.rateLow`, numeric)} />
-      </Field>
-      <Field label="Highest rate" error={wrong?.rateHigh?.message}>
-        <input className="input w-full" inputMode="decimal" {...register(`${at}.rateHigh`, numeric)} />
-      </Field>
-      <div className="md:col-span-2">
-        <Field label="Unit" error={wrong?.rateUnit?.message}>
-          <select className="select w-full" {...register(`${at}.rateUnit`)}>
-            {Object.entries(RATE_UNITS).map(([id, name]) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </Field>
-      </div>
+      <RateFields form={form} index={index} />
       {doubts.length > 0 && (
         <ul aria-label="Worth a second look" className="md:col-span-4 border-l-3 border-warning pl-3">
           {doubts.map(({ field, why }) => (
@@ -120,17 +105,31 @@ export function LineFields({ form, index, doubts, onRemove }: LineFieldsProps) {
           error={wrong?.hostIds?.message}
         />
       </details>
-      <div className="md:col-span-4 grid gap-4 grid-cols-2 md:grid-cols-4">
-        {LIMITS.map(([name, label]) => (
-          <Field key={name} label={label} error={wrong?.[name]?.message}>
-            <input
-              className="input w-full"
-              inputMode="decimal"
-              {...register(`${at}.${name}`, numericOrNone)}
+      <details className="md:col-span-4" open={LIMIT_NAMES.some((name) => wrong?.[name] !== undefined)}>
+        <summary className="link-husk list-none inline-block">
+          What the label limits: days between, harvest, heat, rain
+        </summary>
+        <div className="grid gap-4 grid-cols-2 md:grid-cols-4 mt-2">
+          {LIMITS.map(([name, label]) => (
+            <Field key={name} label={label} error={wrong?.[name]?.message}>
+              <input
+                className="input w-full"
+                inputMode="decimal"
+                {...register(`${at}.${name}`, numericOrNone)}
+              />
+            </Field>
+          ))}
+          {DEGREES.map(([name, label]) => (
+            <DegreesField
+              key={name}
+              label={label}
+              error={wrong?.[name]?.message}
+              valueC={line[name] ?? null}
+              onChange={(valueC) => setValue(`${at}.${name}`, valueC, { shouldDirty: true })}
             />
-          </Field>
-        ))}
-      </div>
+          ))}
+        </div>
+      </details>
     </fieldset>
   );
 }

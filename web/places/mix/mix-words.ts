@@ -63,7 +63,9 @@ export function rateWords({
   rateLow,
   rateHigh,
   rateUnit,
-}: Pick<LabelLine, 'rateLow' | 'rateHigh' | 'rateUnit'>): string {
+  ratePrinted,
+}: Pick<LabelLine, 'rateLow' | 'rateHigh' | 'rateUnit' | 'ratePrinted'>): string {
+  if (ratePrinted) return ratePrinted;
   return `${rateLow === rateHigh ? rateLow : `${rateLow}–${rateHigh}`} ${RATE_UNITS[rateUnit]}`;
 }
 

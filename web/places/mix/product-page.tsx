@@ -6,6 +6,7 @@ import { blankLine, productRecord, type ProductRecord } from '#core/records';
 import { genericProduct, HOSTS, materialById, MATERIALS } from '#knowledge';
 import { usePutProduct, useShelf } from '../../api/mixing.ts';
 import { newId } from '../../api/new-id.ts';
+import { AmountField } from '../../parts/amount-field.tsx';
 import { Field } from '../../parts/field.tsx';
 import { spreadProblem } from '../../parts/form-errors.ts';
 import { History } from '../../parts/history.tsx';
@@ -13,7 +14,7 @@ import { useNotices } from '../../parts/notices.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { useToday } from '../../show/use-show.ts';
 import { LineFields } from './line-fields.tsx';
-import { numeric, textOrNone } from './typed-number.ts';
+import { numericOrNone, textOrNone } from './typed-number.ts';
 import { numberOr } from '../../show/number-or.ts';
 import { wordedResolver } from '../../parts/worded-resolver.ts';
 import { BothEdits } from '../../parts/both-edits.tsx';
@@ -38,13 +39,7 @@ export function ProductPage() {
     <Answered question={useShelf()}>
       {({ products }) => {
         if (productId === 'new')
-          return (
-            <NewProduct
-              key={materialId}
-              materialId={materialId}
-              unlabelled={params.get('homemade') === '1'}
-            />
-          );
+          return <NewProduct materialId={materialId} unlabelled={params.get('homemade') === '1'} />;
         const product = products.find((entry) => entry.id === productId);
         return product ? (
           <ProductForm key={product.id} product={product} isNew={false} />
@@ -60,26 +55,28 @@ export function ProductPage() {
   );
 }
 
+/** A product as its material usually is, to begin from. */
+function usualProduct(materialId: string, unlabelled: boolean): ProductRecord {
+  const usual = genericProduct(materialId, newId);
+  return {
+    ...usual,
+    name: '',
+    unlabelled,
+    apart: [...usual.apart],
+    lines:
+      usual.lines.length > 0
+        ? usual.lines.map((line) => ({
+            ...line,
+            hostIds: [...line.hostIds],
+            groups: [...line.groups],
+            leafStates: [...line.leafStates],
+          }))
+        : [emptyLine()],
+  };
+}
+
 function NewProduct({ materialId, unlabelled }: { materialId: string; unlabelled: boolean }) {
-  const [product] = useState((): ProductRecord => {
-    const { strengthPercent, lines, ...usual } = genericProduct(materialId, newId);
-    return {
-      ...usual,
-      name: '',
-      unlabelled,
-      apart: [...usual.apart],
-      strengthPercent: strengthPercent ?? (undefined as never),
-      lines:
-        lines.length > 0
-          ? lines.map((line) => ({
-              ...line,
-              hostIds: [...line.hostIds],
-              groups: [...line.groups],
-              leafStates: [...line.leafStates],
-            }))
-          : [emptyLine()],
-    };
-  });
+  const [product] = useState(() => usualProduct(materialId, unlabelled));
   return <ProductForm product={product} isNew />;
 }
 
@@ -95,6 +92,7 @@ function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolea
     handleSubmit,
     setError,
     setValue,
+    getValues,
     reset,
     control,
     formState: { errors },
@@ -120,7 +118,7 @@ function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolea
       setProblem(spreadProblem(error, setError, ['name', 'materialId', 'strengthPercent']));
     }
   });
-  const by = typed.formulation === 'powder' ? 'g' : 'ml';
+  const by = typed.formulation === 'powder' ? 'mass' : 'volume';
   return (
     <form noValidate onSubmit={(event) => void save(event)}>
       <PageHead
@@ -138,12 +136,12 @@ function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolea
             <select
               className="select w-full"
               value={material.id}
-              onChange={(event) =>
-                void navigate(
-                  `/mix/shelf/new?material=${event.target.value}${typed.unlabelled ? '&homemade=1' : ''}`,
-                  { replace: true },
-                )
-              }
+              onChange={(event) => {
+                // What was typed of the pack stays; what is usual of the ingredient begins anew.
+                const { name, unlabelled, stock, pack, expiresOn } = getValues();
+                const usual = usualProduct(event.target.value, unlabelled);
+                reset({ ...usual, id: product.id, name, stock, pack, expiresOn });
+              }}
             >
               {MATERIALS.map(({ id, name }) => (
                 <option key={id} value={id}>
@@ -165,10 +163,14 @@ function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolea
         )}
         <Field
           label="Strength, %"
-          hint={`of active ingredient; usual: ${material.buying.strength}`}
+          hint={`if the pack says; usual: ${material.buying.strength}`}
           error={errors.strengthPercent?.message}
         >
-          <input className="input w-full" inputMode="decimal" {...register('strengthPercent', numeric)} />
+          <input
+            className="input w-full"
+            inputMode="decimal"
+            {...register('strengthPercent', numericOrNone)}
+          />
         </Field>
         <Field label="It is a">
           <select className="select w-full" {...register('formulation')}>
@@ -216,22 +218,15 @@ function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolea
           The pack: what is left, what it costs, days apart
         </summary>
         <div className="grid gap-4 md:grid-cols-4 mt-3">
-          <Field label={`Left in the pack, ${by}`} error={errors.stock?.amount?.message}>
-            <input
-              className="input w-full"
-              inputMode="decimal"
-              value={typed.stock?.amount ?? ''}
-              onChange={(event) =>
-                setValue(
-                  'stock',
-                  pairOf(event.target.value, (amount) => ({
-                    amount,
-                    countedOn: typed.stock?.countedOn ?? today,
-                  })),
-                )
-              }
-            />
-          </Field>
+          <AmountField
+            label="Left in the pack"
+            by={by}
+            error={errors.stock?.amount?.message}
+            value={product.stock}
+            onChange={(left) =>
+              setValue('stock', left && { ...left, countedOn: typed.stock?.countedOn ?? today })
+            }
+          />
           <Field
             label="As it stood on the morning of"
             hint="what is logged from that day on comes off"
@@ -246,19 +241,13 @@ function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolea
               onChange={(event) => setValue('stock.countedOn', event.target.value)}
             />
           </Field>
-          <Field label={`A pack holds, ${by}`} error={errors.pack?.amount?.message}>
-            <input
-              className="input w-full"
-              inputMode="decimal"
-              value={typed.pack?.amount ?? ''}
-              onChange={(event) =>
-                setValue(
-                  'pack',
-                  pairOf(event.target.value, (amount) => ({ amount, price: typed.pack?.price ?? 0 })),
-                )
-              }
-            />
-          </Field>
+          <AmountField
+            label="A pack holds"
+            by={by}
+            error={errors.pack?.amount?.message}
+            value={product.pack}
+            onChange={(holds) => setValue('pack', holds && { ...holds, price: typed.pack?.price ?? 0 })}
+          />
           <Field label="and costs" hint="in your money" error={errors.pack?.price?.message}>
             <input
               className="input w-full"
@@ -332,8 +321,3 @@ function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolea
 
 /** As typed: what is no number becomes NaN, which the schema refuses beside its field. */
 const numberOf = (text: string) => numberOr(text, Number.NaN);
-
-/** Two figures that belong together, or none when the first is emptied. */
-function pairOf<T>(text: string, make: (value: number) => T): T | null {
-  return text.trim() === '' ? null : make(numberOf(text));
-}

@@ -70,7 +70,8 @@ function ProductRow({ product, state }: { product: ProductRecord; state: Product
           {product.name}
         </Link>
         <span className="soft block text-sm">
-          {materialById(product.materialId).name}, {significant(product.strengthPercent, 2)} %
+          {materialById(product.materialId).name}
+          {product.strengthPercent !== null && `, ${significant(product.strengthPercent, 2)} %`}
           {product.modeOfAction && `; mode of action ${product.modeOfAction}`}
         </span>
         <span className="flex flex-wrap gap-1 mt-1">

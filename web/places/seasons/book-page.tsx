@@ -157,8 +157,9 @@ function SprayParts({
         <span key={productName} className="block">
           {productName}
           <span className="soft block text-sm">
-            {materialName}, {significant(strengthPercent, 1)} %; {labelLine}; {significant(rate, 2)}{' '}
-            {rateUnit && RATE_UNITS[rateUnit]}
+            {materialName}
+            {strengthPercent !== null && `, ${significant(strengthPercent, 1)} %`}; {labelLine};{' '}
+            {significant(rate, 2)} {rateUnit && RATE_UNITS[rateUnit]}
           </span>
         </span>
       ))}

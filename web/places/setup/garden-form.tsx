@@ -1,11 +1,8 @@
 import { useState } from 'react';
-import { useForm, useWatch, type DefaultValues } from 'react-hook-form';
-import { useNavigate } from 'react-router';
-import { gardenRecord, usualSpoonIds, type Garden } from '#core/records';
+import { useForm, useWatch } from 'react-hook-form';
+import { gardenRecord, toldClimate, usualSpoonIds, type Garden } from '#core/records';
 import { SPOONS, type MeasureSystem } from '#core/units';
-import { newId } from '../../api/new-id.ts';
-import { usePutGarden, usePutPlace } from '../../api/queries.ts';
-import { usePutStation } from '../../api/weather.ts';
+import { usePutGarden } from '../../api/queries.ts';
 import { Field } from '../../parts/field.tsx';
 import { spreadProblem } from '../../parts/form-errors.ts';
 import { useNotices } from '../../parts/notices.tsx';
@@ -39,29 +36,14 @@ const numeric = {
       : value,
 };
 
-/** Latitude and longitude stay empty until typed. */
-const firstGuess = (): DefaultValues<Garden> => ({
-  name: '',
-  timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
-  temperatureUnit: 'C',
-  measureSystem: 'metric',
-  spoonIds: usualSpoonIds('metric'),
-  schools: {},
-  country: 'other',
-});
+/** What is edited has its climate, also where none was told. */
+const WHOLE_GARDEN = gardenRecord.extend({ climate: toldClimate.nullable() });
 
-/**
- * The garden's name, place on earth and units. The first time it also makes the outdoors and its
- * thermometer.
- */
-export function GardenForm({ garden }: { garden: Garden | null }) {
+/** The garden's name, place on earth and units, to be changed. */
+export function GardenForm({ garden }: { garden: Garden }) {
   const put = usePutGarden();
-  const putStation = usePutStation();
-  const putPlace = usePutPlace();
-  const navigate = useNavigate();
   const { say } = useNotices();
   const [problem, setProblem] = useState<string | null>(null);
-  const [firstIds] = useState(() => ({ station: newId(), place: newId() }));
   const {
     register,
     handleSubmit,
@@ -70,37 +52,17 @@ export function GardenForm({ garden }: { garden: Garden | null }) {
     reset,
     control,
     formState: { errors },
-  } = useForm<Garden>({ resolver: wordedResolver(gardenRecord), defaultValues: garden ?? firstGuess() });
+  } = useForm<Garden>({
+    resolver: wordedResolver(WHOLE_GARDEN),
+    defaultValues: garden,
+  });
   const system = useWatch({ control, name: 'measureSystem' }) ?? 'metric';
   const edit = useEditing(put, garden, (now) => reset(now));
   const save = handleSubmit(async (values) => {
     try {
-      if (!garden) {
-        await putStation.mutateAsync({
-          id: firstIds.station,
-          name: 'Garden thermometer',
-          kind: 'thermometer',
-        });
-        await putPlace.mutateAsync({
-          from: null,
-          to: {
-            id: firstIds.place,
-            name: 'Outdoors',
-            kind: 'outdoors',
-            stationId: firstIds.station,
-            minOffsetC: 0,
-            maxOffsetC: 0,
-            standInIds: [],
-          },
-        });
-      }
       if (!(await edit.save(values))) return;
       setProblem(null);
-      say(
-        garden ? 'The garden was saved.' : `${values.name} is set up. Add its plants next.`,
-        garden ? () => put.mutate({ from: values, to: garden }) : undefined,
-      );
-      if (!garden) await navigate('/garden');
+      say('The garden was saved.', () => put.mutate({ from: values, to: garden }));
     } catch (error) {
       setProblem(spreadProblem(error, setError, SHOWN));
     }
@@ -186,7 +148,7 @@ export function GardenForm({ garden }: { garden: Garden | null }) {
       </fieldset>
       <div className="sm:col-span-2">
         <button type="submit" className="btn btn-primary" disabled={put.isPending}>
-          {garden ? 'Save' : 'Set it up'}
+          Save
         </button>
       </div>
     </form>

@@ -6,6 +6,8 @@ import { keysAreOff, setKeysOff } from '../../parts/shortcuts.tsx';
 import { applyTheme, chosenTheme, type Theme } from '../../parts/theme.ts';
 import { Choices } from '../../parts/field.tsx';
 import { GardenForm } from './garden-form.tsx';
+import { StepsLine } from '../start/steps-line.tsx';
+import { WhereStep } from '../start/where-step.tsx';
 import { PlacesForm } from './places-form.tsx';
 import { SetupNav } from './setup-nav.tsx';
 import { SchoolsForm } from './schools-form.tsx';
@@ -16,14 +18,13 @@ export function SetupPage() {
     <Answered question={useGarden()}>
       {({ garden }) => (
         <>
-          {garden && <SetupNav />}
+          {garden ? <SetupNav /> : <StepsLine at={1} />}
           <PageHead
             title={garden ? 'Setup' : 'Welcome. Where is the garden?'}
             lead={
               garden
                 ? 'The garden, its places and thermometers, and this device.'
-                : 'Latitude tells the seasons and the length of days; units can be switched any time. ' +
-                  'Everything stays on this computer.'
+                : 'Three short steps to a first date. The place tells the seasons and the length of days; all of it can be changed later, and stays on this computer.'
             }
           />
           {!garden && (
@@ -35,12 +36,14 @@ export function SetupPage() {
               .
             </p>
           )}
-          <div className="grid gap-6 lg:grid-cols-2">
-            <section aria-label="The garden">
-              <h2 className="mb-2">The garden</h2>
-              <GardenForm garden={garden} />
-            </section>
-            {garden && (
+          {!garden ? (
+            <WhereStep />
+          ) : (
+            <div className="grid gap-6 lg:grid-cols-2">
+              <section aria-label="The garden">
+                <h2 className="mb-2">The garden</h2>
+                <GardenForm garden={garden} />
+              </section>
               <div className="flex flex-col gap-6">
                 <section aria-label="Places" id="places">
                   <h2 className="mb-2">Places and their thermometers</h2>
@@ -55,8 +58,8 @@ export function SetupPage() {
                   <DeviceForm />
                 </section>
               </div>
-            )}
-          </div>
+            </div>
+          )}
         </>
       )}
     </Answered>

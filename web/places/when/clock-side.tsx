@@ -17,7 +17,7 @@ export function DateSource({ clock }: { clock: ClockAnswer }) {
   const all: [number, string, string][] = [
     [measured, 'var(--bark-3)', 'thermometer'],
     [forecast, 'var(--color-info)', 'forecast'],
-    [pastYears, 'var(--ink-soft)', clock.futures === 'usual-months' ? 'usual months' : 'past years'],
+    [pastYears, 'var(--ink-soft)', clock.futures === 'past-years' ? 'past years' : 'usual months'],
   ];
   const parts = all.filter(([share]) => share >= 0.005);
   return (
@@ -30,8 +30,8 @@ export function DateSource({ clock }: { clock: ClockAnswer }) {
       </div>
       <p className="soft text-sm mt-2">
         {parts.map(([share, , name]) => `${showShare(share)} ${name}`).join(', ')}. The range is 8 in 10: each{' '}
-        {clock.futures === 'usual-months' ? 'drawn' : 'past'} year is one way it may go on, and the forecast
-        is trusted less each day ahead.
+        {clock.futures === 'past-years' ? 'past' : 'drawn'} year is one way it may go on, and the forecast is
+        trusted less each day ahead.
       </p>
     </div>
   );
@@ -47,6 +47,7 @@ const STARTED_WORDS: Readonly<Record<NonNullable<ClockAnswer['started']>['by'], 
 const FUTURE_WORDS: Readonly<Record<ClockAnswer['futures'], string>> = {
   'past-years': 'past years',
   'usual-months': '40 years drawn from the usual months',
+  'told-climate': 'a guess: 40 years drawn from what you told of frost and heat (grade C)',
   none: 'none: no range can be told',
 };
 

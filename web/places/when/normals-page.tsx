@@ -2,9 +2,11 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { MonthlyNormalRecord } from '#core/records';
 import { ApiProblem } from '../../api/client.ts';
+import { useGarden } from '../../api/queries.ts';
 import { useNormals, usePutNormals } from '../../api/weather.ts';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
+import { ToldClimateSection } from './told-climate-section.tsx';
 import { MONTH_NAMES } from '../../show/dates.ts';
 import { useShow } from '../../show/use-show.ts';
 
@@ -21,18 +23,35 @@ const FIELD_WORDS: Readonly<Record<FieldName, string>> = {
 
 /** The place's twelve usual months, as a climate table prints them. */
 export function NormalsPage() {
+  const garden = useGarden().data?.garden;
   return (
     <>
       <PageHead
         title="The place's usual months"
-        lead="From a climate table of the nearest town: mean low and high, rain, and days with rain of 1 mm or more. With fewer than five whole years of readings, futures are drawn from these instead of past years."
+        lead="With fewer than five whole years of readings, the years ahead are drawn from these: from what you know of frost and heat, or better from a climate table of the nearest town."
       >
         <Link className="btn" to="/when/stations">
           To the stations
         </Link>
       </PageHead>
       <Answered question={useNormals()}>
-        {(normals) => <NormalsForm key={JSON.stringify(normals)} normals={normals} />}
+        {({ normals, usual }) => (
+          <>
+            {garden && (
+              <ToldClimateSection key={JSON.stringify(garden.climate)} garden={garden} usual={usual} />
+            )}
+            <details open={normals.length > 0}>
+              <summary className="link-husk list-none inline-block mb-2">
+                A climate table of the nearest town
+              </summary>
+              <p className="soft text-sm mb-2">
+                Mean low and high, rain, and days with rain of 1 mm or more. It is gone by before what you
+                told.
+              </p>
+              <NormalsForm key={JSON.stringify(normals)} normals={normals} />
+            </details>
+          </>
+        )}
       </Answered>
     </>
   );

@@ -1,0 +1,75 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+import { test } from './server.ts';
+
+/** What a new user does, counted: every tap and every field filled is one. */
+function hand() {
+  let done = 0;
+  return {
+    count: () => done,
+    async tap(what: Locator) {
+      done++;
+      await what.click();
+    },
+    async fill(what: Locator, text: string) {
+      done++;
+      await what.fill(text);
+    },
+    async choose(what: Locator, label: string) {
+      done++;
+      await what.selectOption({ label });
+    },
+  };
+}
+
+const MOST_TAPS = 25;
+const answerTo = (page: Page, question: RegExp, label: string) =>
+  page.getByRole('group', { name: question }).last().getByRole('button', { name: label, exact: true });
+
+test.describe('north, in °F', () => {
+  test.use({ startsOn: '2026-04-20' });
+
+  test('from an empty folder to a named watch with a dated next step, with no thermometer, in 25 taps', async ({
+    page,
+    stepped,
+  }) => {
+    const { tap, fill, choose, count } = hand();
+    await page.goto(stepped.address);
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Welcome. Where is the garden?');
+
+    await test.step('where it is, and what is known of its year', async () => {
+      await fill(page.getByLabel('A town near it'), 'hanover, pa');
+      await tap(page.getByRole('button', { name: 'Hanover, PA, United States' }));
+      await expect(page.getByText('39.80° N, 76.98° W, America/New_York')).toBeVisible();
+      await fill(page.getByLabel('A midsummer afternoon, °F'), '87');
+      await fill(page.getByLabel('A midwinter night, °F'), '22');
+      await choose(page.getByLabel('Last frost of spring'), 'late April');
+      await choose(page.getByLabel('First frost of autumn'), 'mid-October');
+      await tap(page.getByRole('button', { name: 'Next: the plant' }));
+    });
+
+    await test.step('the plant, by another of its names', async () => {
+      await expect(page.getByRole('heading', { level: 1 })).toHaveText('Which plant worries you?');
+      await fill(page.getByLabel('What it is', { exact: true }), 'wintercreeper');
+      await tap(page.getByRole('button', { name: /^Evergreen euonymus \(wintercreeper\)/ }));
+      await tap(page.getByText('chest-high', { exact: true }));
+      await tap(page.getByRole('button', { name: 'Next: what you see' }));
+    });
+
+    await test.step('what is seen, until it has a name', async () => {
+      await expect(page.getByRole('list', { name: 'First steps' })).toContainText('What you see');
+      await tap(answerTo(page, /sticky or shiny/, 'No'));
+      await tap(answerTo(page, /narrow white flecks/, 'Yes'));
+      await tap(answerTo(page, /Lift one bump/, 'A cover lifts off, a separate soft body stays'));
+      await tap(answerTo(page, /Under a lens/, 'Pear- or oyster-shaped, brown, skin at the narrow end'));
+      await tap(page.getByRole('button', { name: 'Open a watch: euonymus scale' }));
+    });
+
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Evergreen euonymus, euonymus scale');
+    expect(count()).toBeLessThanOrEqual(MOST_TAPS);
+    await page.waitForTimeout(1500);
+    console.log(count(), await page.getByRole('main').innerText());
+    await page.goto(`${stepped.address}/now`);
+    await page.waitForTimeout(1500);
+    console.log(await page.getByRole('main').innerText());
+  });
+});
