@@ -12,6 +12,7 @@ const PAGES: Readonly<Record<string, readonly string[]>> = {
     '/now',
     '/now/hour',
     '/now/day',
+    '/start/plant',
     '/garden',
     '/garden/new',
     `/garden/${HEDGE_PLANT}`,

@@ -66,10 +66,49 @@ test.describe('north, in °F', () => {
 
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Evergreen euonymus, euonymus scale');
     expect(count()).toBeLessThanOrEqual(MOST_TAPS);
-    await page.waitForTimeout(1500);
-    console.log(count(), await page.getByRole('main').innerText());
-    await page.goto(`${stepped.address}/now`);
-    await page.waitForTimeout(1500);
-    console.log(await page.getByRole('main').innerText());
+    const due = page.getByRole('region', { name: 'What happens next' });
+    await expect(due).toContainText('open until');
+    await due.getByText('Why before the hatch').click();
+    await expect(due).toContainText('a guess from what you told of frost and heat: no thermometer (grade C)');
+    await page.goto(`${stepped.address}/when/normals`);
+    await expect(page.getByRole('img', { name: /^Usual lows and highs, °F: Jan 2/ })).toBeVisible();
+    await expect(page.getByText('Every reading that comes in sets it right a little.')).toBeVisible();
+  });
+});
+
+test.describe('south, in °C', () => {
+  test.use({ startsOn: '2026-10-12', viewport: { width: 390, height: 844 } });
+
+  test('the same on a phone: a lemon under glass in a place without frost, and wrong answers on the way', async ({
+    page,
+    stepped,
+  }) => {
+    const { tap, fill, count } = hand();
+    await page.goto(stepped.address);
+    await fill(page.getByLabel('A town near it'), 'zzzzqq');
+    await expect(page.getByText('No town of that name is listed.')).toBeVisible();
+    await fill(page.getByLabel('A town near it'), 'port macq');
+    await tap(page.getByRole('button', { name: 'Port Macquarie, Australia' }));
+    await expect(page.getByText(/31\.\d\d° S, 152\.\d\d° E, Australia\/Sydney/)).toBeVisible();
+    await fill(page.getByLabel('A midsummer afternoon, °C'), '8');
+    await fill(page.getByLabel('A midwinter night, °C'), '9');
+    await tap(page.getByRole('button', { name: 'Next: the plant' }));
+    await expect(page.getByRole('alert').filter({ hasText: 'below the winter night' })).toBeVisible();
+    await fill(page.getByLabel('A midsummer afternoon, °C'), '27');
+    await tap(page.getByRole('button', { name: 'Next: the plant' }));
+    await fill(page.getByLabel('What it is', { exact: true }), 'limon');
+    await tap(page.getByRole('button', { name: /^Lemon/ }));
+    await tap(page.getByText('in a sunroom', { exact: true }));
+    await tap(page.getByRole('button', { name: 'Next: what you see' }));
+    await expect(page.getByRole('alert')).toContainText('choose how big it is');
+    await tap(page.getByText('chest-high', { exact: true }));
+    await tap(page.getByRole('button', { name: 'Next: what you see' }));
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('What have you noticed?');
+    await tap(answerTo(page, /sticky or shiny/, 'Yes'));
+    await tap(page.getByRole('button', { name: 'Open a watch, name it later' }));
+    expect(count()).toBeLessThanOrEqual(MOST_TAPS);
+    await expect(page.getByRole('region', { name: 'What happens next' })).toContainText('Name');
+    await page.goto(`${stepped.address}/garden`);
+    await expect(page.getByRole('region', { name: 'Sunroom' })).toContainText('Lemon');
   });
 });

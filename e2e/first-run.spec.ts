@@ -7,16 +7,22 @@ const csv = (name: string, text: string) => ({ name, mimeType: 'text/csv', buffe
 async function setUp(page: Page, address: string) {
   await page.goto(address);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Welcome. Where is the garden?');
-  await page.getByLabel('Name').fill('Back yard');
+  await page.getByRole('button', { name: 'Next: the plant' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'Choose a town' })).toBeVisible();
+  await page.getByLabel('Name', { exact: true }).fill('Back yard');
   await page.getByLabel('Latitude, degrees').fill('north');
   await page.getByLabel('Longitude, degrees').fill('-93');
   await page.getByLabel('Time zone').selectOption('America/Chicago');
-  await page.getByLabel('Temperatures in').selectOption('F');
-  await page.getByLabel('Measures').selectOption('us');
-  await page.getByRole('button', { name: 'Set it up' }).click();
+  await page.getByText('°F', { exact: true }).click();
+  await page.getByText('US', { exact: true }).click();
+  await page.getByLabel('A midwinter night, °F').fill('10');
+  await page.getByRole('button', { name: 'Next: the plant' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'Latitude' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'A midsummer afternoon' })).toBeVisible();
   await page.getByLabel('Latitude, degrees').fill('44.9');
-  await page.getByRole('button', { name: 'Set it up' }).click();
+  await page.getByLabel('A midwinter night, °F').fill('');
+  await page.getByRole('button', { name: 'Next: the plant' }).click();
+  await page.getByRole('link', { name: 'Leave that for later' }).click();
   await expect(page.getByText('No plants yet.')).toBeVisible();
 }
 

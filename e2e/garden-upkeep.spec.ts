@@ -70,7 +70,7 @@ test('a product is added with its label line, mistakes told beside their fields'
   await page.goto(`${demo.address}/mix/shelf/new?material=malathion`);
   await expect(page.getByLabel('Strength, %')).toHaveValue('');
   await page.getByRole('button', { name: 'Keep it' }).click();
-  for (const field of ['Name', 'Strength, %', 'Lowest rate', 'Highest rate', 'Against'])
+  for (const field of ['Name', 'Lowest rate', 'Highest rate', 'Against'])
     await expect(page.getByRole('alert').filter({ hasText: field })).toBeVisible();
   await page.getByLabel('Name', { exact: true }).fill('Winter oil');
   await page.getByLabel('Strength, %').fill('97,5');
@@ -94,6 +94,42 @@ test('a product is added with its label line, mistakes told beside their fields'
   await page.getByRole('link', { name: /Winter oil/ }).click();
   await page.getByText('Changed once: what stood here before').click();
   await expect(page.getByRole('group', { name: 'Earlier states' })).toContainText('name: Winter oil');
+});
+
+test('a label is copied as it is printed: its rate, its pack, and the name stays when the ingredient is chosen', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.address}/mix/shelf/new`);
+  await page.getByLabel('Name', { exact: true }).fill('Leaf wash');
+  await page.getByLabel('Active ingredient').selectOption({ label: 'Insecticidal soap' });
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Leaf wash');
+  const rate = page.getByLabel('Rate, as it is printed').first();
+  for (const [printed, says] of [
+    ['2 tbsp', 'in how much water?'],
+    ['2 drops per gallon', '“drops” is no measure known here'],
+    ['3 to 2 tbsp per gallon', 'the lower figure comes first'],
+    ['10 ml per m²', 'by ground or trunk'],
+  ] as const) {
+    await rate.fill(printed);
+    await expect(page.getByRole('alert').filter({ hasText: 'as it is printed' })).toContainText(says);
+  }
+  await rate.fill('2 1/2 to 5 US fl oz per gallon');
+  await expect(page.getByText('19.5 to 39.1 ml in a litre of spray')).toBeVisible();
+  await page.getByText('The pack: what is left').click();
+  await page.getByLabel(/^Left in the pack/).fill('1 pot');
+  await expect(page.getByRole('alert').filter({ hasText: 'Left in the pack' })).toContainText('no measure');
+  await page.getByLabel(/^Left in the pack/).fill('16 US fl oz');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  const row = page.getByRole('listitem').filter({ has: page.getByRole('link', { name: 'Leaf wash' }) });
+  await expect(row).toContainText('2 1/2 to 5 US fl oz per gallon');
+  await expect(row).toContainText('473 ml left');
+  await page.getByRole('link', { name: 'Leaf wash' }).click();
+  await page.getByText('The pack: what is left').click();
+  await expect(page.getByLabel(/^Left in the pack/)).toHaveValue('16 US fl oz');
+  await expect(page.getByLabel('Rate, as it is printed').first()).toHaveValue(
+    '2 1/2 to 5 US fl oz per gallon',
+  );
 });
 
 test('two windows on one plant: neither wipes what the other wrote', async ({ page, context, demo }) => {

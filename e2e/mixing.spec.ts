@@ -188,15 +188,17 @@ test('a new product begins with what is usual, is checked for sense, and is refu
     'comes to 12 % of the spray, where 1–2 % is usual',
   );
   await page.getByLabel('Lowest rate').fill('-1');
+  await page.getByText('What the label limits').first().click();
   await page.getByLabel('Days between uses').fill('999');
   await page.getByText('The pack: what is left').click();
   await page.getByLabel(/^Left in the pack/).fill('-3');
+  await page.getByLabel('Strength, %').fill('strong');
   await page.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByText('Name: cannot be empty')).toBeVisible();
   await expect(page.getByText('Strength, %: a number')).toBeVisible();
   await expect(page.getByText('Lowest rate: must be above 0')).toBeVisible();
   await expect(page.getByText('Days between uses: at most 365')).toBeVisible();
-  await expect(page.getByText(/Left in the pack, ml: cannot be negative/)).toBeVisible();
+  await expect(page.getByText(/Left in the pack, ml or as printed: must be above 0/)).toBeVisible();
   await page.getByLabel('Name', { exact: true }).fill('Soap of the second shelf');
   await page.getByLabel('Strength, %').fill('40');
   await page.getByLabel('Lowest rate').fill('1');

@@ -84,6 +84,7 @@ test('every place fits 360 px', async ({ onlooker }) => {
     '/mix/shelf/new',
     '/mix/shopping',
     '/mix/recipes?recipe=biological-feed',
+    '/start/plant',
     '/mix/meet?a=copper',
     `/look/${HEDGE}/weigh`,
     `/look/${HEDGE}/hand`,

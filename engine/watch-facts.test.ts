@@ -65,6 +65,7 @@ describe('what the rules of what is due are told of a watch', () => {
       tapes: [],
       tapesHungOn: [],
       crawlersSeenOn: [],
+      warmth: 'read',
       hatch: { softDays: [10, 14, 20], spanDays: 18 },
       usualWindows: expect.any(Array),
       lookedOn: '2026-03-01',

@@ -59,6 +59,7 @@ import { plantWinter } from './plant-winter.ts';
 import type { SeasonWeather } from './season-weather.ts';
 import { carryAt, statesOf } from './watch-clock.ts';
 import { seasonCount, type SummedSample, sumUp, taggedEffectOf } from './summed-sample.ts';
+import { warmthOf } from './warmth-of.ts';
 
 /** One watch as it stands on one day: everything recorded, and what follows from it. */
 export interface WatchPicture {
@@ -178,6 +179,7 @@ function windowFacts(day: GardenDay, picture: Omit<WatchPicture, 'status' | 'win
     crawlersSeenOn: sightings
       .filter(({ what, on }) => what === 'first-crawlers' && on >= day.start)
       .map(({ on }) => on),
+    warmth: warmthOf(day, day.ofPlant(picture.plant)),
     hatch: hatchTimes(watch.targetId, watch.group),
     usualWindows: usualSpans(day, picture),
   };

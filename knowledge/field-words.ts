@@ -43,6 +43,10 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   'hotter-than-any-garden': 'hotter than any garden',
   'is-below-the-low': 'is below the low',
   'is-below-the-minimum': 'is below the minimum',
+  'is-below-the-winter-night': 'is below the winter night',
+  'must-lie-between-winter-night-and-summer-afternoon':
+    'must lie between the winter night and the summer afternoon',
+  'say-both-frosts-or-none': 'say both frosts or none',
   'is-not-counted-this-way': 'is not counted this way',
   'lies-before-the-day-it-was-hung': 'lies before the day it was hung',
   'lies-before-the-first-day': 'lies before the first day',

@@ -27,8 +27,8 @@ const QUERIES: Readonly<Record<string, string>> = {
   '/api/bench': `?watch=${EVERY.watch}`,
   '/api/spray-hours': `?plant=${EVERY.plant}&product=${EVERY.product}&line=${EVERY.line}`,
 };
-/** Files of the disk and doors of the network have tests of their own. */
-const ELSEWHERE = /^\/api\/(backups|export|photos|calendar\/|door|network)/;
+/** Files of the disk, the list of towns and doors of the network have tests of their own. */
+const ELSEWHERE = /^\/api\/(towns|backups|export|photos|calendar\/|door|network)/;
 
 function addressesOf(app: ReturnType<typeof createApp>): string[] {
   const patterns = app.routes.filter(({ method, path }) => method === 'GET' && path.startsWith('/api/'));

@@ -72,6 +72,7 @@ export function plainFacts(more: Partial<WatchFacts> = {}): WatchFacts {
     repeatAfterDays: 14,
     beforeLeaves: null,
     crawlersSeenOn: [],
+    warmth: 'read',
     hatch: { softDays: [10, 14, 20], spanDays: 21 },
     usualWindows: [],
     lookedOn: '2026-05-10',

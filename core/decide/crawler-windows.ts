@@ -8,7 +8,7 @@ import type { WatchFacts } from './watch-facts.ts';
 /** What of a watch its windows follow from. */
 export type WindowFacts = Pick<
   WatchFacts,
-  'events' | 'tapes' | 'tapesHungOn' | 'crawlersSeenOn' | 'hatch' | 'usualWindows'
+  'events' | 'tapes' | 'tapesHungOn' | 'crawlersSeenOn' | 'hatch' | 'usualWindows' | 'warmth'
 >;
 
 /** Tapes read within so many days still speak for today. */
@@ -154,7 +154,10 @@ function published(
     firstExpected: first ? expectedDay(first.opens) : null,
     disputedBy: disputes ? first.event.id : null,
     waitsForTapes: waits,
-    told: [...eventFacts(state), ...(disputes ? eventFacts(first) : tapeFacts(facts.tapes))],
+    told: [
+      ...eventFacts(state, facts.warmth),
+      ...(disputes ? eventFacts(first, 'read') : tapeFacts(facts.tapes)),
+    ],
   };
 }
 

@@ -34,11 +34,15 @@ export type FactKind =
   | 'the-tapes-say'
   | 'treated'
   | 'what'
+  | 'warmth'
   | 'window-published-as';
 
 /** A fact that is no figure: what the tapes say, which spray it is, and the like. */
 export type FactCode =
-  TapeSignal | DormantSpray | 'first-males-trapped' | 'none-this-season' | 'matters-most';
+  TapeSignal | DormantSpray | 'first-males-trapped' | 'none-this-season' | 'matters-most' | WarmthOrigin;
+
+/** Where the warmth of most days so far is from: a thermometer, or a guess. */
+export type WarmthOrigin = 'read' | 'guessed-by-usual-months' | 'guessed-by-frost-and-heat';
 
 /** A figure a decision rests on, with its unit in its kind; shown as the user's units ask. */
 export type Quantity =

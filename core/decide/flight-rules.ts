@@ -21,7 +21,7 @@ export const adultFlight: DueRule = (facts, today) => {
       closes: closes?.median ?? null,
       closesRange: closes ? range(closes) : null,
       standing: ahead ? 'soon' : 'open',
-      facts: eventFacts(flight),
+      facts: eventFacts(flight, facts.warmth),
       eventId: flight.event.id,
     }),
   ];

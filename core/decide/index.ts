@@ -3,7 +3,7 @@ export { crawlerWindows, nextWindow, type WindowFacts } from './crawler-windows.
 export { DAYS } from './days.ts';
 export { deviceDue } from './device-due.ts';
 export { type DueItem, type DueKind } from './due-item.ts';
-export { type Fact, type FactCode, type FactKind, type Quantity } from './fact.ts';
+export { type Fact, type FactCode, type FactKind, type Quantity, type WarmthOrigin } from './fact.ts';
 export { byClosing, whatIsDue } from './due.ts';
 export {
   inspectNext,

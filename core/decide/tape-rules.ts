@@ -103,7 +103,7 @@ export const countFirst: DueRule = (facts, today) => {
       opens: null,
       closes: expected.early,
       standing: expected.early < today ? 'late' : 'open',
-      facts: eventFacts(first),
+      facts: eventFacts(first, facts.warmth),
       eventId: first.event.id,
     }),
   ];

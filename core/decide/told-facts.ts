@@ -2,10 +2,10 @@ import type { CivilDate } from '#core/calendar';
 import { readTapes, type TapeReading } from '#core/emergence';
 import type { EventState, Projection } from '#core/phenology';
 import type { ExpectedDay } from './crawler-window.ts';
-import type { Fact } from './fact.ts';
+import type { Fact, WarmthOrigin } from './fact.ts';
 
-/** What a published event rests on today. */
-export function eventFacts(state: EventState): Fact[] {
+/** What a published event rests on today, and whether anybody measured the warmth it goes by. */
+export function eventFacts(state: EventState, warmth: WarmthOrigin): Fact[] {
   const { event, shareOfWay, opens } = state;
   const day = expectedDay(opens);
   const soFar: Fact = {
@@ -30,7 +30,9 @@ export function eventFacts(state: EventState): Fact[] {
         },
       ]
     : [];
-  return [mark, ...(state.phase === 'ahead' ? [soFar] : []), ...when];
+  const guessed: Fact[] =
+    warmth === 'read' ? [] : [{ what: 'warmth', quantity: { kind: 'code', code: warmth } }];
+  return [mark, ...(state.phase === 'ahead' ? [soFar] : []), ...when, ...guessed];
 }
 
 /** What this season's tapes say. */

@@ -1,3 +1,4 @@
+import type { WarmthOrigin } from './fact.ts';
 import type { CivilDate } from '#core/calendar';
 import type { TapeReading } from '#core/emergence';
 import type { Life, TargetGroup } from '#core/identify';
@@ -21,6 +22,8 @@ export interface WatchFacts {
   /** Days of this season on which crawlers were seen by eye. */
   readonly crawlersSeenOn: readonly CivilDate[];
   /** How long its young stay soft (least, usually, at most), and how long it hatches, in days. */
+  /** Whether the sums of heat rest on a thermometer. */
+  readonly warmth: WarmthOrigin;
   readonly hatch: { readonly softDays: readonly [number, number, number]; readonly spanDays: number };
   /** When its crawlers are usually met, by calendar: last season to next. */
   readonly usualWindows: readonly {

@@ -29,8 +29,8 @@ const NOT_BY_SPRAY =
   /m²|\bm2\b|sq|square|acre|hectare|\bha\b|trunk|diameter|circumference|girth|inch|\btree\b|\bplant\b/i;
 
 /**
- * A rate as it is printed: "2 tbsp per gallon", "5–10 ml / 10 l", "1 1/2 fl oz per 5 l", "0,5 %", "1:200". Product for
- * so much finished spray; where the water has no number, one of it is meant.
+ * A rate as it is printed: "2 tbsp per gallon", "5–10 ml / 10 l", "1 1/2 fl oz per 5 l", "0,5 %", "1:200". Product
+ * for so much finished spray; where the water has no number, one of it is meant.
  */
 export function readRate(text: string, reading: RateReading): ReadRate {
   const trimmed = text.trim();

@@ -24,9 +24,9 @@ const VULGAR: Readonly<Record<string, string>> = {
 const FRACTION = /^(?:(\d+)[\s-]+)?(\d+)\s*[/⁄]\s*(\d+)$/;
 
 /**
- * A number as people type it and labels print it: with a point or a comma as its decimal mark, thousands parted by
- * spaces (or by the other mark, where both stand in it), and fractions such as ½ and 1 1/2. Null for nothing and for
- * anything else: "1,234" is 1.234, as one mark alone is a decimal one.
+ * A number as people type it and labels print it: with a point or a comma as its decimal mark, thousands parted
+ * by spaces (or by the other mark, where both stand in it), and fractions such as ½ and 1 1/2. Null for nothing
+ * and for anything else: "1,234" is 1.234, as one mark alone is a decimal one.
  */
 export function typedNumber(text: string): number | null {
   return signed(text, unsigned);

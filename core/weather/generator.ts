@@ -1,5 +1,5 @@
 import { randomGamma, randomLcg, randomNormal } from 'd3-random';
-import { mean, sampleCorrelation, sampleStandardDeviation } from 'simple-statistics';
+import { mean, probit, sampleCorrelation, sampleStandardDeviation } from 'simple-statistics';
 import { addDays, type CivilDate, daysBetween, monthOf } from '#core/calendar';
 import type { WeatherDay } from './day.ts';
 
@@ -122,8 +122,7 @@ export function generateDays(
   const gamma = randomGamma.source(source)(RAIN_SHAPE, 1 / RAIN_SHAPE);
   const centre = dailyCurves(normals.months);
   const innovation = Math.sqrt(Math.max(0, 1 - normals.persistence ** 2));
-  // Drawn only where it matters, so that measured normals keep the days a seed gives them.
-  const offC = normals.centreSpreadC > 0 ? normals.centreSpreadC * normal() : 0;
+  const offC = normals.centreSpreadC > 0 ? normals.centreSpreadC * evenlyNormal(seed) : 0;
   let departure = normal();
   let wet = false;
   return Array.from({ length: daysBetween(from, to) + 1 }, (_, i) => {
@@ -144,6 +143,17 @@ export function generateDays(
     };
   });
 }
+
+/**
+ * A normal deviate by its seed: consecutive seeds lie evenly over the whole of it (steps of the golden ratio), so
+ * that a few dozen draws already show its width.
+ */
+function evenlyNormal(seed: number): number {
+  const share = (seed * GOLDEN) % 1;
+  return probit(Math.min(0.999, Math.max(0.001, share)));
+}
+
+const GOLDEN = (Math.sqrt(5) - 1) / 2;
 
 function rainOf(
   ofMonth: readonly WeatherDay[],

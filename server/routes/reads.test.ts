@@ -300,11 +300,11 @@ describe('the weather', () => {
       wetDays: 10,
     }));
     expect(JSON.parse((await ask('PUT', '/normals', { normals })).text)).toEqual({ normals });
-    expect(await read('/normals')).toEqual({ normals });
+    expect(await read('/normals')).toMatchObject({ normals, usual: { origin: 'table', widthC: 0 } });
     expect((await ask('PUT', '/normals', { normals: normals.slice(1) })).status).toBe(422);
-    expect(await read('/normals')).toEqual({ normals });
+    expect(await read('/normals')).toMatchObject({ normals, usual: { origin: 'table', widthC: 0 } });
     await ask('PUT', '/normals', { normals: [] });
-    expect(await read('/normals')).toEqual({ normals: [] });
+    expect(await read('/normals')).toEqual({ normals: [], usual: null });
   });
 });
 

