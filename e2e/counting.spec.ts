@@ -110,7 +110,31 @@ test('tags hung, counted, sprayed round and counted again say what the spray did
   }
   await page.getByRole('button', { name: 'Finish with 6 twigs' }).click();
   await expect(firstRow(page)).toContainText('6 twigs, tagged');
-  await expect(firstRow(page)).toContainText('left alone:');
+  // The last tag took all eight too.
+  await expect(firstRow(page)).toContainText(/left alone: 8\b/);
+});
+
+test('numbers are typed where there are many, and a count of the day before last is dated so', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.address}/look/${HEDGE}/count`);
+  await page.getByText('Many? Type the numbers').click();
+  for (const [live, dead] of [
+    ['60', '12'],
+    ['41', '0'],
+  ] as const) {
+    await page.getByLabel('Live', { exact: true }).fill(live);
+    await page.getByLabel('Dead', { exact: true }).fill(dead);
+    await page.getByRole('button', { name: 'Next twig' }).click();
+  }
+  await page.getByLabel('Live', { exact: true }).fill('x');
+  await expect(page.getByRole('button', { name: 'Next twig' })).toBeDisabled();
+  await page.getByText('Counted on another day?').click();
+  await page.getByLabel('Counted on', { exact: true }).fill('2026-05-27');
+  await page.getByRole('button', { name: 'Finish with 2 twigs' }).click();
+  await expect(page.getByRole('region', { name: 'Counts' })).toContainText('27 May');
+  await expect(page.getByRole('region', { name: 'Counts' })).toContainText('51 (');
 });
 
 test('the cover of a spray is checked at ten spots', async ({ page, demo }) => {

@@ -9,6 +9,7 @@ import { plannedItems, type PlannedItem } from './planned-items.ts';
 import { dueBesideSeries } from './superseded.ts';
 import { NOT_LOOKED, weighAnswer } from './weigh-answer.ts';
 import { outdoorSprayDays } from './spray-answer.ts';
+import { warmthOf } from './warmth-of.ts';
 import type { WatchPicture } from './watch-picture.ts';
 import { watchPictures } from './watch-pictures.ts';
 
@@ -89,19 +90,21 @@ export function nowAnswer(day: GardenDay): NowAnswer {
     aftercare: aftercare(day),
     sprayDays: outdoorSprayDays(day),
     news: pictures
-      .flatMap((picture) => newsOf(picture, day.today))
+      .flatMap((picture) => newsOf(day, picture))
       .sort((a, b) => (a.on > b.on ? -1 : 1))
       .slice(0, 5),
     openWatches: pictures.filter((picture) => picture.watch.outcome === 'open').length,
   };
 }
 
-function newsOf(picture: WatchPicture, today: CivilDate): NewsItem[] {
+function newsOf(day: GardenDay, picture: WatchPicture): NewsItem[] {
   if (picture.watch.outcome !== 'open' || picture.plant.outOfReach) return [];
-  const since = addDays(today, -NEWS_DAYS);
+  const since = addDays(day.today, -NEWS_DAYS);
+  // What no thermometer told has not happened to anybody's knowledge.
+  const isRead = warmthOf(day, day.ofPlant(picture.plant)) === 'read';
   const about = { watchId: picture.watch.id, plantName: picture.plant.name, targetName: picture.targetName };
   const reached = picture.events.flatMap(({ opens, event }) =>
-    opens.kind === 'reached' && opens.on >= since
+    isRead && opens.kind === 'reached' && opens.on >= since
       ? [{ on: opens.on, ...about, what: { kind: 'event' as const, eventId: event.id } }]
       : [],
   );

@@ -113,8 +113,10 @@ describe('spoons', () => {
     expect(oneRate(5, 10, 10)).toMatchObject({ spoonWithinLabel: true, spoons: { volumeMl: 10 } });
     // Nearest to 5.7 would be 6.25, above the label; one step lower is within.
     expect(oneRate(4, 5.7, 5.7)).toMatchObject({ spoonWithinLabel: true, spoons: { volumeMl: 5 } });
-    // Between two steps there is none: it is said.
-    expect(oneRate(5.2, 5.6, 5.4)).toMatchObject({ spoonWithinLabel: false });
+    // Between two steps there is none: less than a twentieth off is a spoon's own error, more is said.
+    expect(oneRate(5.2, 5.6, 5.4)).toMatchObject({ spoonWithinLabel: true, spoons: { volumeMl: 5 } });
+    expect(oneRate(5.3, 5.6, 5.4)).toMatchObject({ spoonWithinLabel: false });
+    expect(oneRate(4.4, 4.7, 4.6)).toMatchObject({ spoonWithinLabel: false });
     // Less than half of the smallest spoon is no spoonful.
     expect(oneRate(0.1, 0.4, 0.4)).toMatchObject({
       spoons: null,

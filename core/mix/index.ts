@@ -22,6 +22,7 @@ export {
   type SprayPlanInput,
   type TankPart,
 } from './spray-plan.ts';
+export { smallAmount, type SmallAmount } from './small-amount.ts';
 export { measureWithSpoons, type Scoops, type SpoonMeasure } from './spoons.ts';
 export {
   SPRAY_SCOPES,

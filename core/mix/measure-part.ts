@@ -17,10 +17,12 @@ export interface PartMeasure {
    * nothing is diluted.
    */
   readonly spoonPercent: number | null;
-  /** Whether the spoons' amount stays within the label line. */
+  /** Whether the spoons' amount stays within the label line, or within a spoon's own error of it. */
   readonly spoonWithinLabel: boolean;
 }
 
+/** How far spoons may be off a label's range before that is said: no level spoon is truer (grade C). */
+const SPOON_SLACK = 0.05;
 /** Rounding of decimal rates must not push a chosen end of the range outside it. */
 const TOLERANCE = 1e-9;
 
@@ -81,5 +83,7 @@ function spoonsWithinLabel(
         ? above
         : nearest;
   if (measure.scoops.length === 0) return null;
-  return { spoons: measure, spoonWithinLabel: within(measure) };
+  const isNear =
+    measure.volumeMl >= labelLow * (1 - SPOON_SLACK) && measure.volumeMl <= labelHigh * (1 + SPOON_SLACK);
+  return { spoons: measure, spoonWithinLabel: isNear };
 }

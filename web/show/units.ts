@@ -74,10 +74,16 @@ export function showIn({ temperatureUnit, measureSystem }: UnitChoice): Show {
 }
 
 function pour(ml: number, system: UnitChoice['measureSystem']): string {
-  const metric = `${significant(ml, ml < 20 ? 1 : 0)} ml`;
-  if (system === 'us') return `${significant(ml / ML_PER_US_FLUID_OUNCE, 2)} US fl oz (${metric})`;
-  if (system === 'imperial') return `${significant(ml / ML_PER_IMPERIAL_FLUID_OUNCE, 2)} fl oz (${metric})`;
+  const metric = `${figure(ml, ml < 20 ? 1 : 0)} ml`;
+  if (system === 'us') return `${figure(ml / ML_PER_US_FLUID_OUNCE, 2)} US fl oz (${metric})`;
+  if (system === 'imperial') return `${figure(ml / ML_PER_IMPERIAL_FLUID_OUNCE, 2)} fl oz (${metric})`;
   return metric;
+}
+
+/** The same, but what is there is never shown as nothing: small amounts keep two figures. */
+export function figure(value: number, decimals: number): string {
+  const isSmall = value > 0 && value < 10 ** (1 - decimals);
+  return isSmall ? String(Number(value.toPrecision(2))) : significant(value, decimals);
 }
 
 /** Rounded to at most `decimals` decimals, without trailing noughts. */

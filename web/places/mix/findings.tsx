@@ -3,7 +3,7 @@ import { showFullDate } from '../../show/dates.ts';
 import { GradeMark, Sources } from '../../parts/reason.tsx';
 
 const VERDICT_WORDS: Readonly<Record<UseVerdict, string>> = {
-  fine: 'nothing against it',
+  fine: 'allowed',
   care: 'with care',
   ask: 'say first',
   wait: 'not yet',

@@ -3,7 +3,7 @@ import { kitchenProduct } from '#knowledge';
 import { newId } from '../../api/new-id.ts';
 import { SelectOne } from '../../parts/select-one.tsx';
 import { useKeeping } from '../../parts/use-keeping.ts';
-import { significant } from '../../show/units.ts';
+import { figure } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';
 import type { PartPack } from './use-packs.ts';
 
@@ -11,7 +11,7 @@ import type { PartPack } from './use-packs.ts';
 export function useMeasured() {
   const show = useShow();
   return ({ by, amount }: Pick<RecipeAmount, 'by' | 'amount'>) => {
-    if (by === 'weight') return `${significant(amount, 1)} g`;
+    if (by === 'weight') return `${figure(amount, 1)} g`;
     return amount >= 1000 ? show.volume(amount) : show.pour(amount);
   };
 }

@@ -1,8 +1,8 @@
 import { Printer } from 'lucide-react';
 import { Link } from 'react-router';
-import { costOf, mixingOrder, type FillPlan, type PartMeasure } from '#core/mix';
+import { costOf, mixingOrder, smallAmount, type FillPlan, type PartMeasure } from '#core/mix';
 import type { BenchWatch } from '#engine';
-import { significant } from '../../show/units.ts';
+import { figure, significant } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';
 import { RATE_UNITS, STEP_WORDS } from './mix-words.ts';
 import type { Tank, TankLoad } from './use-tank.ts';
@@ -117,8 +117,24 @@ export function PartLine({ part, name }: { part: PartMeasure; name: string | nul
           )}
         </p>
       )}
+      <SmallMeasure part={part} />
       {part.by === 'weight' && <p className="text-sm mt-1">Weigh it: a powder by the spoon is a guess.</p>}
     </div>
+  );
+}
+
+/** What to use where the amount is below what a spoon, a jug or a scale can tell. */
+function SmallMeasure({ part }: { part: PartMeasure }) {
+  const way = smallAmount(part);
+  if (!way) return null;
+  return (
+    <p className="text-sm mt-1 font-semibold">
+      {way.kind === 'syringe' && 'Less than a quarter teaspoon: use a syringe without a needle.'}
+      {way.kind === 'premix' &&
+        `Too little to measure: stir ${way.productMl} ml into ${way.waterMl} ml of water, and take ${figure(way.takeMl, 1)} ml of that by syringe. What is left of it goes on plants of the same label today.`}
+      {way.kind === 'mix-more' &&
+        `Less than a kitchen scale tells: mix at least ${way.times} times as much spray, or use a scale to 0.01 g.`}
+    </p>
   );
 }
 
@@ -213,5 +229,5 @@ export function amountWords(
   { by, amount }: Pick<PartMeasure, 'by' | 'amount'>,
   pour: (ml: number) => string,
 ): string {
-  return by === 'volume' ? pour(amount) : `${significant(amount, 1)} g`;
+  return by === 'volume' ? pour(amount) : `${figure(amount, 1)} g`;
 }

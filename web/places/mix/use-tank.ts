@@ -109,7 +109,8 @@ export function useTank(
   const spoons = Object.values(SPOONS)
     .flat()
     .filter((spoon) => garden.spoonIds.includes(spoon.id));
-  const pours = loads.length > 0 && kind === 'spray' && !blocked;
+  // What is typed wrong leaves no earlier amount standing.
+  const pours = loads.length > 0 && kind === 'spray' && !blocked && !waterProblem;
   const lastLoad = bench.sprayers.find((state) => state.sprayerId === sprayer.id)?.lastLoad ?? null;
   const { dial } = sprayer;
   return {

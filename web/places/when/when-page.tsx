@@ -234,7 +234,9 @@ function clockLead(picture: WatchPicture, clock: ClockAnswer): string {
   if (clock.started === null) return startLead(clock);
   const sum =
     first?.opens.kind === 'reached'
-      ? `The published sum for first hatch was passed on ${showDate(first.opens.on)}. `
+      ? clock.guessedDays * 2 > clock.measured.length
+        ? `By a guess of the warmth first hatch was about ${showDate(first.opens.on)}: no thermometer says so. `
+        : `The published sum for first hatch was passed on ${showDate(first.opens.on)}. `
       : '';
   if (picture.watch.group === 'leaf-miner')
     return (

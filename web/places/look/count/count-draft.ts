@@ -38,6 +38,12 @@ export function takeAway(draft: CountDraft, item: string): CountDraft {
   return { ...withCount(draft, item, count - 1), added: draft.added.filter((_, i) => i !== at) };
 }
 
+/** Sets an item of the unit in hand to a number that was typed. */
+export function typeCount(draft: CountDraft, item: string, value: number): CountDraft {
+  const others = draft.added.filter((other) => other !== item);
+  return { ...withCount(draft, item, value), added: [...others, ...Array<string>(value).fill(item)] };
+}
+
 /** Sets an item of the unit in hand: there or not, or a share of area. */
 export function set(draft: CountDraft, item: string, value: number): CountDraft {
   return { ...withCount(draft, item, value), added: [...draft.added, item] };

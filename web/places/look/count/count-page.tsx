@@ -10,6 +10,7 @@ import type { WatchPicture } from '#engine';
 import { useGuesses, useWatch } from '../../../api/queries.ts';
 import { keepRecord, putEntry, takeOutEntry } from '../../../outbox/use-outbox.ts';
 import { useNotices } from '../../../parts/notices.tsx';
+import { DayField } from '../../../parts/day-field.tsx';
 import { FormProblem } from '../../../parts/form-problem.tsx';
 import { Answered, EmptyState } from '../../../parts/page.tsx';
 import { isForFocused } from '../../../parts/has-focus.ts';
@@ -76,13 +77,16 @@ function Count({ picture, protocol, tags }: CountProps) {
   const [asking, setAsking] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
+  const [on, setOn] = useState(today);
   const text = PROTOCOL_TEXTS[protocol];
   const wanted =
     tags?.length ?? (protocol === 'cover' ? COVER_SPOTS.length : usualNumber(protocol, plant.count));
   const untouched = isUntouched(draft);
   // The unit in hand counts once something is on it, or once the person says there is nothing.
   const done = untouched ? draft.units.slice(0, -1) : draft.units;
-  const full = tags !== null || protocol === 'cover' ? done.length >= wanted : false;
+  // The last one takes as many as it has, until the person goes on from it.
+  const isLimited = tags !== null || protocol === 'cover';
+  const full = isLimited && draft.units.length > wanted;
   const keys = { enabled: () => !keysAreOff() && !asking, preventDefault: true };
   useHotkeys('backspace', () => setDraft(undoLast), keys);
   useHotkeys(
@@ -100,7 +104,7 @@ function Count({ picture, protocol, tags }: CountProps) {
     const sample: Sample = {
       id: draft.id,
       watchId: watch.id,
-      on: today,
+      on,
       protocol,
       note: '',
       roundId: params.get('round'),
@@ -160,7 +164,7 @@ function Count({ picture, protocol, tags }: CountProps) {
           Going on with a count kept on this device.
         </p>
       )}
-      <UnitStrip protocol={protocol} units={draft.units} wanted={wanted} />
+      <UnitStrip protocol={protocol} units={full ? done : draft.units} wanted={wanted} />
       <SoFar
         protocol={protocol}
         group={watch.group}
@@ -168,7 +172,7 @@ function Count({ picture, protocol, tags }: CountProps) {
         lead={
           full
             ? `All ${unitWords(protocol, wanted)} done.`
-            : `${capital(text.unit[0])} ${number > wanted ? `${number}, ${wanted} usual` : `${number} of ${wanted}`}${unitLabel(tags, protocol, number - 1)}.`
+            : `${capital(text.unit[0])} ${number > wanted ? `${number}, ${wanted} usual` : `${number} of ${wanted}`}${unitLabel(tags, protocol, plant.count, number - 1)}.`
         }
       />
       {!full && (
@@ -194,7 +198,7 @@ function Count({ picture, protocol, tags }: CountProps) {
         <button
           type="button"
           className={`btn ${full ? 'btn-primary h-14 text-base w-full' : ''}`}
-          disabled={done.length < 2 || busy || (tags !== null && !full)}
+          disabled={done.length < 2 || busy || (tags !== null && done.length < wanted)}
           onClick={() => void finish(done)}
         >
           Finish with {unitWords(protocol, done.length)}
@@ -225,6 +229,16 @@ function Count({ picture, protocol, tags }: CountProps) {
             </button>
           ))}
       </div>
+      {!params.has('round') && (
+        <details className="mt-3" open={on !== today}>
+          <summary className="link-husk list-none inline-block min-h-11 pt-2">
+            {on === today ? 'Counted on another day?' : `Counted on ${showDate(on, today)}`}
+          </summary>
+          <div className="max-w-52">
+            <DayField label="Counted on" value={on} min={watch.openedOn} max={today} onChange={setOn} />
+          </div>
+        </details>
+      )}
       <FormProblem problem={problem} />
     </div>
   );
@@ -344,7 +358,10 @@ function treeOf(protocol: Protocol, plants: number, index: number): { tree?: num
   return perTree !== null && plants > 1 ? { tree: Math.min(plants, Math.floor(index / perTree) + 1) } : {};
 }
 
-function unitLabel(tags: readonly Tag[] | null, protocol: Protocol, index: number): string {
+function unitLabel(tags: readonly Tag[] | null, protocol: Protocol, plants: number, index: number): string {
+  const { perTree } = PROTOCOL_TEXTS[protocol];
+  if (perTree !== null && plants > 1)
+    return `: tree ${Math.min(plants, Math.floor(index / perTree) + 1)}, number ${(index % perTree) + 1} on it`;
   if (protocol === 'cover') return `: ${COVER_SPOTS[index] ?? ''}`;
   const tag = tags?.[index];
   return tag ? `: tag ${tag.label}${tag.untouched ? ', left alone' : ''}` : '';

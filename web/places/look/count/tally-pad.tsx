@@ -2,7 +2,11 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import type { ItemText } from '#knowledge';
 import { isForFocused, letGo } from '../../../parts/has-focus.ts';
 import { keysAreOff } from '../../../parts/shortcuts.tsx';
-import { add, type CountDraft, inHand, isUntouched, nextUnit, takeAway } from './count-draft.ts';
+import { Field } from '../../../parts/field.tsx';
+import { add, type CountDraft, inHand, isUntouched, nextUnit, takeAway, typeCount } from './count-draft.ts';
+
+/** More on one unit than anybody counts. */
+const MOST_TYPED = 5000;
 
 export interface PadProps {
   readonly draft: CountDraft;
@@ -69,6 +73,26 @@ export function TallyPad({ draft, items, unit, onChange, asleep }: PadProps) {
           </div>
         ))}
       </div>
+      <details className="mb-3">
+        <summary className="link-husk list-none inline-block min-h-11 pt-2">Many? Type the numbers</summary>
+        <div className="grid grid-cols-3 gap-2">
+          {items.map(({ id, name }) => (
+            <Field key={id} label={name}>
+              <input
+                className="input w-full"
+                inputMode="numeric"
+                value={counts[id] === 0 ? '' : counts[id]}
+                placeholder="0"
+                onChange={(event) => {
+                  const typed = event.target.value.trim() === '' ? 0 : Number(event.target.value);
+                  if (Number.isInteger(typed) && typed >= 0 && typed <= MOST_TYPED)
+                    onChange((d) => typeCount(d, id, typed));
+                }}
+              />
+            </Field>
+          ))}
+        </div>
+      </details>
       <div className="grid grid-cols-[1fr_1.6fr] gap-2.5">
         <button
           type="button"
