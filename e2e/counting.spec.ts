@@ -135,6 +135,21 @@ test('numbers are typed where there are many, and a count of the day before last
   await page.getByRole('button', { name: 'Finish with 2 twigs' }).click();
   await expect(page.getByRole('region', { name: 'Counts' })).toContainText('27 May');
   await expect(page.getByRole('region', { name: 'Counts' })).toContainText('51 (');
+
+  const says = page.getByRole('region', { name: 'What this count says' });
+  await expect(says).toContainText(
+    '51 (4.6–551) live per 10 cm, 2 twigs, 27 May: severe; may be moderate to severe',
+  );
+  await expect(says).toContainText('None of them is holed');
+  await expect(says).toContainText(/Since 26 April: /);
+  await expect(says).toContainText('is weighed first');
+  await expect(says.getByRole('link', { name: 'Mix now' })).toBeVisible();
+  await says.getByRole('button', { name: 'Wait: look again in two to three weeks' }).click();
+  await expect(page.getByText('Planned: Wait, and look again.')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Series' })).toContainText('12–19 June');
+  await says.getByRole('button', { name: 'It is over' }).click();
+  await expect(page.getByText('The watch is closed.')).toBeVisible();
+  await expect(says.getByRole('button', { name: 'It is over' })).toHaveCount(0);
 });
 
 test('the cover of a spray is checked at ten spots', async ({ page, demo }) => {

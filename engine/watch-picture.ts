@@ -73,6 +73,8 @@ export interface WatchPicture {
   /** Level at the same time of an earlier season, for the arrow. */
   readonly levelBefore: LevelRange | null;
   readonly change: Change | null;
+  /** The day of the count it is against; null without a change. */
+  readonly changeSince: CivilDate | null;
   readonly inspections: readonly Inspection[];
   readonly answers: Answers;
   /** Counts of how much there is; cover checks stand apart. */
@@ -154,6 +156,7 @@ export function watchPicture(day: GardenDay, book: WatchBook): WatchPicture {
     level: latest?.summary.level ?? null,
     levelBefore: change?.earlier.summary.level ?? null,
     change: change?.change ?? null,
+    changeSince: change?.earlier.on ?? null,
     events: watch.outcome === 'open' ? statesOf(day, book) : [],
     handwork,
     clock: book.clock,

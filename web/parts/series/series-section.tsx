@@ -20,7 +20,7 @@ export function SeriesSection({ watchId, plantId }: SeriesSectionProps) {
       : [],
   );
   return (
-    <section aria-label="Series" className="flex flex-col gap-2">
+    <section id="series" aria-label="Series" className="flex flex-col gap-2">
       <h2>Series and dates</h2>
       {running.length > 0 && (
         <div className="sheet divide-y divide-base-300">

@@ -1,4 +1,4 @@
-import { Link, useParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import { isScaleGroup } from '#core/identify';
 import type { Watch } from '#core/records';
 import { CHECKS, GROUPS, inSentence, PROTOCOL_TEXTS, targetById } from '#knowledge';
@@ -22,6 +22,7 @@ import { PhotoStrip } from './photos/photo-strip.tsx';
 import { CatchLists, HangingList } from './catch-lists.tsx';
 import { SpurFindings } from './spur-findings.tsx';
 import { HandworkList } from './handwork-list.tsx';
+import { DecisionPanel } from './decision-panel.tsx';
 import { SprayList } from './spray-list.tsx';
 import { SpreadSection } from './spread-section.tsx';
 import { judgedFrom } from './judged-from.ts';
@@ -35,9 +36,11 @@ export function WatchPage() {
 }
 
 function WatchView({ picture }: { picture: WatchAnswer }) {
-  const { watch, plant, targetName, status, level, levelBefore, change, life } = picture;
+  const { watch, plant, targetName, status, level, levelBefore, change, changeSince, life } = picture;
   const scale = isScaleGroup(watch.group);
   const today = useToday();
+  const [params] = useSearchParams();
+  const counted = picture.samples.find(({ id }) => id === params.get('counted'));
   const tooEarlyUntil = judgedFrom(picture, today);
   const hasSeries = useNow().data?.planned.some(({ watchId }) => watchId === watch.id) ?? false;
   const series = <SeriesSection watchId={watch.id} plantId={plant.id} />;
@@ -75,6 +78,7 @@ function WatchView({ picture }: { picture: WatchAnswer }) {
       </PageHead>
       <div className="grid gap-6 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_380px]">
         <div className="flex flex-col gap-5 min-w-0">
+          {counted && <DecisionPanel picture={picture} sample={counted} />}
           <section
             aria-label="How bad it is"
             className="sheet p-4 grid gap-4 sm:grid-cols-[120px_minmax(0,1fr)]"
@@ -84,8 +88,8 @@ function WatchView({ picture }: { picture: WatchAnswer }) {
               <p className="font-semibold">
                 {tooEarlyUntil
                   ? `Too early to judge the last treatment: what was on its way shows until ${showDate(tooEarlyUntil, today)}.`
-                  : change
-                    ? changeWords(change)
+                  : change && changeSince
+                    ? `Since ${showDate(changeSince, today)}: ${inSentence(changeWords(change))}`
                     : picture.protocols.length > 0
                       ? 'One count so far or none: nothing to compare yet.'
                       : 'Followed by looking.'}

@@ -136,7 +136,8 @@ function Count({ picture, protocol, tags }: CountProps) {
           : `${unitWords(protocol, units.length)} are kept on this device and wait to be sent.`,
         () => void keepRecord(takeOutEntry('samples', sample, label)),
       );
-      if (stillHere()) await navigate(next ?? `/look/${watch.id}`);
+      if (stillHere())
+        await navigate(next ?? `/look/${watch.id}${protocol === 'cover' ? '' : `?counted=${sample.id}`}`);
     } catch (error) {
       setProblem((error as Error).message);
     } finally {

@@ -1,0 +1,127 @@
+import { Link } from 'react-router';
+import { blankSeries, blankStep } from '#core/records';
+import { inSentence, WEIGH_OPTIONS } from '#knowledge';
+import type { CivilDate } from '#core/calendar';
+import type { CountedSeason, SummedSample, WatchPicture } from '#engine';
+import { usePutWatch, useSeasons } from '../../api/queries.ts';
+import { useWeighed } from '../../api/weighing.ts';
+import { GradeMark } from '../../parts/reason.tsx';
+import { useSeries } from '../../parts/series/use-series.ts';
+import { useChange } from '../../parts/use-change.ts';
+import { showDate } from '../../show/dates.ts';
+import { levelWords, showMeasureOf, unitWords } from '../../show/measures.ts';
+import { showShareRange } from '../../show/units.ts';
+import { useToday } from '../../show/use-show.ts';
+import { changeWords } from '../seasons/change-words.ts';
+
+/** Days until the next look, where nothing is done now (rule of thumb, grade C). */
+const LOOK_AGAIN = { leastDays: 14, mostDays: 21 } as const;
+
+/** What a count that was just made says, and what may follow from it, with one button each. */
+export function DecisionPanel({ picture, sample }: { picture: WatchPicture; sample: SummedSample }) {
+  const today = useToday();
+  const { watch, plant } = picture;
+  const { measure, level, holedShare } = sample.summary;
+  const seasons = useSeasons(watch.id).data?.seasons;
+  const best = useWeighed(watch.id, {}).data?.weighed.options[0];
+  return (
+    <section
+      aria-label="What this count says"
+      className="sheet p-5 flex flex-col gap-3 border-primary! border-2!"
+    >
+      <h2 className="text-base-content!">What this count says</h2>
+      <ul className="flex flex-col gap-1">
+        <li>
+          <b className="font-semibold">{showMeasureOf(sample.protocol, measure)}</b>,{' '}
+          {unitWords(sample.protocol, measure.units)}, {showDate(sample.on, today)}
+          {level && `: ${levelWords(level)}`}.
+        </li>
+        {holedShare && (
+          <li>
+            {holedShare.value > 0
+              ? `${showShareRange(holedShare)} of them are holed: wasps hatched there.`
+              : 'None of them is holed: no wasp hatched there.'}
+          </li>
+        )}
+        {seasons && <li>{sinceWords(seasons, sample.id, today)}</li>}
+        {best && (
+          <li>
+            <b className="font-semibold">{WEIGH_OPTIONS[best.option].name}</b> is weighed first
+            {best.rules[0] && (
+              <>
+                : {best.rules[0].says} <GradeMark grade={best.rules[0].grade} />
+              </>
+            )}{' '}
+            <Link className="link-husk" to={`/look/${watch.id}/weigh`}>
+              All ways, and why
+            </Link>
+          </li>
+        )}
+      </ul>
+      {watch.outcome === 'open' && (
+        <NextSteps
+          picture={picture}
+          canSpray={!plant.outOfReach && watch.group !== null}
+          speaksForSpray={best?.option === 'spray-now'}
+        />
+      )}
+    </section>
+  );
+}
+
+/** What changed since the count before it, by its day. */
+function sinceWords(seasons: readonly CountedSeason[], sampleId: string, today: CivilDate): string {
+  const at = seasons.findIndex((season) => season.sampleId === sampleId);
+  const change = seasons[at]?.change;
+  if (at < 1 || !change) return 'The first count here: the next one tells what changes.';
+  return `Since ${showDate(seasons[at - 1]!.on, today)}: ${inSentence(changeWords(change))}`;
+}
+
+interface NextStepsProps {
+  readonly picture: WatchPicture;
+  readonly canSpray: boolean;
+  /** The weighing puts a spray today first. */
+  readonly speaksForSpray: boolean;
+}
+
+function NextSteps({ picture: { watch }, canSpray, speaksForSpray }: NextStepsProps) {
+  const today = useToday();
+  const { begin } = useSeries();
+  const change = useChange(usePutWatch());
+  const wait = () =>
+    void begin(
+      blankSeries({
+        id: '',
+        name: 'Wait, and look again',
+        watchId: watch.id,
+        startedOn: today,
+        steps: [blankStep({ action: 'look', trigger: { kind: 'after', ...LOOK_AGAIN } })],
+      }),
+    );
+  return (
+    <div className="flex flex-wrap gap-2">
+      {canSpray && (
+        <Link className={`btn btn-sm min-h-11 ${tone(speaksForSpray)}`} to={`/mix?watch=${watch.id}`}>
+          Mix now
+        </Link>
+      )}
+      <a className="btn btn-sm min-h-11" href="#series">
+        Plan it
+      </a>
+      <button type="button" className={`btn btn-sm min-h-11 ${tone(!speaksForSpray)}`} onClick={wait}>
+        Wait: look again in two to three weeks
+      </button>
+      <button
+        type="button"
+        className="btn btn-sm min-h-11"
+        onClick={() =>
+          change(watch, { ...watch, outcome: 'closed', outcomeOn: today }, 'The watch is closed.')
+        }
+      >
+        It is over
+      </button>
+    </div>
+  );
+}
+
+const tone = (isFirst: boolean) => (isFirst ? 'btn-primary' : '');
