@@ -257,6 +257,6 @@ test('keys act on what has focus: Enter on "Finish" finishes, and adds no empty 
   await expect(finish).toHaveText('Finish with 2 twigs');
   await finish.focus();
   await page.keyboard.press('Enter');
-  await expect(page).toHaveURL(new RegExp(`/look/${HEDGE}$`));
+  await expect(page).toHaveURL(new RegExp(`/look/${HEDGE}\\?counted=`));
   await expect(page.getByText('2 twigs were kept.')).toBeVisible();
 });
