@@ -86,19 +86,19 @@ export function genericProduct(materialId: string, newId: () => string): Product
 }
 
 /**
- * A part of a home mix as it stands on the shelf: as it was bought, with no label for plants. Its line only says
- * that, so it holds any amount a recipe may take.
+ * A part of a home mix as it stands on the shelf: as it was bought, with no label for plants. Its line holds the
+ * recipe's own amount and no other, so that no bench can offer more.
  */
 export function kitchenProduct(
   materialId: string,
-  { name, by }: Pick<RecipePart, 'name' | 'by'>,
+  { name, by, perLitre }: Pick<RecipePart, 'name' | 'by' | 'perLitre'>,
   newId: () => string,
 ): Product {
   const inMixes = line(
     newId(),
     'In home mixes; no label',
     ['in-leaf', 'dormant', 'delayed-dormant'],
-    [0.01, 1000],
+    [perLitre, perLitre],
     {
       groups: TARGET_GROUPS,
       rateUnit: by === 'weight' ? 'g-per-l' : 'ml-per-l',

@@ -191,6 +191,7 @@ function loadOf({ subjects, taken, usedMl, on, sprayer, recipeName, isHeld }: Lo
   const inAll = needs.reduce((sum, need) => sum + need, 0);
   const sprays = subjects.map(({ plant, leafState }, i) => {
     const sprayMl = (usedMl * needs[i]!) / inAll;
+    const lines = taken.map(({ part, product }) => lineForPart(product.lines, part, leafState)!);
     return blankSpray({
       id: newId(),
       watchId: null,
@@ -200,18 +201,16 @@ function loadOf({ subjects, taken, usedMl, on, sprayer, recipeName, isHeld }: Lo
       on,
       leafState,
       sprayMl,
-      // No label stands behind a mix of one's own: its rates are the recipe's.
-      againstLabel: isHeld || taken.some(({ product }) => !product.unlabelled),
+      // A recipe may take more or less of a product than its line says.
+      againstLabel:
+        isHeld || lines.some(({ line, rate }) => rate < line.rateLow - 1e-9 || rate > line.rateHigh + 1e-9),
       note: recipeName,
-      parts: taken.map(({ part, product }) => {
-        const { line, rate } = lineForPart(product.lines, part, leafState)!;
-        return {
-          productId: product.id,
-          lineId: line.id,
-          rate,
-          productAmount: (part.perLitre * sprayMl) / 1000,
-        };
-      }),
+      parts: taken.map(({ part, product }, k) => ({
+        productId: product.id,
+        lineId: lines[k]!.line.id,
+        rate: lines[k]!.rate,
+        productAmount: (part.perLitre * sprayMl) / 1000,
+      })),
     });
   });
   return { id, sprays };

@@ -131,9 +131,9 @@ function SmallMeasure({ part }: { part: PartMeasure }) {
     <p className="text-sm mt-1 font-semibold">
       {way.kind === 'syringe' && 'Less than a quarter teaspoon: use a syringe without a needle.'}
       {way.kind === 'premix' &&
-        `Too little to measure: stir ${way.productMl} ml into ${way.waterMl} ml of water, and take ${figure(way.takeMl, 1)} ml of that by syringe. What is left of it goes on plants of the same label today.`}
+        `Too little to measure: stir ${way.productMl} ml into ${figure(way.waterMl, 1)} ml of water, and take ${figure(way.takeMl, 1)} ml of that by syringe. What is left of it is no spray: thinned to the same rate, on plants of the same label, today.`}
       {way.kind === 'mix-more' &&
-        `Less than a kitchen scale tells: mix at least ${way.times} times as much spray, or use a scale to 0.01 g.`}
+        `Less than a ${part.by === 'weight' ? 'kitchen scale' : 'syringe'} tells: mix at least ${way.times} times as much spray.`}
     </p>
   );
 }
