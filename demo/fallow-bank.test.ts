@@ -78,7 +78,7 @@ test('three seasons: the treated hedge falls, the untreated one over the fence d
       .seasons.slice(1)
       .every((season) => season.change!.kind !== 'fell'),
   ).toBe(true);
-  expect(seasonOf('West hedge').untreated!.efficacy!).toBeGreaterThan(0.6);
+  expect(seasonOf('West hedge').untreated!.efficacy!.value).toBeGreaterThan(0.6);
   const apple = seasonOf('Apple by the gate').seasons.map((season) => season.holedShare!.value);
   expect(apple[2]!).toBeGreaterThan(apple[0]!);
 });

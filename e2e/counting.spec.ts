@@ -102,7 +102,7 @@ test('tags hung, counted, sprayed round and counted again say what the spray did
   await tagged.getByLabel('How many').fill('6');
   await tagged.getByRole('button', { name: 'Hang them' }).click();
   await expect(tagged).toContainText('6 tagged, 3 of them to be left alone');
-  await tagged.getByRole('link', { name: 'Count the tagged' }).click();
+  await tagged.getByRole('link', { name: 'Count the tagged twigs' }).click();
   await expect(page.getByText('Twig 1 of 6: tag 1')).toBeVisible();
   for (let tag = 0; tag < 6; tag++) {
     for (let n = 0; n < 8; n++) await page.keyboard.press('Space');
@@ -147,9 +147,9 @@ test('numbers are typed where there are many, and a count of the day before last
   await says.getByRole('button', { name: 'Wait: look again in two to three weeks' }).click();
   await expect(page.getByText('Planned: Wait, and look again.')).toBeVisible();
   await expect(page.getByRole('region', { name: 'Series' })).toContainText('12–19 June');
-  await says.getByRole('button', { name: 'It is over' }).click();
+  await says.getByRole('button', { name: 'Close the watch' }).click();
   await expect(page.getByText('The watch is closed.')).toBeVisible();
-  await expect(says.getByRole('button', { name: 'It is over' })).toHaveCount(0);
+  await expect(says.getByRole('button', { name: 'Close the watch' })).toHaveCount(0);
 });
 
 test('the cover of a spray is checked at ten spots', async ({ page, demo }) => {

@@ -99,7 +99,7 @@ test('what treating took away is told against a plant never treated', () => {
   // 1 − (2 ÷ 10) · (10 ÷ 8)
   expect(compared(twoPlants(45, '2026-05-10', '2026-06-20'))).toMatchObject({
     plantName: 'Untreated',
-    efficacy: 0.75,
+    efficacy: { value: 0.75 },
   });
 });
 
@@ -119,7 +119,7 @@ test('a plant worked on by hand was treated too', () => {
 
 test('in the south a season runs across New Year', () => {
   expect(compared(twoPlants(-37, '2026-12-10', '2027-01-20'))).toMatchObject({
-    efficacy: 0.75,
+    efficacy: { value: 0.75 },
     from: '2026-12-10',
     to: '2027-01-20',
   });

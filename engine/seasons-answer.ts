@@ -1,7 +1,7 @@
 import { type CivilDate, daysBetween, type Hemisphere, hemisphereOf, inOneSeason } from '#core/calendar';
 import type { RateUnit } from '#core/materials';
-import type { LevelRange, Measure, Protocol, Share } from '#core/sampling';
-import { compareCounts, hendersonTilton, type Change } from '#core/seasons';
+import type { Estimate, LevelRange, Measure, Protocol, Share } from '#core/sampling';
+import { compareCounts, effectBesideUntreated, notComparable, type Change } from '#core/seasons';
 import type { WatchStatus } from '#core/decide';
 import type { Handwork } from '#core/records';
 import type { GardenDay } from './garden-day.ts';
@@ -36,7 +36,7 @@ export interface UntreatedComparison {
   readonly from: CivilDate;
   readonly to: CivilDate;
   /** Share taken away by treating, Henderson & Tilton; null when it cannot be had. */
-  readonly efficacy: number | null;
+  readonly efficacy: Estimate | null;
 }
 
 export interface WatchSeasons {
@@ -121,12 +121,10 @@ function untreatedComparison(
       plantName: other.plant.name,
       from: first.on,
       to: last.on,
-      efficacy: hendersonTilton({
-        treatedBefore: first.summary.measure.value,
-        treatedAfter: last.summary.measure.value,
-        untreatedBefore: before.summary.measure.value,
-        untreatedAfter: after.summary.measure.value,
-      }),
+      efficacy: effectBesideUntreated(
+        { before: seasonCount(first), after: seasonCount(last) },
+        { before: seasonCount(before), after: seasonCount(after) },
+      ),
     };
   }
   return null;
@@ -145,8 +143,7 @@ function sampleNear(
   return other.samples
     .filter(
       (candidate) =>
-        inOneSeason(candidate.on, sample.on, hemisphere) &&
-        compareCounts(seasonCount(candidate), seasonCount(sample)).kind !== 'not-comparable',
+        inOneSeason(candidate.on, sample.on, hemisphere) && notComparable(candidate, sample) === null,
     )
     .sort((a, b) => daysOff(a) - daysOff(b))[0];
 }

@@ -1,7 +1,7 @@
 import { keptWith } from '#core/caches';
 import type { CivilDate } from '#core/calendar';
 import type { Sample, Tag, Watch } from '#core/records';
-import { PROTOCOL_SHAPES, type SampleSummary, summarise, type Unit } from '#core/sampling';
+import { PROTOCOL_SHAPES, type SampleSummary, summarise, type Unit, unitsApart } from '#core/sampling';
 import { type SeasonCount, taggedEffect, type TaggedEffect } from '#core/seasons';
 import { levelBounds } from '#knowledge';
 
@@ -10,12 +10,9 @@ export interface SummedSample extends Sample {
   readonly summary: SampleSummary;
   /** Every unit carries a tag. */
   readonly tagged: boolean;
-  /** What the tags left alone come to, where some are and some are not; null otherwise. */
-  readonly leftAlone: SampleSummary | null;
+  /** The tags left alone and what they come to, where some are and some are not; null otherwise. */
+  readonly leftAlone: { readonly tagIds: readonly string[]; readonly summary: SampleSummary } | null;
 }
-
-/** Fewer units come to nothing. */
-const FEWEST_UNITS = 2;
 
 const summedUp = keptWith<Sample, string, SummedSample>();
 
@@ -25,13 +22,14 @@ export function sumUp(sample: Sample, { group }: Watch, tags: readonly Tag[]): S
   return summedUp(sample, `${group} ${alone.join(' ')}`, () => {
     const summed = (units: readonly Unit[]) =>
       summarise(sample.protocol, units, levelBounds(sample.protocol, group)?.value ?? null);
-    const leftAlone = sample.units.filter(({ tagId }) => tagId !== undefined && alone.includes(tagId));
-    const treated = sample.units.filter((unit) => !leftAlone.includes(unit));
-    const apart = Math.min(leftAlone.length, treated.length) >= FEWEST_UNITS;
+    const { treated, leftAlone } = unitsApart(sample.units, alone);
     return {
       ...sample,
-      summary: summed(apart ? treated : sample.units),
-      leftAlone: apart ? summed(leftAlone) : null,
+      summary: summed(treated),
+      leftAlone:
+        leftAlone.length > 0
+          ? { tagIds: leftAlone.map(({ tagId }) => tagId!), summary: summed(leftAlone) }
+          : null,
       tagged: sample.units.every(({ tagId }) => tagId !== undefined),
     };
   });
@@ -64,6 +62,15 @@ export function taggedEffectOf(
   );
 }
 
-export function seasonCount({ on, protocol, tagged, summary }: SummedSample): SeasonCount {
-  return { on, protocol, tagged, measure: summary.measure };
+/** A count as it is compared: its treated units, each with what the measure is of. */
+export function seasonCount({ on, protocol, tagged, summary, units, leftAlone }: SummedSample): SeasonCount {
+  const { item } = PROTOCOL_SHAPES[protocol].measure;
+  const { treated } = unitsApart(units, leftAlone?.tagIds ?? []);
+  return {
+    on,
+    protocol,
+    tagged,
+    measure: summary.measure,
+    units: treated.map(({ counts, tagId, tree }) => ({ value: counts[item]!, tagId, tree })),
+  };
 }

@@ -123,6 +123,8 @@ export const tagRecord = z.object({
   id: recordId,
   watchId: recordId,
   label: shortText(20),
+  /** How what it hangs on is counted: a twig, a leaf, a spur …; null: as the watch is usually counted. */
+  protocol: z.enum(PROTOCOLS).nullable().default(null),
   /** Left untreated, as the comparison. */
   untouched: z.boolean(),
   taggedOn: civilDate,

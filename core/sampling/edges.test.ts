@@ -51,7 +51,7 @@ describe('a share over units that hold several', () => {
   });
 
   test('of one unit is one look, however many it holds', () => {
-    const one = { ...wilson(0.3, 1), outOf: 10, designEffect: 1 };
+    const one = { ...wilson(0.3, 1), outOf: 10, itemsALook: 10 };
     expect(clusteredShare([{ hits: 3, outOf: 10 }])).toMatchObject(one);
     // Units that hold nothing are none.
     expect(
@@ -67,7 +67,7 @@ describe('a share over units that hold several', () => {
       { hits: 3, outOf: 10 },
       { hits: 3, outOf: 10 },
     ])!;
-    expect(alike).toMatchObject({ value: 0.3, outOf: 20, designEffect: 1 });
+    expect(alike).toMatchObject({ value: 0.3, outOf: 20 });
     // t with 1 free is 12.7062: 20 items count as 20 / (12.7062/1.95996)² = 0.4759.
     const effective = 20 / (12.7062047 / 1.959964) ** 2;
     expect(alike.low).toBeCloseTo(wilson(0.3 * effective, effective).low, 6);
@@ -86,7 +86,7 @@ describe('a share over units that hold several', () => {
       { hits: 10, outOf: 10 },
       { hits: 0, outOf: 10 },
     ])!;
-    expect(share.designEffect).toBeCloseTo(20, 9);
+    expect(share.itemsALook).toBeCloseTo(20 * (12.7062047 / 1.959964) ** 2, 4);
     // t with 1 free is 12.7062: 20 items count as 20 / (20 · (12.7062/1.95996)²) = 0.0238.
     const effective = 20 / (20 * (12.7062047 / 1.959964) ** 2);
     const plain = wilson(effective / 2, effective);
@@ -188,13 +188,13 @@ const mean = (value: number, logStandardError: number | null, units = 15, high =
   high,
   units,
   logStandardError,
-  designEffect: 1,
+  itemsALook: 1,
 });
 
 describe('how many more to count', () => {
-  const share = (value: number, units: number, designEffect = 1): Measure => {
-    const { low, high } = wilson((value * units) / designEffect, units / designEffect);
-    return { kind: 'share', value, low, high, units, logStandardError: null, designEffect };
+  const share = (value: number, units: number, itemsALook = 1): Measure => {
+    const { low, high } = wilson((value * units) / itemsALook, units / itemsALook);
+    return { kind: 'share', value, low, high, units, logStandardError: null, itemsALook };
   };
 
   test('until a share is as sharp as asked: 0.2 either way at one half needs 21', () => {
@@ -331,18 +331,18 @@ describe('a sample', () => {
       [leaf(3), leaf(5), leaf(0)],
       [0, 1, 5, 15, 40],
     );
-    expect(measure).toMatchObject({ kind: 'area', units: 3, designEffect: 1 });
+    expect(measure).toMatchObject({ kind: 'area', units: 3, itemsALook: 1 });
     expect(measure.value).toBeCloseTo(8 / 3, 12);
     expect([holedShare, covers]).toEqual([null, 0]);
     expect(level?.level).toBe(2);
   });
 
-  test('units of fewer than three trees stand for themselves; from three on trees do', () => {
+  test('trees are clusters from the first one on, and each more narrows the share', () => {
     const spurs = (trees: readonly number[]) =>
       trees.flatMap((tree, i) =>
-        [0, 1, 2, 3].map(() => ({
+        [0, 1, 2, 3].map((at) => ({
           counts: {
-            liveScale: i % 2,
+            liveScale: (i + at) % 2,
             holedScale: 0,
             softNymphs: 0,
             stalkedEggs: 0,
@@ -352,10 +352,18 @@ describe('a sample', () => {
           tree,
         })),
       );
-    expect(summarise('spur', spurs([1, 2]), null).measure.designEffect).toBe(1);
-    expect(summarise('spur', spurs([1, 2, 3]), null).measure.designEffect).toBeGreaterThan(1);
+    const measured = (...trees: number[]) => summarise('spur', spurs(trees), null).measure;
+    // One tree of four spurs: 1 + 3 · 0.2 = 1.6 spurs a look, with 2 free (t 4.3027) (4.3027/1.95996)² as many.
+    expect(measured(1).itemsALook).toBeCloseTo(1.6 * (4.3026527 / 1.959964) ** 2, 4);
+    // Two trees alike: (0 told + 2 · 1.6) / 3 = 1.0667, with 3 free (t 3.1824).
+    expect(measured(1, 2).itemsALook).toBeCloseTo((3.2 / 3) * (3.1824463 / 1.959964) ** 2, 4);
+    const widths = [measured(1), measured(1, 2), measured(1, 2, 3), measured(1, 2, 3, 4)].map(
+      ({ low, high }) => high - low,
+    );
+    expect(widths).toEqual([...widths].sort((a, b) => b - a));
+    expect(widths[1]! - widths[2]!).toBeGreaterThan(0.05);
     const untold = spurs([1, 2, 3]).map((unit, i) => (i === 0 ? { counts: unit.counts } : unit));
-    expect(summarise('spur', untold, null).measure.designEffect).toBe(1);
+    expect(summarise('spur', untold, null).measure.itemsALook).toBe(1);
   });
 
   test('a value must exceed a bound to reach its level', () => {

@@ -1,8 +1,9 @@
 export { agreement, type Agreement, type GuessedAgainstTrue } from './agreement.ts';
-export { differenceOfShares } from './difference.ts';
+export { differenceOfPairs, differenceOfShares, differenceOverTrees } from './difference.ts';
 export { type Estimate } from './interval.ts';
+export { unitsApart, type UnitsApart } from './left-alone.ts';
 export { levelOf, levelRange, type Level, type LevelBounds, type LevelRange } from './level.ts';
-export { meanArea } from './mean-area.ts';
+export { JUDGED_LOG_DEVIATION, meanArea } from './mean-area.ts';
 export { meanCount, type MeanCount } from './mean-count.ts';
 export { unitsForPrecision, unitsToDecide, type MoreUnits } from './more-units.ts';
 export {
@@ -17,5 +18,5 @@ export {
   type Unit,
 } from './protocol.ts';
 export { planAround, sequentialVerdict, type SequentialPlan, type SequentialVerdict } from './sequential.ts';
-export { clusteredShare, wilson, type Share } from './share.ts';
+export { clusteredShare, shareOverTrees, wilson, type ItemsOfUnit, type Share } from './share.ts';
 export { summarise, type Measure, type SampleSummary } from './summarise.ts';

@@ -14,7 +14,7 @@ const OVERLOOKED_PERCENT = 2;
  * twice the last leave half a doubling open either way (a flat spread over ln 2; the key's steps are a rule
  * of thumb, grade C).
  */
-const JUDGED_LOG_DEVIATION = Math.LN2 / Math.sqrt(12);
+export const JUDGED_LOG_DEVIATION = Math.LN2 / Math.sqrt(12);
 
 /**
  * Mean share of leaf area affected, in per cent (0–100), with a 95 % interval. Shares of area are

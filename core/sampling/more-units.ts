@@ -1,8 +1,7 @@
 import { qt } from 'lib-r-math.js';
-import { wilson } from './share.ts';
+import { wilson, Z95 } from './share.ts';
 import type { Measure } from './summarise.ts';
 
-const Z95 = 1.959964;
 /** More than this nobody counts; it is said instead. */
 const MOST_UNITS = 2000;
 
@@ -20,7 +19,7 @@ export type MoreUnits =
 export function unitsForPrecision(measure: Measure, precision: number): MoreUnits {
   if (measure.kind === 'share') {
     const halfWidth = (n: number) => {
-      const { low, high } = wilson((measure.value * n) / measure.designEffect, n / measure.designEffect);
+      const { low, high } = wilson((measure.value * n) / measure.itemsALook, n / measure.itemsALook);
       return (high - low) / 2;
     };
     return firstThatDoes(measure.units, (n) => halfWidth(n) <= precision);
@@ -42,7 +41,7 @@ export function unitsToDecide(measure: Measure, threshold: number): MoreUnits {
   if (measure.value === threshold) return { kind: 'beyond' };
   if (measure.kind === 'share') {
     return firstThatDoes(measure.units, (n) => {
-      const { low, high } = wilson((measure.value * n) / measure.designEffect, n / measure.designEffect);
+      const { low, high } = wilson((measure.value * n) / measure.itemsALook, n / measure.itemsALook);
       return low > threshold || high < threshold;
     });
   }

@@ -23,7 +23,6 @@ describe('shares', () => {
 
   test('twigs that agree cost what few twigs cost, twigs that differ widen the interval', () => {
     const even = clusteredShare(Array.from({ length: 10 }, () => ({ hits: 2, outOf: 10 })))!;
-    expect(even.designEffect).toBe(1);
     // t with 9 free is 2.2622: 100 covers count as 100 · (1.95996/2.2622)² = 75.07.
     const effective = 100 * (1.959964 / 2.2621572) ** 2;
     expect(even.low).toBeCloseTo(wilson(0.2 * effective, effective).low, 5);
@@ -34,7 +33,7 @@ describe('shares', () => {
     ])!;
     // Between-twig variance by hand: 10/9 · (8·2² + 2·8²)/100² = 0.01778; binomial (22/104)(82/104)/100
     // = 0.001668.
-    expect(split.designEffect).toBeCloseTo(0.0177778 / 0.0016679, 2);
+    expect(split.itemsALook).toBeCloseTo((0.0177778 / 0.0016679) * (2.2621572 / 1.959964) ** 2, 2);
     expect(split.high - split.low).toBeGreaterThan(2 * (even.high - even.low));
     expect(clusteredShare([{ hits: 0, outOf: 0 }])).toBeNull();
   });

@@ -1,9 +1,10 @@
+import { groupBy } from 'es-toolkit';
 import type { Estimate } from './interval.ts';
 import { type LevelBounds, type LevelRange, levelRange } from './level.ts';
 import { meanArea } from './mean-area.ts';
 import { meanCount } from './mean-count.ts';
 import { type MeasureKind, type Protocol, PROTOCOL_SHAPES, type Unit } from './protocol.ts';
-import { clusteredShare, type Share, wilson } from './share.ts';
+import { clusteredShare, type ItemsOfUnit, type Share, shareOverTrees, wilson } from './share.ts';
 
 /**
  * What a sample comes to: a mean a unit, a share of units (0–1) or a mean area (0–100 %), with its 95 %
@@ -14,8 +15,8 @@ export interface Measure extends Estimate {
   readonly units: number;
   /** Standard error of the logarithm of a mean or an area; null for a share, and when nothing was found. */
   readonly logStandardError: number | null;
-  /** How far units that resemble each other widened a share's interval; 1 when each stands for itself. */
-  readonly designEffect: number;
+  /** How many units say as much as one picked by itself; 1 when each stands for itself. */
+  readonly itemsALook: number;
 }
 
 export interface SampleSummary {
@@ -33,12 +34,9 @@ export interface SampleSummary {
   readonly found: Readonly<Record<string, Share>>;
 }
 
-/** Fewer trees than this say nothing about how far trees differ. */
-const FEWEST_TREES = 3;
-
 /**
  * Sums up units counted under one protocol. Levels carry the interval through. A share over
- * several trees is widened by how far the trees differ, from three trees on; on one plant each
+ * several trees is widened by how far trees differ ({@link shareOverTrees}); on one plant each
  * unit is taken to have been picked by itself.
  * @throws RangeError for fewer than 2 units, or numbers their protocol does not allow.
  */
@@ -65,7 +63,7 @@ export function summarise(
 }
 
 /** How many of the covers on a unit are holed; a spur counts as one, whatever number it holds. */
-function coversOf({ counts }: Unit): { hits: number; outOf: number } {
+function coversOf({ counts }: Unit): ItemsOfUnit {
   if (counts.holedScale !== undefined)
     return { hits: counts.holedScale, outOf: Math.max(counts.holedScale, counts.liveScale ?? 0) };
   const hits = counts.holed ?? 0;
@@ -74,26 +72,17 @@ function coversOf({ counts }: Unit): { hits: number; outOf: number } {
 
 function measureOf(kind: MeasureKind, item: string, units: readonly Unit[]): Measure {
   const values = units.map(({ counts }) => counts[item]!);
-  if (kind === 'mean') return { kind, ...meanCount(values), designEffect: 1 };
-  if (kind === 'area') return { kind, ...meanArea(values), designEffect: 1 };
-  const { value, low, high, designEffect } = shareOfUnits(units, item);
-  return { kind, value, low, high, designEffect, units: units.length, logStandardError: null };
+  if (kind === 'mean') return { kind, ...meanCount(values), itemsALook: 1 };
+  if (kind === 'area') return { kind, ...meanArea(values), itemsALook: 1 };
+  const { value, low, high, itemsALook } = shareOfUnits(units, item);
+  return { kind, value, low, high, itemsALook, units: units.length, logStandardError: null };
 }
 
 function shareOfUnits(units: readonly Unit[], item: string): Share {
-  const trees = new Map<number | undefined, { hits: number; outOf: number }>();
-  for (const { counts, tree } of units) {
-    const { hits, outOf } = trees.get(tree) ?? { hits: 0, outOf: 0 };
-    trees.set(tree, { hits: hits + (counts[item]! > 0 ? 1 : 0), outOf: outOf + 1 });
+  const hits = (some: readonly Unit[]) => some.filter(({ counts }) => counts[item]! > 0).length;
+  if (units.every(({ tree }) => tree !== undefined)) {
+    const trees = Object.values(groupBy(units, ({ tree }) => tree!));
+    return shareOverTrees(trees.map((some) => ({ hits: hits(some), outOf: some.length })));
   }
-  const groups = [...trees.values()];
-  if (!trees.has(undefined) && groups.length >= FEWEST_TREES) return clusteredShare(groups)!;
-  return {
-    ...wilson(
-      groups.reduce((sum, { hits }) => sum + hits, 0),
-      units.length,
-    ),
-    outOf: units.length,
-    designEffect: 1,
-  };
+  return { ...wilson(hits(units), units.length), outOf: units.length, itemsALook: 1 };
 }

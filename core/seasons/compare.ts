@@ -1,14 +1,33 @@
-import { qt } from 'lib-r-math.js';
+import { groupBy } from 'es-toolkit';
 import { type CivilDate, dayOfYear } from '#core/calendar';
-import { differenceOfShares, type Measure, type Protocol } from '#core/sampling';
+import {
+  differenceOfPairs,
+  differenceOfShares,
+  differenceOverTrees,
+  type ItemsOfUnit,
+  type Measure,
+  type Protocol,
+} from '#core/sampling';
+import { type Ratio, ratioOfGroups, ratioOfPairs } from './ratio.ts';
 
-/** A count of one season: how, when, and what it came to. */
+/** What one unit of a count showed of the thing its measure is of. */
+export interface UnitValue {
+  readonly value: number;
+  /** The tag it carries, when the same unit is counted again and again. */
+  readonly tagId?: string | undefined;
+  /** Which tree of several it comes from. */
+  readonly tree?: number | undefined;
+}
+
+/** A count of one season: how, when, what it came to, and from which units. */
 export interface SeasonCount {
   readonly on: CivilDate;
   readonly protocol: Protocol;
   readonly measure: Measure;
   /** The same tagged units every time: never compared with units picked afresh. */
   readonly tagged: boolean;
+  /** At least 2, those of `measure`. */
+  readonly units: readonly UnitValue[];
 }
 
 /** Counts further apart than this in the year stand at different stages (rule of thumb, grade C). */
@@ -34,43 +53,92 @@ export type Change =
   | { readonly kind: 'not-comparable'; readonly why: 'protocol' | 'stage' };
 
 /**
- * What changed between two counts of the same thing. The ratio of two means or areas is taken on
- * the logarithm with Welch's degrees of freedom; shares are compared by their difference. A change
- * is only claimed when the 95 % interval leaves out "none". Different protocols, or times of year
- * more than {@link SAME_STAGE_DAYS} days apart, are not compared.
+ * What changed between two counts of the same thing. Tags that were counted both times, and trees that gave
+ * spurs both times, are compared with themselves; other units as picked afresh. Means and areas by their ratio,
+ * shares by their difference. A change is only claimed when the 95 % interval leaves out "none". Different
+ * protocols, or times of year more than {@link SAME_STAGE_DAYS} days apart, are not compared.
  */
 export function compareCounts(earlier: SeasonCount, later: SeasonCount): Change {
-  if (earlier.protocol !== later.protocol || earlier.tagged !== later.tagged)
-    return { kind: 'not-comparable', why: 'protocol' };
-  if (daysApartInYear(earlier.on, later.on) > SAME_STAGE_DAYS)
-    return { kind: 'not-comparable', why: 'stage' };
-  const [before, after] = [earlier.measure, later.measure];
-  if (before.value === 0 && after.value === 0) return { kind: 'none-both-times' };
-  if (before.kind === 'share') return sharesMoved(before, after);
-  if (before.logStandardError === null)
-    return { kind: after.low > before.high ? 'appeared' : 'no-change-shown-none' };
-  if (after.logStandardError === null)
-    return { kind: after.high < before.low ? 'gone' : 'no-change-shown-none' };
-  return ratioOfMeans(before, before.logStandardError, after, after.logStandardError);
+  const why = notComparable(earlier, later);
+  if (why) return { kind: 'not-comparable', why };
+  const [before, after] = [earlier.measure.value, later.measure.value];
+  if (before === 0 && after === 0) return { kind: 'none-both-times' };
+  if (earlier.measure.kind === 'share') return sharesMoved(earlier, later);
+  const ratio = ratioOf(earlier, later);
+  if (before === 0) return { kind: ratio.low > 1 ? 'appeared' : 'no-change-shown-none' };
+  if (after === 0) return { kind: ratio.high < 1 ? 'gone' : 'no-change-shown-none' };
+  const by: Move = { as: 'ratio', ...ratio, value: after / before };
+  if (by.high < 1) return { kind: 'fell', by };
+  return { kind: by.low > 1 ? 'rose' : 'no-change-shown', by };
 }
 
-function sharesMoved(before: Measure, after: Measure): Change {
-  const by: Move = { as: 'points', ...differenceOfShares(before, after) };
-  if (by.high < 0) return after.value === 0 ? { kind: 'gone' } : { kind: 'fell', by };
-  if (by.low > 0) return before.value === 0 ? { kind: 'appeared' } : { kind: 'rose', by };
+/** Why two counts may not be compared; null where they may. */
+export function notComparable(
+  a: Pick<SeasonCount, 'on' | 'protocol' | 'tagged'>,
+  b: Pick<SeasonCount, 'on' | 'protocol' | 'tagged'>,
+): 'protocol' | 'stage' | null {
+  if (a.protocol !== b.protocol || a.tagged !== b.tagged) return 'protocol';
+  return daysApartInYear(a.on, b.on) > SAME_STAGE_DAYS ? 'stage' : null;
+}
+
+/** Later over earlier of what both counts measured: tag by tag where the same tags were counted. */
+export function ratioOf(earlier: SeasonCount, later: SeasonCount): Ratio {
+  const { kind } = earlier.measure;
+  const tags = tagsCountedTwice(earlier, later);
+  if (kind !== 'share' && tags.length >= FEWEST_PAIRS)
+    return ratioOfPairs(
+      kind,
+      tags.map(({ before }) => before),
+      tags.map(({ after }) => after),
+    );
+  return ratioOfGroups(kind, valuesOf(earlier), valuesOf(later));
+}
+
+const valuesOf = ({ units }: SeasonCount): number[] => units.map(({ value }) => value);
+
+/** Fewer tags, or trees, in both counts are no pairs to speak of. */
+const FEWEST_PAIRS = 2;
+const FEWEST_TREES = 3;
+
+function sharesMoved(earlier: SeasonCount, later: SeasonCount): Change {
+  const by: Move = { as: 'points', ...shareDifference(earlier, later) };
+  if (by.high < 0) return later.measure.value === 0 ? { kind: 'gone' } : { kind: 'fell', by };
+  if (by.low > 0) return earlier.measure.value === 0 ? { kind: 'appeared' } : { kind: 'rose', by };
   return { kind: 'no-change-shown', by };
 }
 
-function ratioOfMeans(before: Measure, beforeError: number, after: Measure, afterError: number): Change {
-  const variance = beforeError ** 2 + afterError ** 2;
-  const freedom =
-    variance ** 2 / (beforeError ** 4 / (before.units - 1) + afterError ** 4 / (after.units - 1));
-  // Units that are all alike have no scatter: their ratio is as exact as it looks.
-  const factor = variance === 0 ? 1 : Math.exp(qt(0.975, freedom) * Math.sqrt(variance));
-  const value = after.value / before.value;
-  const by: Move = { as: 'ratio', value, low: value / factor, high: value * factor };
-  if (by.high < 1) return { kind: 'fell', by };
-  return { kind: by.low > 1 ? 'rose' : 'no-change-shown', by };
+function shareDifference(earlier: SeasonCount, later: SeasonCount) {
+  const tags = tagsCountedTwice(earlier, later);
+  if (tags.length >= FEWEST_PAIRS)
+    return differenceOfPairs(tags.map(({ before, after }) => ({ before: before > 0, after: after > 0 })));
+  const trees = sameTrees(earlier, later);
+  if (trees.length >= FEWEST_TREES) return differenceOverTrees(trees);
+  return differenceOfShares(earlier.measure, later.measure);
+}
+
+function tagsCountedTwice(earlier: SeasonCount, later: SeasonCount): { before: number; after: number }[] {
+  const after = new Map(later.units.map(({ tagId, value }) => [tagId, value]));
+  return earlier.units.flatMap(({ tagId, value }) =>
+    tagId !== undefined && after.has(tagId) ? [{ before: value, after: after.get(tagId)! }] : [],
+  );
+}
+
+/** Tree by tree where both counts are of the same trees; empty where they are not. */
+function sameTrees(earlier: SeasonCount, later: SeasonCount): { before: ItemsOfUnit; after: ItemsOfUnit }[] {
+  const [before, after] = [treesOf(earlier), treesOf(later)];
+  const trees = Object.keys(before);
+  if (trees.join() !== Object.keys(after).join() || 'untold' in before) return [];
+  return trees.map((tree) => ({ before: before[tree]!, after: after[tree]! }));
+}
+
+function treesOf({ units }: SeasonCount): Record<string, ItemsOfUnit> {
+  const trees = groupBy(units, ({ tree }) => String(tree ?? 'untold'));
+  return Object.fromEntries(
+    Object.entries(trees).map(([tree, some]) => [
+      tree,
+      { hits: some.filter(({ value }) => value > 0).length, outOf: some.length },
+    ]),
+  );
 }
 
 function daysApartInYear(a: CivilDate, b: CivilDate): number {

@@ -26,36 +26,34 @@ const HALF = 0.5;
 /**
  * What a treatment did, from tagged units counted before and after of which some were left alone:
  * Henderson and Tilton's share (1955) with the ratio taken tag by tag, and Welch's 95 % interval on
- * the logarithm. Tags on one plant show what the treatment did on that plant.
+ * the logarithm. Tags that happen to agree are no certainty: their ratio varies at least as that of two sums
+ * counted by chance. Tags on one plant show what the treatment did on that plant.
  * Returns null with fewer than 2 treated or 2 untouched tags.
  */
 export function taggedEffect(pairs: readonly TaggedPair[]): TaggedEffect | null {
-  const logRatios = (untouched: boolean) =>
-    pairs
-      .filter((pair) => pair.untouched === untouched)
-      .map(({ before, after }) => Math.log((after + HALF) / (before + HALF)));
-  const [treated, untouched] = [logRatios(false), logRatios(true)];
-  if (treated.length < 2 || untouched.length < 2) return null;
-  const difference = mean(treated) - mean(untouched);
-  const errors = [treated, untouched].map((ratios) => ({
-    squared: sampleVariance(ratios) / ratios.length,
-    freedom: ratios.length - 1,
-  }));
-  const variance = errors.reduce((sum, { squared }) => sum + squared, 0);
-  const half =
-    variance === 0
-      ? 0
-      : qt(
-          0.975,
-          variance ** 2 / errors.reduce((sum, { squared, freedom }) => sum + squared ** 2 / freedom, 0),
-        ) * Math.sqrt(variance);
+  const [treated, untouched] = [false, true].map((alone) => pairs.filter((pair) => pair.untouched === alone));
+  if (treated!.length < 2 || untouched!.length < 2) return null;
+  const [a, b] = [logRatioOf(treated!), logRatioOf(untouched!)];
+  const variance = a.squaredError + b.squaredError;
+  const freedom =
+    variance ** 2 /
+    (a.squaredError ** 2 / (treated!.length - 1) + b.squaredError ** 2 / (untouched!.length - 1));
+  const difference = a.mean - b.mean;
+  const half = qt(0.975, freedom) * Math.sqrt(variance);
   return {
-    treated: treated.length,
-    untouched: untouched.length,
+    treated: treated!.length,
+    untouched: untouched!.length,
     takenAway: {
       value: 1 - Math.exp(difference),
       low: 1 - Math.exp(difference + half),
       high: 1 - Math.exp(difference - half),
     },
   };
+}
+
+function logRatioOf(pairs: readonly TaggedPair[]): { mean: number; squaredError: number } {
+  const ratios = pairs.map(({ before, after }) => Math.log((after + HALF) / (before + HALF)));
+  const sum = (counted: (pair: TaggedPair) => number) => pairs.reduce((so, pair) => so + counted(pair), HALF);
+  const byChance = 1 / sum(({ before }) => before) + 1 / sum(({ after }) => after);
+  return { mean: mean(ratios), squaredError: Math.max(sampleVariance(ratios) / pairs.length, byChance) };
 }

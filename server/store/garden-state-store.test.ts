@@ -40,6 +40,7 @@ test('a write is seen in its own watch at once, whatever statement wrote it; the
         id: 'tag',
         watchId: id,
         label: '1',
+        protocol: null,
         untouched: true,
         taggedOn: OPENING_DAY,
         lostOn: null,

@@ -75,6 +75,7 @@ export function roundStore(db: Db) {
         id: 'id',
         watchId: 'watch_id',
         label: 'label',
+        protocol: 'protocol',
         untouched: 'untouched',
         taggedOn: 'tagged_on',
         lostOn: 'lost_on',

@@ -1,6 +1,8 @@
 import { Link } from 'react-router';
 import { blankSeries, blankStep } from '#core/records';
-import { inSentence, WEIGH_OPTIONS } from '#knowledge';
+import { type Level, PROTOCOL_SHAPES } from '#core/sampling';
+import { capital } from '../../show/sentence.ts';
+import { inSentence, PROTOCOL_TEXTS, WEIGH_OPTIONS } from '#knowledge';
 import type { CivilDate } from '#core/calendar';
 import type { CountedSeason, SummedSample, WatchPicture } from '#engine';
 import { usePutWatch, useSeasons } from '../../api/queries.ts';
@@ -13,6 +15,8 @@ import { levelWords, showMeasureOf, unitWords } from '../../show/measures.ts';
 import { showShareRange } from '../../show/units.ts';
 import { useToday } from '../../show/use-show.ts';
 import { changeWords } from '../seasons/change-words.ts';
+import { levelBoundsWords } from '../../show/level-bounds-words.ts';
+import { SpurVerdicts } from './spur-findings.tsx';
 
 /** Days until the next look, where nothing is done now (rule of thumb, grade C). */
 const LOOK_AGAIN = { leastDays: 14, mostDays: 21 } as const;
@@ -35,7 +39,9 @@ export function DecisionPanel({ picture, sample }: { picture: WatchPicture; samp
           <b className="font-semibold">{showMeasureOf(sample.protocol, measure)}</b>,{' '}
           {unitWords(sample.protocol, measure.units)}, {showDate(sample.on, today)}
           {level && `: ${levelWords(level)}`}.
+          {level && <BoundsOf picture={picture} sample={sample} level={level.level} />}
         </li>
+        <OtherItems sample={sample} />
         {holedShare && (
           <li>
             {holedShare.value > 0
@@ -68,6 +74,43 @@ export function DecisionPanel({ picture, sample }: { picture: WatchPicture; samp
     </section>
   );
 }
+
+/** Where the level of a count begins and ends. */
+function BoundsOf({ picture, sample, level }: { picture: WatchPicture; sample: SummedSample; level: Level }) {
+  const words = levelBoundsWords(sample.protocol, picture.watch.group, sample.summary.measure.kind, level);
+  if (!words) return null;
+  return (
+    <span className="soft">
+      {' '}
+      {capital(words)} <GradeMark grade="C" />.
+    </span>
+  );
+}
+
+/** What else was written down for each unit: eggs and nymphs of a spur, larvae in mines, helpers on a tap. */
+function OtherItems({ sample: { protocol, summary, units } }: { sample: SummedSample }) {
+  const { items, unit } = PROTOCOL_TEXTS[protocol];
+  const others = items.filter(
+    ({ id }) => id !== PROTOCOL_SHAPES[protocol].measure.item && !COVER_ITEMS.includes(id),
+  );
+  return (
+    <>
+      {others.map(({ id, name }) => (
+        <li key={id}>
+          {name}: on {showShareRange(summary.found[id]!)} of {unit[1]}.
+        </li>
+      ))}
+      {protocol === 'spur' && (
+        <li>
+          <SpurVerdicts units={units} />
+        </li>
+      )}
+    </>
+  );
+}
+
+/** Told together, as the share that wasps left. */
+const COVER_ITEMS: readonly string[] = ['live', 'dead', 'holed', 'holedScale'];
 
 /** What changed since the count before it, by its day. */
 function sinceWords(seasons: readonly CountedSeason[], sampleId: string, today: CivilDate): string {
@@ -118,7 +161,7 @@ function NextSteps({ picture: { watch }, canSpray, speaksForSpray }: NextStepsPr
           change(watch, { ...watch, outcome: 'closed', outcomeOn: today }, 'The watch is closed.')
         }
       >
-        It is over
+        Close the watch
       </button>
     </div>
   );

@@ -1,12 +1,14 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Tag } from '#core/records';
+import type { Protocol } from '#core/sampling';
+import { PROTOCOL_TEXTS } from '#knowledge';
 import type { WatchPicture } from '#engine';
 import { newId } from '../../api/new-id.ts';
 import { keepRecord, putEntry } from '../../outbox/use-outbox.ts';
 import { Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
-import { showShareRange } from '../../show/units.ts';
+import { effectWords } from '../../show/effect-words.ts';
 import { useToday } from '../../show/use-show.ts';
 
 const MOST_AT_ONCE = 40;
@@ -17,6 +19,7 @@ const MOST_AT_ONCE = 40;
  */
 export function TagSection({ picture }: { picture: WatchPicture }) {
   const { tags, watch, protocols, tagged } = picture;
+  const usual = protocols[0];
   const untouched = tags.filter((tag) => tag.untouched).length;
   return (
     <section aria-label="Tagged">
@@ -35,18 +38,19 @@ export function TagSection({ picture }: { picture: WatchPicture }) {
         )}
         {tagged && (
           <p className="font-semibold">
-            The treatment took away {showShareRange(tagged.takenAway)} beyond what happened on the untouched (
-            {tagged.treated} against {tagged.untouched} tags).
+            Treating {effectWords(tagged.takenAway)} ({tagged.treated} tags treated, {tagged.untouched} left
+            alone).
           </p>
         )}
-        {tags.length > 0 && (
+        {countedBy(tags, usual).map((protocol) => (
           <Link
-            className="btn btn-sm self-start"
-            to={`/look/${watch.id}/count?protocol=${protocols[0]}&tagged`}
+            key={protocol}
+            className="btn btn-sm self-start min-h-11"
+            to={`/look/${watch.id}/count?protocol=${protocol}&tagged`}
           >
-            Count the tagged
+            Count the tagged {PROTOCOL_TEXTS[protocol].unit[1]}
           </Link>
-        )}
+        ))}
         {tags.length > 0 && <LostTag tags={tags} plantName={picture.plant.name} />}
         <NewTags picture={picture} />
       </div>
@@ -54,10 +58,17 @@ export function TagSection({ picture }: { picture: WatchPicture }) {
   );
 }
 
-function NewTags({ picture: { watch, plant, tags } }: { picture: WatchPicture }) {
+/** The ways of counting that some tag hangs for, the usual one for tags that do not say. */
+function countedBy(tags: readonly Tag[], usual: Protocol | undefined): Protocol[] {
+  const ways = tags.map(({ protocol }) => protocol ?? usual);
+  return [...new Set(ways)].filter((protocol) => protocol !== undefined);
+}
+
+function NewTags({ picture: { watch, plant, tags, protocols } }: { picture: WatchPicture }) {
   const today = useToday();
   const { say } = useNotices();
   const [typed, setTyped] = useState('10');
+  const [protocol, setProtocol] = useState(protocols[0]);
   const [error, setError] = useState<string>();
   const hang = async () => {
     const count = Number(typed);
@@ -70,6 +81,7 @@ function NewTags({ picture: { watch, plant, tags } }: { picture: WatchPicture })
         id: newId(),
         watchId: watch.id,
         label: String(tags.length + i + 1),
+        protocol: protocol ?? null,
         untouched: i % 2 === 1,
         taggedOn: today,
         lostOn: null,
@@ -85,7 +97,7 @@ function NewTags({ picture: { watch, plant, tags } }: { picture: WatchPicture })
       <summary className="link-husk list-none">Hang tags</summary>
       <form
         noValidate
-        className="mt-2 flex items-end gap-2"
+        className="mt-2 flex flex-wrap items-end gap-2"
         onSubmit={(event) => {
           event.preventDefault();
           void hang();
@@ -99,6 +111,21 @@ function NewTags({ picture: { watch, plant, tags } }: { picture: WatchPicture })
             onChange={(event) => setTyped(event.target.value)}
           />
         </Field>
+        {protocols.length > 1 && (
+          <Field label="On">
+            <select
+              className="select w-auto"
+              value={protocol}
+              onChange={(event) => setProtocol(protocols.find((id) => id === event.target.value))}
+            >
+              {protocols.map((id) => (
+                <option key={id} value={id}>
+                  {PROTOCOL_TEXTS[id].name}
+                </option>
+              ))}
+            </select>
+          </Field>
+        )}
         <button type="submit" className="btn">
           Hang them
         </button>

@@ -213,8 +213,8 @@ function Counts({ picture }: { picture: WatchPicture }) {
                   </span>
                   {sample.leftAlone && (
                     <span className="soft text-sm block">
-                      left alone: {showMeasure(sample.leftAlone.measure)} on{' '}
-                      {unitWords(sample.protocol, sample.leftAlone.measure.units)}
+                      left alone: {showMeasure(sample.leftAlone.summary.measure)} on{' '}
+                      {unitWords(sample.protocol, sample.leftAlone.summary.measure.units)}
                     </span>
                   )}
                 </td>

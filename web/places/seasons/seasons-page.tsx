@@ -5,9 +5,10 @@ import type { CountedSeason, CountedWatch, WatchSeasons } from '#engine';
 import { useCountedWatches, useSeasons } from '../../api/queries.ts';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { Answered, EmptyState, PageHead, SubNav } from '../../parts/page.tsx';
-import { showDate, showFullDate, showShortDate } from '../../show/dates.ts';
+import { showDate, showFullDate } from '../../show/dates.ts';
 import { showMeasureOf, unitWords } from '../../show/measures.ts';
-import { showShare, showShareRange, significant } from '../../show/units.ts';
+import { effectWords } from '../../show/effect-words.ts';
+import { showShareRange, significant } from '../../show/units.ts';
 import { RATE_UNITS } from '../mix/mix-words.ts';
 import { STATUS_WORDS } from '../look/status-words.ts';
 import { changeWords } from './change-words.ts';
@@ -197,7 +198,7 @@ function Untreated({ watch: { untreated } }: { watch: WatchSeasons }) {
       <b className="font-semibold">Beside a plant left alone.</b>{' '}
       {untreated.efficacy === null
         ? 'A count of none makes the comparison impossible.'
-        : `Against ${untreated.plantName.toLowerCase()}, never treated, treating took away ${showShare(untreated.efficacy)} between ${showShortDate(untreated.from)} ${untreated.from.slice(0, 4)} and ${showShortDate(untreated.to)} ${untreated.to.slice(0, 4)}.`}
+        : `${untreated.plantName} was never treated. Beside it, between ${showFullDate(untreated.from)} and ${showFullDate(untreated.to)}, treating ${effectWords(untreated.efficacy)}.`}
       <span className="soft">
         {' '}
         One plant against one is not proof: they may differ in more than the spray (Henderson & Tilton 1955).

@@ -24,6 +24,7 @@ import { useStopDone } from '../round/use-round.ts';
 import { AreaPad } from './area-pad.tsx';
 import { type CountDraft, inHand, isUntouched, nextUnit, undoLast, useCountDraft } from './count-draft.ts';
 import { MarkPad } from './mark-pad.tsx';
+import { countedUnits, spotOf } from './counted-units.ts';
 import { SoFar } from './so-far.tsx';
 import { TallyPad } from './tally-pad.tsx';
 import { UnitStrip } from './unit-strip.tsx';
@@ -45,13 +46,15 @@ export function CountPage() {
               </Link>
             </EmptyState>
           );
-        const tagged = params.has('tagged') && picture.tags.length > 0;
+        const usual = picture.protocols[0];
+        const tags = picture.tags.filter((tag) => (tag.protocol ?? usual) === protocol);
+        const tagged = params.has('tagged') && tags.length > 0;
         return (
           <Count
             key={`${watchId}${protocol}${tagged}`}
             picture={picture}
             protocol={protocol}
-            tags={tagged ? picture.tags : null}
+            tags={tagged ? tags : null}
           />
         );
       }}
@@ -109,11 +112,7 @@ function Count({ picture, protocol, tags }: CountProps) {
       note: '',
       roundId: params.get('round'),
       sprayId: protocol === 'cover' ? params.get('spray') : null,
-      units: units.map((unit, i) => ({
-        counts: { ...unit.counts },
-        ...(tags ? { tagId: tags[i]!.id } : {}),
-        ...treeOf(protocol, plant.count, i),
-      })),
+      units: countedUnits(units, protocol, plant.count, tags),
     };
     const label = `${unitWords(protocol, units.length)}, ${plant.name}`;
     try {
@@ -169,7 +168,8 @@ function Count({ picture, protocol, tags }: CountProps) {
       <SoFar
         protocol={protocol}
         group={watch.group}
-        units={done}
+        units={countedUnits(done, protocol, plant.count, tags)}
+        tags={tags}
         lead={
           full
             ? `All ${unitWords(protocol, wanted)} done.`
@@ -354,18 +354,12 @@ function usualNumber(protocol: Protocol, plants: number): number {
   return perTree === null ? usual : Math.min(100, perTree * plants);
 }
 
-function treeOf(protocol: Protocol, plants: number, index: number): { tree?: number } {
-  const { perTree } = PROTOCOL_TEXTS[protocol];
-  return perTree !== null && plants > 1 ? { tree: Math.min(plants, Math.floor(index / perTree) + 1) } : {};
-}
-
 function unitLabel(tags: readonly Tag[] | null, protocol: Protocol, plants: number, index: number): string {
-  const { perTree } = PROTOCOL_TEXTS[protocol];
-  if (perTree !== null && plants > 1)
-    return `: tree ${Math.min(plants, Math.floor(index / perTree) + 1)}, number ${(index % perTree) + 1} on it`;
-  if (protocol === 'cover') return `: ${COVER_SPOTS[index] ?? ''}`;
   const tag = tags?.[index];
-  return tag ? `: tag ${tag.label}${tag.untouched ? ', left alone' : ''}` : '';
+  if (tag) return `: tag ${tag.label}${tag.untouched ? ', left alone' : ''}`;
+  const spot = spotOf(protocol, plants, index);
+  if (spot) return `: tree ${spot.tree}, number ${spot.onTree} on it`;
+  return protocol === 'cover' ? `: ${COVER_SPOTS[index] ?? ''}` : '';
 }
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

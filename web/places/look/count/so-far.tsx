@@ -1,7 +1,8 @@
 import type { TargetGroup } from '#core/identify';
-import { type Protocol, summarise, type Unit, unitsForPrecision } from '#core/sampling';
+import type { Tag } from '#core/records';
+import { type Protocol, summarise, type Unit, unitsApart, unitsForPrecision } from '#core/sampling';
 import { levelBounds } from '#knowledge';
-import { levelWords, moreWords, showMeasureOf } from '../../../show/measures.ts';
+import { levelWords, moreWords, showMeasureOf, unitWords } from '../../../show/measures.ts';
 import { SpurVerdicts } from '../spur-findings.tsx';
 
 /** Interval wanted: a third of a mean, ten points of a share. */
@@ -12,11 +13,14 @@ export function SoFar({
   protocol,
   group,
   units,
+  tags,
   lead,
 }: {
   protocol: Protocol;
   group: TargetGroup | null;
+  /** As they will be kept, so that what is said now is what is said then. */
   units: readonly Unit[];
+  tags: readonly Tag[] | null;
   lead: string;
 }) {
   if (units.length < 2)
@@ -25,12 +29,17 @@ export function SoFar({
         {lead}
       </p>
     );
-  const { measure, level } = summarise(protocol, units, levelBounds(protocol, group)?.value ?? null);
+  const alone = (tags ?? []).filter(({ untouched }) => untouched).map(({ id }) => id);
+  const { treated, leftAlone } = unitsApart(units, alone);
+  const { measure, level } = summarise(protocol, treated, levelBounds(protocol, group)?.value ?? null);
   return (
     <div className="soft text-sm">
       <p role="status">
         {lead} So far <b className="text-base-content">{showMeasureOf(protocol, measure)}</b>
-        {level ? `, ${levelWords(level)}` : ''}.
+        {level ? `, ${levelWords(level)}` : ''}
+        {leftAlone.length > 0 &&
+          `, on those to be treated; ${unitWords(protocol, leftAlone.length)} left alone`}
+        .
       </p>
       <p>{moreWords(protocol, measure, unitsForPrecision(measure, PRECISION[measure.kind]))}</p>
       {protocol === 'spur' && <SpurVerdicts units={units} />}
