@@ -46,19 +46,19 @@ export const CHECKS: readonly Check[] = [
     'white-flecks',
     'narrow white flecks',
     'Are there narrow white flecks, like rice or coconut shreds, on leaves or stems?',
-    'About 1 mm long and straight-sided, often in crowds.',
+    'About 1 mm (1/25 inch) long and straight-sided, often in crowds.',
     'male covers',
   ),
   sign(
     'crust',
     'a crust of shells on bark',
-    'Is bark or stem crusted with grey or brown shells, 1 to 3 mm?',
+    'Is bark or stem crusted with grey or brown shells, 1 to 3 mm (to 1/8 inch)?',
     'Look along twigs and into forks. Scratch lightly: a crust of covers comes off in scales.',
   ),
   sign(
     'domes',
     'smooth domed or flat bumps',
-    'Are there smooth domed or flat bumps, 2 to 12 mm, that belong to the insect itself?',
+    'Are there smooth domed or flat bumps, 2 to 12 mm (to half an inch), that belong to the insect itself?',
     'Along midribs and twig undersides.',
   ),
   sign(
@@ -264,7 +264,7 @@ export const CHECKS: readonly Check[] = [
     'woolly-walkers',
     'white woolly things that walk',
     'Do white woolly things walk fast among the pests?',
-    'Up to 8 mm, six legs beneath the tufts.',
+    'Up to 8 mm (a third of an inch), six legs beneath the tufts.',
   ),
   sign(
     'stalked-eggs',

@@ -12,7 +12,7 @@ export interface HandworkText {
 }
 
 /** Soap for a cloth or a brush: half of what a spray has (rule of thumb, grade C). */
-const MILD_SOAP = 'mild soapy water, 5 ml (a teaspoon) of plain liquid soap to the litre';
+const MILD_SOAP = 'mild soapy water, 5 ml (a teaspoon) of plain liquid soap to the litre or quart';
 
 export const HANDWORK: Readonly<Record<HandworkKind, HandworkText>> = {
   prune: {

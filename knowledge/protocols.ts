@@ -42,7 +42,7 @@ export const PROTOCOL_TEXTS: Readonly<Record<Protocol, ProtocolText>> = {
     name: 'Twigs',
     unit: ['twig', 'twigs'],
     how:
-      '10 cm of the newest hardened twig, all sides, with a lens. Take twigs from all round, without ' +
+      '10 cm (4 inches) of the newest hardened twig, all sides, with a lens. Take twigs from all round, without ' +
       'choosing.',
     measureName: 'live per 10 cm',
     items: COVERS,
@@ -70,7 +70,7 @@ export const PROTOCOL_TEXTS: Readonly<Record<Protocol, ProtocolText>> = {
     name: 'Patches of bark',
     unit: ['patch', 'patches'],
     how:
-      '5 by 5 cm of bark, held by a frame cut from card. The same places every time: forks, undersides, ' +
+      '5 by 5 cm (2 by 2 inches) of bark, held by a frame cut from card. The same places every time: forks, undersides, ' +
       'old cuts.',
     measureName: 'live per 25 cm²',
     items: COVERS.slice(0, 2),

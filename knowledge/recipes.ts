@@ -106,7 +106,7 @@ export const RECIPES: readonly Recipe[] = [
     parts: [
       ml('cold-pressed neem oil', 5, 'neem'),
       ml('plain liquid soap', 2, 'soap'),
-      ml('water at 35 to 40 °C', 993, 'water'),
+      ml('water at 35 to 40 °C (95 to 104 °F)', 993, 'water'),
     ],
     grade: 'C',
     sourceIds: ['practice'],

@@ -261,7 +261,7 @@ describe('the same product again', () => {
     expect(finding('amount-a-year', facts(60, [used('2026-03-01')]))).toBeUndefined();
     const over = finding('amount-a-year', facts(61, [used('2026-03-01')]));
     expect(over).toMatchObject({ verdict: 'no', until: '2027-01-01' });
-    expect(over!.says).toContain('leaves 60 ml or g of its 100');
+    expect(over!.says).toContain('leaves 60 ml of its 100');
     const gone = finding('amount-a-year', facts(null, [used('2026-03-01', 100)]));
     expect(gone!.says).toContain('is used up');
     expect(finding('amount-a-year', facts(null, [used('2026-03-01', 99)]))).toBeUndefined();

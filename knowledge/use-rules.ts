@@ -7,6 +7,7 @@ import {
   type UseFacts,
   useLimits,
   type UseRule,
+  rateMeaning,
 } from '#core/materials';
 import type { HourReason } from '#core/spray-hours';
 import { keysOf } from '#core/tables';
@@ -371,11 +372,12 @@ export const USE_RULES: readonly UseRule[] = [
         today,
       );
       if (left === null || (left > 0 && (amount ?? 0) <= left)) return null;
+      const unit = rateMeaning(1, line.rateUnit).by === 'weight' ? 'g' : 'ml';
       return {
         says:
           left === 0
-            ? `The label's amount for a year, ${line.mostPerYear} ml or g, is used up.`
-            : `The label leaves ${Math.round(left)} ml or g of its ${line.mostPerYear} for this year.`,
+            ? `The label's amount for a year, ${line.mostPerYear} ${unit}, is used up.`
+            : `The label leaves ${Math.round(left)} ${unit} of its ${line.mostPerYear} for this year.`,
         until: `${yearOf(today) + 1}-01-01`,
       };
     },

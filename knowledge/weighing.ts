@@ -486,7 +486,7 @@ export const WEIGH_RULES: readonly WeighRule[] = [
     refusal(
       `${option}-beyond-reach`,
       option,
-      'It stands higher than your sprayer reaches from the ground; without one on the shelf a hand sprayer is taken, 2.5 m.',
+      'It stands higher than your sprayer reaches from the ground; without one on the shelf a hand sprayer is taken, 2.5 m (8 ft).',
       beyondReach,
     ),
   ),

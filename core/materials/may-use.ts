@@ -55,7 +55,7 @@ export interface UseFacts {
   readonly efficacy: 'works' | 'in part' | 'poor' | 'avoid' | null;
   readonly line: Pick<
     LabelLine,
-    'intervalDays' | 'usesPerYear' | 'mostPerYear' | 'daysToHarvest' | 'hostIds'
+    'rateUnit' | 'intervalDays' | 'usesPerYear' | 'mostPerYear' | 'daysToHarvest' | 'hostIds'
   >;
   /** ml or g of product about to go on this plant; null while nobody measured. */
   readonly amount: number | null;

@@ -236,7 +236,7 @@ export const SPRAY_SERIES: readonly SeriesTemplate[] = [
   template({
     id: 'cover-leaves',
     name: 'Renew the cover while it is wet',
-    says: 'Every 7 to 10 days, and again once 25 mm of rain have washed half of it off; new leaves have none.',
+    says: 'Every 7 to 10 days, and again once 25 mm (an inch) of rain has washed half of it off; new leaves have none.',
     fits: (scene) => scene.group === 'fungus' && scene.targetId !== 'fig-rust' && beginsWith(scene, 'spray'),
     steps: (scene) => [
       blankStep({

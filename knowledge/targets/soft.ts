@@ -236,7 +236,7 @@ export const SOFT: readonly Target[] = [
     name: 'Magnolia scale',
     scientific: 'Neolecanium cornuparvum',
     what:
-      'The largest: pinkish domes to 12 mm, dusted white, on magnolia twigs; bears live young in late ' +
+      'The largest: pinkish domes to 12 mm (half an inch), dusted white, on magnolia twigs; bears live young in late ' +
       'summer.',
     hosts: 'magnolia=always',
     signs: 'sticky=always black-film=always domes=always',

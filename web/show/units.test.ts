@@ -15,8 +15,29 @@ test("figures carry the garden's units", () => {
   expect(imperial.volume(4546.09)).toBe('1 gal');
   expect(us.pour(29.5735)).toBe('1 US fl oz (30 ml)');
   expect(imperial.pour(28.4131)).toBe('1 fl oz (28 ml)');
-  expect(us.mlFrom(2)).toBeCloseTo(7570.82, 2);
-  expect(us.metresFrom(us.lengthNumber(3.048))).toBeCloseTo(3.048, 6);
+  expect([metric.rain(6.35), us.rain(6.35), imperial.rain(6.35)]).toEqual(['6.4 mm', '0.25 in', '6.4 mm']);
+  expect([metric.wind(2.5), us.wind(4.4704)]).toEqual(['2.5 m/s', '10 mph']);
+  expect(us.windRange(1, 4)).toBe('2–9 mph');
+});
+
+test("what is typed is read in the garden's units, or in those it says", () => {
+  expect(us.typedMl('2')).toBeCloseTo(7570.82, 2);
+  expect(us.typedMl('1/2 gal')).toBeCloseTo(1892.71, 2);
+  expect(us.typedMl('1 pint')).toBeCloseTo(473.18, 2);
+  expect(metric.typedMl('1,5')).toBe(1500);
+  expect(metric.typedMl('500 ml')).toBe(500);
+  expect(us.typedMetres('10')).toBeCloseTo(3.048, 6);
+  expect(us.typedMetres('60 in')).toBeCloseTo(1.524, 6);
+  expect(metric.typedMetres('6 ft')).toBeCloseTo(1.8288, 6);
+  expect(us.typedRainMm('0.5')).toBeCloseTo(12.7, 9);
+  expect(us.typedRainMm('12 mm')).toBeCloseTo(12, 9);
+  expect([metric.typedRainMm('0'), us.typedRainMm('0,0')]).toEqual([0, 0]);
+  for (const text of ['', 'much', '-2', '0', '3 kg']) {
+    expect(metric.typedMl(text)).toBeNaN();
+    expect(metric.typedMetres(text)).toBeNaN();
+  }
+  expect(metric.typedRainMm('')).toBeNaN();
+  expect(metric.typedRainMm('-1')).toBeNaN();
 });
 
 test('dates carry their range, counts their interval', () => {

@@ -7,10 +7,14 @@ import {
   ML_PER_IMPERIAL_GALLON,
   ML_PER_US_FLUID_OUNCE,
   ML_PER_US_GALLON,
+  type Quantity,
+  readQuantity,
+  typedNumber,
 } from '#core/units';
 
 const M_PER_FOOT = 0.3048;
 const MM_PER_INCH = 25.4;
+const MS_PER_MPH = 0.44704;
 
 /** Figures in the garden's own units, and back from what a person types. */
 export interface Show {
@@ -26,16 +30,24 @@ export interface Show {
   heatNumber(celsiusDays: number): number;
   length(metres: number): string;
   lengthNumber(metres: number): number;
-  metresFrom(shown: number): number;
+  /** Metres of a length as typed, "6 ft" or a bare number of the garden's unit; NaN for what is none. */
+  typedMetres(text: string): number;
   /** Water and finished spray. */
   volume(ml: number): string;
   volumeNumber(ml: number): number;
-  mlFrom(shown: number): number;
+  /** Water or spray as typed, "2 gal", "500 ml" or a bare number of the garden's unit; NaN for what is none. */
+  typedMl(text: string): number;
   /** Product, small amounts; always with ml. */
   pour(ml: number): string;
   celsiusFrom(shown: number): number;
   temperatureNumber(celsius: number): number;
+  readonly rainUnit: 'mm' | 'in';
   rain(mm: number): string;
+  rainNumber(mm: number): number;
+  /** Rain as typed, 0 among it; NaN for what is none. */
+  typedRainMm(text: string): number;
+  wind(ms: number): string;
+  windRange(fromMs: number, toMs: number): string;
 }
 
 type UnitChoice = Pick<Garden, 'temperatureUnit' | 'measureSystem'>;
@@ -50,6 +62,19 @@ export function showIn({ temperatureUnit, measureSystem }: UnitChoice): Show {
   const heatNumber = (cd: number) => (fahrenheit ? fahrenheitDaysFromCelsiusDays(cd) : cd);
   const temperatureNumber = (c: number) => (fahrenheit ? fahrenheitFromCelsius(c) : c);
   const lengthNumber = (m: number) => (feet ? m / M_PER_FOOT : m);
+  const inches = measureSystem === 'us';
+  const rainNumber = (mm: number) => (inches ? rounded(mm / MM_PER_INCH, 2) : rounded(mm, 1));
+  const windUnit = feet ? 'mph' : 'm/s';
+  const windNumber = (ms: number) => (feet ? Math.round(ms / MS_PER_MPH) : rounded(ms, 1));
+  const typed = (text: string, plain: Quantity) => {
+    const read = readQuantity(text, {
+      system: measureSystem,
+      plain,
+      dimension: plain.dimension,
+      ounce: 'volume',
+    });
+    return read.ok ? read.quantity.amount : Number.NaN;
+  };
   return {
     temperatureUnit: fahrenheit ? '°F' : '°C',
     heatUnit,
@@ -61,15 +86,22 @@ export function showIn({ temperatureUnit, measureSystem }: UnitChoice): Show {
     heatNumber,
     length: (m) => `${significant(lengthNumber(m), 1)} ${feet ? 'ft' : 'm'}`,
     lengthNumber: (m) => Math.round(lengthNumber(m) * 100) / 100,
-    metresFrom: (shown) => (feet ? shown * M_PER_FOOT : shown),
+    typedMetres: (text) => typed(text, { dimension: 'length', amount: feet ? M_PER_FOOT : 1 }),
     volume: (ml) => `${significant(ml / gallonMl, ml / gallonMl < 10 ? 2 : 1)} ${volumeUnit}`,
     volumeNumber: (ml) => Math.round((ml / gallonMl) * 100) / 100,
-    mlFrom: (shown) => shown * gallonMl,
+    typedMl: (text) => typed(text, { dimension: 'volume', amount: gallonMl }),
     pour: (ml) => pour(ml, measureSystem),
     celsiusFrom: (shown) => (fahrenheit ? celsiusFromFahrenheit(shown) : shown),
     temperatureNumber,
-    rain: (mm) =>
-      measureSystem === 'us' ? `${significant(mm / MM_PER_INCH, 2)} in` : `${significant(mm, 1)} mm`,
+    rainUnit: inches ? 'in' : 'mm',
+    rain: (mm) => `${rainNumber(mm)} ${inches ? 'in' : 'mm'}`,
+    rainNumber,
+    typedRainMm: (text) =>
+      typedNumber(text) === 0
+        ? 0
+        : 1000 * typed(text, { dimension: 'length', amount: inches ? MM_PER_INCH / 1000 : 0.001 }),
+    wind: (ms) => `${windNumber(ms)} ${windUnit}`,
+    windRange: (from, to) => `${windNumber(from)}–${windNumber(to)} ${windUnit}`,
   };
 }
 
@@ -88,8 +120,11 @@ export function figure(value: number, decimals: number): string {
 
 /** Rounded to at most `decimals` decimals, without trailing noughts. */
 export function significant(value: number, decimals: number): string {
-  return String(Math.round(value * 10 ** decimals) / 10 ** decimals);
+  return String(rounded(value, decimals));
 }
+
+const rounded = (value: number, decimals: number): number =>
+  Math.round(value * 10 ** decimals) / 10 ** decimals;
 
 export function showShare(share: number): string {
   return `${Math.round(share * 100)} %`;

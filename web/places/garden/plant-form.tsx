@@ -246,7 +246,7 @@ function typedOf(plant: Plant, show: Show): TypedPlant {
 /** The record of what is typed; what is no number becomes NaN, which the schema refuses beside its field. */
 function recordOf(typed: TypedPlant, show: Show): z.input<typeof plantRecord> {
   const number = (text: string) => numberOr(text, Number.NaN);
-  const metres = (text: string) => Math.round(show.metresFrom(number(text)) * 1000) / 1000;
+  const metres = (text: string) => Math.round(show.typedMetres(text) * 1000) / 1000;
   const orNone = <T,>(text: string, read: (text: string) => T) => (text.trim() === '' ? null : read(text));
   return {
     ...typed,

@@ -7,6 +7,7 @@ import type { LoggedSpray } from '#engine';
 import { ApiProblem } from '../../api/client.ts';
 import { useChanges, usePutSpray, useShelf } from '../../api/mixing.ts';
 import { useWatch } from '../../api/queries.ts';
+import { AmountField } from '../../parts/amount-field.tsx';
 import { Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
@@ -42,8 +43,6 @@ export function SprayPage() {
   );
 }
 
-const numberOf = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.')));
-
 function SprayForm({ spray, picture }: { spray: LoggedSpray; picture: WatchPicture }) {
   const show = useShow();
   const today = useToday();
@@ -55,7 +54,7 @@ function SprayForm({ spray, picture }: { spray: LoggedSpray; picture: WatchPictu
   const typedOf = (now: SprayRecord) => ({
     on: now.on,
     ml: String(show.volumeNumber(now.sprayMl)),
-    amounts: now.parts.map(({ productAmount }) => significant(productAmount, 1)),
+    amounts: now.parts.map(({ productAmount }) => productAmount),
     coverage: now.coverage ?? ('' as const),
     stageSeen: now.stageSeen ?? ('' as const),
     note: now.note,
@@ -72,12 +71,12 @@ function SprayForm({ spray, picture }: { spray: LoggedSpray; picture: WatchPictu
     const changed: SprayRecord = {
       ...record,
       on: typed.on,
-      sprayMl: show.mlFrom(numberOf(typed.ml)),
+      sprayMl: show.typedMl(typed.ml),
       note: typed.note,
       againstLabel: typed.againstLabel,
       coverage: typed.coverage || null,
       stageSeen: typed.stageSeen || null,
-      parts: record.parts.map((part, i) => ({ ...part, productAmount: numberOf(typed.amounts[i]!) })),
+      parts: record.parts.map((part, i) => ({ ...part, productAmount: typed.amounts[i]! })),
     };
     if (!(await edit.save(changed))) return;
     say('The spray was put right.', () => put.mutate({ from: changed, to: record }));
@@ -117,23 +116,19 @@ function SprayForm({ spray, picture }: { spray: LoggedSpray; picture: WatchPictu
           {spray.parts.map((part, i) => {
             const product = products.find(({ id }) => id === part.productId);
             return (
-              <Field
+              <AmountField
                 key={part.productId}
-                label={`${product?.name ?? 'Product'}, ${product?.formulation === 'powder' ? 'g' : 'ml'}`}
+                label={product?.name ?? 'Product'}
+                by={product?.formulation === 'powder' ? 'mass' : 'volume'}
                 error={messages.get(`parts.${i}.productAmount`)}
-              >
-                <input
-                  className="input w-full"
-                  inputMode="decimal"
-                  value={typed.amounts[i]}
-                  onChange={(event) =>
-                    setTyped({
-                      ...typed,
-                      amounts: typed.amounts.map((text, k) => (k === i ? event.target.value : text)),
-                    })
-                  }
-                />
-              </Field>
+                value={{ amount: typed.amounts[i]! }}
+                onChange={(amount) =>
+                  setTyped({
+                    ...typed,
+                    amounts: typed.amounts.map((was, k) => (k === i ? (amount?.amount ?? Number.NaN) : was)),
+                  })
+                }
+              />
             );
           })}
           <Field label="Cover">

@@ -1,12 +1,13 @@
 import { useWatch, type UseFormReturn } from 'react-hook-form';
-import type { LabelDoubt } from '#core/materials';
+import { type LabelDoubt, rateMeaning } from '#core/materials';
 import type { ProductRecord } from '#core/records';
 import { GROUPS, HOSTS } from '#knowledge';
+import { AmountField } from '../../parts/amount-field.tsx';
 import { DegreesField } from '../../parts/degrees-field.tsx';
 import { Field } from '../../parts/field.tsx';
 import { LEAF_STATES } from './mix-words.ts';
 import { RateFields } from './rate-fields.tsx';
-import { numericOrNone } from './typed-number.ts';
+import { numericOrNone } from '../../parts/typed-number.ts';
 import { doubtWords } from './doubt-words.ts';
 
 interface LineFieldsProps {
@@ -17,12 +18,11 @@ interface LineFieldsProps {
 }
 
 const LIMITS: readonly [
-  name: 'intervalDays' | 'usesPerYear' | 'mostPerYear' | 'daysToHarvest' | 'reentryHours' | 'rainFreeHours',
+  name: 'intervalDays' | 'usesPerYear' | 'daysToHarvest' | 'reentryHours' | 'rainFreeHours',
   label: string,
 ][] = [
   ['intervalDays', 'Days between uses'],
   ['usesPerYear', 'Uses a year'],
-  ['mostPerYear', 'ml or g a year'],
   ['daysToHarvest', 'Days to harvest'],
   ['reentryHours', 'Hours to keep off'],
   ['rainFreeHours', 'Dry hours after'],
@@ -32,7 +32,7 @@ const DEGREES = [
   ['leastC', 'Not below'],
   ['greatestC', 'Not above'],
 ] as const;
-const LIMIT_NAMES = [...LIMITS, ...DEGREES].map(([name]) => name);
+const LIMIT_NAMES = [...[...LIMITS, ...DEGREES].map(([name]) => name), 'mostPerYear' as const];
 
 /** One line of a label, as it is written there. */
 export function LineFields({ form, index, doubts, onRemove }: LineFieldsProps) {
@@ -119,6 +119,13 @@ export function LineFields({ form, index, doubts, onRemove }: LineFieldsProps) {
               />
             </Field>
           ))}
+          <AmountField
+            label="Most on a plant in a year"
+            by={rateMeaning(1, line.rateUnit).by === 'weight' ? 'mass' : 'volume'}
+            error={wrong?.mostPerYear?.message}
+            value={line.mostPerYear === null ? null : { amount: line.mostPerYear }}
+            onChange={(most) => setValue(`${at}.mostPerYear`, most?.amount ?? null, { shouldDirty: true })}
+          />
           {DEGREES.map(([name, label]) => (
             <DegreesField
               key={name}

@@ -11,7 +11,6 @@ import { useGarden, usePlants } from '../../api/queries.ts';
 import { Field } from '../../parts/field.tsx';
 import { PlantPicker } from '../../parts/plant-picker.tsx';
 import { type Kept, useKeeping } from '../../parts/use-keeping.ts';
-import { numberOr } from '../../show/number-or.ts';
 import { listed } from '../../show/sentence.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
 import { Findings } from './findings.tsx';
@@ -41,8 +40,9 @@ export function LogMix({ recipeName, packs, volumeMl }: LogMixProps) {
   const [allTheSame, setAllTheSame] = useState(false);
   const taken = packs.filter((pack): pack is Taken => pack.product !== null);
   const against = useAgainst(chosen, taken);
-  const usedMl = used === '' ? volumeMl : show.mlFrom(numberOr(used, Number.NaN));
-  const wrong = usedMl > 0 && usedMl <= 500_000 ? undefined : 'a number above 0, at most 500 litres';
+  const usedMl = used === '' ? volumeMl : show.typedMl(used);
+  const wrong =
+    usedMl > 0 && usedMl <= 500_000 ? undefined : `an amount above 0, at most ${show.volume(500_000)}`;
   const isNever = against.findings.some(({ verdict }) => verdict === 'never');
   const isHeld = against.findings.some(({ verdict }) => verdict === 'wait' || verdict === 'no');
   const log = async () => {

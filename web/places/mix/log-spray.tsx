@@ -11,7 +11,6 @@ import { showDate } from '../../show/dates.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
 import { ORIGIN_WORDS } from '../look/spray-words.ts';
 import type { Tank } from './use-tank.ts';
-import { numberOr } from '../../show/number-or.ts';
 import { DayField } from '../../parts/day-field.tsx';
 
 interface LogSprayProps {
@@ -39,7 +38,7 @@ export function LogSpray({ tank, watches, toldWeather, planned, plannedMl }: Log
   const [on, setOn] = useState(today);
   const [used, setUsed] = useState('');
   const [note, setNote] = useState('');
-  const usedMl = used === '' ? plannedMl : show.mlFrom(numberOr(used, Number.NaN));
+  const usedMl = used === '' ? plannedMl : show.typedMl(used);
   const messages = new Map(
     put.error instanceof ApiProblem
       ? put.error.errors.map((error) => [String(error.path.at(-1)), error.message])

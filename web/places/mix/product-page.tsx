@@ -14,7 +14,7 @@ import { useNotices } from '../../parts/notices.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { useToday } from '../../show/use-show.ts';
 import { LineFields } from './line-fields.tsx';
-import { numericOrNone, textOrNone } from './typed-number.ts';
+import { numericOrNone, textOrNone } from '../../parts/typed-number.ts';
 import { numberOr } from '../../show/number-or.ts';
 import { wordedResolver } from '../../parts/worded-resolver.ts';
 import { BothEdits } from '../../parts/both-edits.tsx';

@@ -8,7 +8,7 @@ import { Field } from '../../parts/field.tsx';
 import { quantityFault } from '../../show/quantity-words.ts';
 import { significant } from '../../show/units.ts';
 import { RATE_UNITS } from './mix-words.ts';
-import { numeric } from './typed-number.ts';
+import { numeric } from '../../parts/typed-number.ts';
 
 interface RateFieldsProps {
   readonly form: UseFormReturn<ProductRecord>;

@@ -1,10 +1,12 @@
 import { useState } from 'react';
 import { PART_HOLDS, type PartHolds } from '#core/mix';
 import type { OwnRecipe } from '#core/records';
+import { useGarden } from '../../api/queries.ts';
 import { Field } from '../../parts/field.tsx';
-import { optionsOf, SelectOne } from '../../parts/select-one.tsx';
-import { numberOr } from '../../show/number-or.ts';
+import { SelectOne } from '../../parts/select-one.tsx';
+import { figure } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';
+import { partMeasures } from './part-measures.ts';
 
 const HOLDS_WORDS: Readonly<Record<PartHolds, string>> = {
   water: 'water',
@@ -17,7 +19,6 @@ const HOLDS_WORDS: Readonly<Record<PartHolds, string>> = {
   microbes: 'microbes',
   other: 'something else',
 };
-const BY_WORDS = { volume: 'ml in a litre', weight: 'g in a litre' } as const;
 
 interface TypedPart {
   readonly name: string;
@@ -39,12 +40,14 @@ interface RecipeEditorProps {
 /** Changes a mix of one's own: its name, its parts in any number, its steps with their waits. */
 export function RecipeEditor({ recipe, onKeep, onCancel }: RecipeEditorProps) {
   const show = useShow();
+  const measures = partMeasures(useGarden().data?.garden?.measureSystem ?? 'metric');
+  const perLitreOf = ({ by, amount }: TypedPart) => measures[by].typedPerLitre(amount);
   const [name, setName] = useState(recipe.name);
   const [usual, setUsual] = useState(String(show.volumeNumber(recipe.usualMl)));
   const [hours, setHours] = useState(recipe.usedWithinHours === null ? '' : String(recipe.usedWithinHours));
   const [times, setTimes] = useState(recipe.timesASeason === null ? '' : String(recipe.timesASeason));
   const [parts, setParts] = useState<readonly TypedPart[]>(
-    recipe.parts.map((part) => ({ ...part, amount: String(part.perLitre) })),
+    recipe.parts.map((part) => ({ ...part, amount: figure(part.perLitre / measures[part.by].perLitre, 2) })),
   );
   const [steps, setSteps] = useState<readonly TypedStep[]>(
     recipe.steps.map(({ says, waitMinutes }) => ({
@@ -53,18 +56,21 @@ export function RecipeEditor({ recipe, onKeep, onCancel }: RecipeEditorProps) {
     })),
   );
   const [asked, setAsked] = useState(false);
-  const usualMl = show.mlFrom(numberOr(usual, Number.NaN));
+  const usualMl = show.typedMl(usual);
   const wrong = {
     name: name.trim() === '' ? 'cannot be empty' : undefined,
-    usual: usualMl >= 50 && usualMl <= 500_000 ? undefined : 'between 50 ml and 500 l',
+    usual:
+      usualMl >= 50 && usualMl <= 500_000
+        ? undefined
+        : `between ${show.pour(50)} and ${show.volume(500_000)}`,
     hours: hours === '' || isWhole(hours, 1, 1000) ? undefined : 'whole hours, 1 to 1000, or empty',
     times: times === '' || isWhole(times, 1, 100) ? undefined : 'whole times, 1 to 100, or empty',
-    parts: parts.map(({ name: part, amount }) =>
-      part.trim() === ''
+    parts: parts.map((part) =>
+      part.name.trim() === ''
         ? 'name it'
-        : numberOr(amount, 0) > 0 && numberOr(amount, 0) <= 1000
+        : perLitreOf(part) > 0 && perLitreOf(part) <= 1000
           ? undefined
-          : 'above 0, at most 1000 in a litre',
+          : 'above 0, and no more than the whole mix',
     ),
     steps: steps.map(({ says, wait }) =>
       says.trim() === ''
@@ -92,11 +98,11 @@ export function RecipeEditor({ recipe, onKeep, onCancel }: RecipeEditorProps) {
       usualMl,
       usedWithinHours: hours === '' ? null : Number(hours),
       timesASeason: times === '' ? null : Number(times),
-      parts: parts.map(({ name: part, by, amount, holds }) => ({
-        name: part.trim(),
-        by,
-        holds,
-        perLitre: numberOr(amount, 0),
+      parts: parts.map((part) => ({
+        name: part.name.trim(),
+        by: part.by,
+        holds: part.holds,
+        perLitre: perLitreOf(part),
       })),
       steps: steps.map(({ says, wait }) => ({
         says: says.trim(),
@@ -180,7 +186,10 @@ export function RecipeEditor({ recipe, onKeep, onCancel }: RecipeEditorProps) {
             <SelectOne
               className="select w-full"
               value={by}
-              options={optionsOf(BY_WORDS)}
+              options={[
+                { id: 'volume', label: measures.volume.words },
+                { id: 'weight', label: measures.weight.words },
+              ]}
               onChange={(value) => part(i, { by: value })}
             />
           </Field>

@@ -17,7 +17,6 @@ import { SeasonSection } from './season-of-mix.tsx';
 import { StepTimer, TimeLeft } from './step-timer.tsx';
 import { usePacks } from './use-packs.ts';
 import { useKeeping } from '../../parts/use-keeping.ts';
-import { numberOr } from '../../show/number-or.ts';
 
 /** A usual recipe or one's own, as it is shown. */
 interface Shown extends Recipe {
@@ -149,9 +148,11 @@ function RecipeCard({ recipe }: { recipe: Shown }) {
   const show = useShow();
   const [typed, setTyped] = useState('');
   const [done, setDone] = useState<readonly number[]>([]);
-  const typedMl = show.mlFrom(numberOr(typed, Number.NaN));
+  const typedMl = show.typedMl(typed);
   const wrong =
-    typed !== '' && !(typedMl > 0 && typedMl <= 500_000) ? 'a number above 0, at most 500 litres' : undefined;
+    typed !== '' && !(typedMl > 0 && typedMl <= 500_000)
+      ? `an amount above 0, at most ${show.volume(500_000)}`
+      : undefined;
   const volumeMl = typed === '' || wrong ? recipe.usualMl : typedMl;
   const { packs, take } = usePacks(recipe.parts);
   const isBought = packs.some(({ materialId }) => materialId !== null);

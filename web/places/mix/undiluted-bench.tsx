@@ -25,7 +25,9 @@ export function UndilutedBench(props: UndilutedBenchProps) {
 }
 
 const numberOf = (text: string) => numberOr(text, Number.NaN);
-const above0 = (text: string) => text.trim() !== '' && numberOf(text) > 0 && Number.isFinite(numberOf(text));
+/** As refused beside a field that holds something. */
+const wrongUnless = (text: string, amount: number) =>
+  text !== '' && !(amount > 0) ? 'an amount above 0' : undefined;
 
 function Drench({ tank, watches, left, toldWeather }: UndilutedBenchProps) {
   const show = useShow();
@@ -43,10 +45,11 @@ function Drench({ tank, watches, left, toldWeather }: UndilutedBenchProps) {
   const [water, setWater] = useState('');
   const typed = widths.split(/[;\s]+/).filter(Boolean);
   const wrong =
-    widths !== '' && !typed.every((text) => above0(text) && numberOf(text) <= 1000)
+    widths !== '' && !typed.every((text) => numberOf(text) > 0 && numberOf(text) <= 1000)
       ? 'numbers above 0, parted by spaces'
       : undefined;
-  const ready = measured !== null && typed.length > 0 && !wrong && above0(height);
+  const [atHeightM, waterMl] = [show.typedMetres(height), show.typedMl(water)];
+  const ready = measured !== null && typed.length > 0 && !wrong && atHeightM > 0;
   const plan = ready
     ? planDrench(
         line,
@@ -54,7 +57,7 @@ function Drench({ tank, watches, left, toldWeather }: UndilutedBenchProps) {
         typed.map((text) => ({
           measured,
           cm: numberOf(text) * (inch ? CM_PER_INCH : 1),
-          atHeightM: show.metresFrom(numberOf(height)),
+          atHeightM,
         })),
         tank.spoons,
       )
@@ -89,7 +92,7 @@ function Drench({ tank, watches, left, toldWeather }: UndilutedBenchProps) {
         <Field
           label={`Measured at height, ${show.lengthUnit}`}
           hint="where the label says"
-          error={height !== '' && !above0(height) ? 'a number above 0' : undefined}
+          error={wrongUnless(height, atHeightM)}
         >
           <input
             className="input w-full"
@@ -114,7 +117,7 @@ function Drench({ tank, watches, left, toldWeather }: UndilutedBenchProps) {
           <Field
             label={`Water it went into, ${show.volumeUnit}`}
             hint="as the label says, for all trunks together"
-            error={water !== '' && !above0(water) ? 'a number above 0' : undefined}
+            error={wrongUnless(water, waterMl)}
           >
             <input
               className="input w-full"
@@ -125,13 +128,13 @@ function Drench({ tank, watches, left, toldWeather }: UndilutedBenchProps) {
           </Field>
         )}
       </section>
-      {plan && above0(water) && (
+      {plan && waterMl > 0 && (
         <LogSpray
           tank={tank}
           watches={watches}
           toldWeather={toldWeather}
           planned={[plan.total]}
-          plannedMl={show.mlFrom(numberOf(water))}
+          plannedMl={waterMl}
         />
       )}
     </>
@@ -147,17 +150,15 @@ function Ground({ tank, watches, left, toldWeather }: UndilutedBenchProps) {
     },
   ] = tank.loads as unknown as readonly [Tank['loads'][number]];
   const [sides, setSides] = useState({ long: '', wide: '', water: '' });
-  const ready = above0(sides.long) && above0(sides.wide);
-  const part = ready
-    ? planGround(
-        line,
-        rate,
-        show.metresFrom(numberOf(sides.long)) * show.metresFrom(numberOf(sides.wide)),
-        tank.spoons,
-      )
-    : null;
+  const amounts = {
+    long: show.typedMetres(sides.long),
+    wide: show.typedMetres(sides.wide),
+    water: show.typedMl(sides.water),
+  };
+  const squareMetres = amounts.long * amounts.wide;
+  const part = squareMetres > 0 ? planGround(line, rate, squareMetres, tank.spoons) : null;
   const field = (key: keyof typeof sides, label: string) => (
-    <Field label={label} error={sides[key] !== '' && !above0(sides[key]) ? 'a number above 0' : undefined}>
+    <Field label={label} error={wrongUnless(sides[key], amounts[key])}>
       <input
         className="input w-full"
         inputMode="decimal"
@@ -183,13 +184,13 @@ function Ground({ tank, watches, left, toldWeather }: UndilutedBenchProps) {
         {part && <Total part={part} left={left[product.id] ?? null} />}
         {part && field('water', `Water it went into, ${show.volumeUnit}`)}
       </section>
-      {part && above0(sides.water) && (
+      {part && amounts.water > 0 && (
         <LogSpray
           tank={tank}
           watches={watches}
           toldWeather={toldWeather}
           planned={[part.amount]}
-          plannedMl={show.mlFrom(numberOf(sides.water))}
+          plannedMl={amounts.water}
         />
       )}
     </>

@@ -23,7 +23,6 @@ import {
   type LineChoice,
   type TankWater,
 } from './tank.ts';
-import { numberOr } from '../../show/number-or.ts';
 
 /** One product of the tank as chosen on the bench. */
 export interface TankLoad {
@@ -93,10 +92,10 @@ export function useTank(
   }));
   const sprayer = sprayers.find(({ id }) => id === sprayerId)!;
   const water = tankWater(bench.watches, scope);
-  const typedMl = show.mlFrom(numberOr(typedWater, Number.NaN));
+  const typedMl = show.typedMl(typedWater);
   const waterProblem =
     typedWater !== '' && !(typedMl > 0 && typedMl <= 1_000_000)
-      ? 'a number above 0, at most 1000 litres'
+      ? `an amount above 0, at most ${show.volume(1_000_000)}`
       : undefined;
   const sprayMl = typedWater !== '' && !waterProblem ? typedMl : water.need.middleMl;
   const ingredients = loads.map(({ choice: { product } }) =>

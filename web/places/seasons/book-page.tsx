@@ -115,7 +115,7 @@ function Row({
               {show.temperature(spray.weather.minC)} to {show.temperature(spray.weather.maxC)}
             </span>
             <span className="soft block text-sm">
-              {spray.weather.rainMm === null ? '' : `rain ${spray.weather.rainMm} mm, `}
+              {spray.weather.rainMm === null ? '' : `rain ${show.rain(spray.weather.rainMm)}, `}
               {spray.weather.origin}
             </span>
           </>

@@ -10,6 +10,7 @@ import { wordedResolver } from '../../parts/worded-resolver.ts';
 import { BothEdits } from '../../parts/both-edits.tsx';
 import { useEditing } from '../../parts/use-editing.ts';
 import { FormProblem } from '../../parts/form-problem.tsx';
+import { numeric } from '../../parts/typed-number.ts';
 
 const SYSTEMS: readonly { id: MeasureSystem; name: string }[] = [
   { id: 'metric', name: 'metric' },
@@ -27,14 +28,6 @@ const SHOWN = [
   'spoonIds',
   'country',
 ] as const;
-const numeric = {
-  setValueAs: (value: unknown) =>
-    typeof value === 'string'
-      ? value.trim() === ''
-        ? Number.NaN
-        : Number(value.replace(',', '.').replace('−', '-'))
-      : value,
-};
 
 /** What is edited has its climate, also where none was told. */
 const WHOLE_GARDEN = gardenRecord.extend({ climate: toldClimate.nullable() });

@@ -10,6 +10,7 @@ import { Answered } from '../../parts/page.tsx';
 import { showDate } from '../../show/dates.ts';
 import { useShow } from '../../show/use-show.ts';
 import { DayField } from '../../parts/day-field.tsx';
+import { numberOr } from '../../show/number-or.ts';
 
 /** Learning how much warmer a place is than its station from a few days read in both. */
 export function OffsetLesson({
@@ -93,10 +94,7 @@ function NewPair({ placeId }: { placeId: string }) {
       ? put.error.errors.map((error) => [String(error.path[0]), error.message])
       : [],
   );
-  const celsius = (text: string) => {
-    const value = text.trim() === '' ? Number.NaN : Number(text.replace(',', '.').replace('−', '-'));
-    return show.temperatureUnit === '°F' ? (value - 32) / 1.8 : value;
-  };
+  const celsius = (text: string) => show.celsiusFrom(numberOr(text, Number.NaN));
   const add = () =>
     put.mutate(
       { id: newId(), placeId, on: draft.on || today, lowC: celsius(draft.low), highC: celsius(draft.high) },

@@ -13,6 +13,7 @@ import { FormProblem } from '../../parts/form-problem.tsx';
 import { useEditing } from '../../parts/use-editing.ts';
 import { useShow } from '../../show/use-show.ts';
 import { OffsetLesson } from './offset-lesson.tsx';
+import { numberOr } from '../../show/number-or.ts';
 
 const KINDS: readonly Option<Place['kind']>[] = [
   { id: 'outdoors', label: 'outdoors' },
@@ -88,8 +89,7 @@ function PlaceForm({
       ? put.error.errors.map((error) => [String(error.path[0]), error.message])
       : [],
   );
-  const celsius = (text: string) =>
-    text.trim() === '' ? Number.NaN : Number(text.replace(',', '.').replace('−', '-')) / perDegree;
+  const celsius = (text: string) => numberOr(text, Number.NaN) / perDegree;
   const save = async () => {
     const kept = { ...draft, minOffsetC: celsius(offsets.min), maxOffsetC: celsius(offsets.max) };
     // What is refused is told beside its field.

@@ -234,9 +234,9 @@ function ForecastForm({ stationId, known: forecast }: { stationId: string; known
         </table>
       </div>
       <p className="soft text-sm mt-2">
-        Taken to mean: showers {SKY_WORDS.showers.value} mm, rain {SKY_WORDS.rain.value} mm; still{' '}
-        {AIR_WORDS.still.value} m/s, a breeze {AIR_WORDS.breeze.value}, windy {AIR_WORDS.windy.value} (rules
-        of thumb, grade C).
+        Taken to mean: showers {show.rain(SKY_WORDS.showers.value)}, rain {show.rain(SKY_WORDS.rain.value)};
+        still {show.wind(AIR_WORDS.still.value)}, a breeze {show.wind(AIR_WORDS.breeze.value)}, windy{' '}
+        {show.wind(AIR_WORDS.windy.value)} (rules of thumb, grade C).
       </p>
       {put.error && (
         <p role="alert" className="text-error font-semibold">

@@ -198,7 +198,7 @@ function Limits({ answer: { limits, isOil, school } }: { answer: SprayAnswer }) 
       <p>
         From {show.temperature(limits.leastC)}, better {show.temperature(limits.betterC)}, up to{' '}
         {show.temperature(limits.greatestC)} then and for two days after; {limits.rainFreeHours} dry hours
-        after it; wind {LEAST_WIND_MS}–{GREATEST_WIND_MS} m/s; no frost a day either side.
+        after it; wind {show.windRange(LEAST_WIND_MS, GREATEST_WIND_MS)}; no frost a day either side.
       </p>
       <p className="soft text-sm mt-2">
         The strictest of label, plant and school{isOil ? ` (oil: ${school.name})` : ''}; where the label is

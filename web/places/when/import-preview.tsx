@@ -69,7 +69,8 @@ export function ImportPreview({
           <p className="soft text-sm">
             The first: {showFullDate(first.date)}, {show.temperature(first.minC)} to{' '}
             {show.temperature(first.maxC)}
-            {first.rainMm === null ? '' : `, rain ${first.rainMm} mm`}. Does that look right for the season?
+            {first.rainMm === null ? '' : `, rain ${show.rain(first.rainMm)}`}. Does that look right for the
+            season?
           </p>
         )}
         {read.problems.length > 0 && (

@@ -8,6 +8,8 @@ import { useNotices } from '../../parts/notices.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
 import { ToldClimateSection } from './told-climate-section.tsx';
 import { MONTH_NAMES } from '../../show/dates.ts';
+import { numberOr } from '../../show/number-or.ts';
+import { type Show, significant } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';
 
 const FIELDS = ['minC', 'maxC', 'rainMm', 'wetDays'] as const;
@@ -24,6 +26,7 @@ const FIELD_WORDS: Readonly<Record<FieldName, string>> = {
 /** The place's twelve usual months, as a climate table prints them. */
 export function NormalsPage() {
   const garden = useGarden().data?.garden;
+  const show = useShow();
   return (
     <>
       <PageHead
@@ -45,8 +48,8 @@ export function NormalsPage() {
                 A climate table of the nearest town
               </summary>
               <p className="soft text-sm mb-2">
-                Mean low and high, rain, and days with rain of 1 mm or more. It is gone by before what you
-                told.
+                Mean low and high, rain, and days with rain of {show.rain(1)} or more. It is gone by before
+                what you told.
               </p>
               <NormalsForm key={JSON.stringify(normals)} normals={normals} />
             </details>
@@ -61,9 +64,7 @@ function NormalsForm({ normals }: { normals: readonly MonthlyNormalRecord[] }) {
   const show = useShow();
   const put = usePutNormals();
   const { say } = useNotices();
-  const [rows, setRows] = useState<Row[]>(() =>
-    MONTH_NAMES.map((_, i) => rowOf(normals[i], show.temperatureUnit)),
-  );
+  const [rows, setRows] = useState<Row[]>(() => MONTH_NAMES.map((_, i) => rowOf(normals[i], show)));
   const errors = put.error instanceof ApiProblem ? put.error.errors : [];
   const errorAt = (month: number, field: FieldName) =>
     errors.find(({ path }) => path[1] === month && path[2] === field)?.message;
@@ -82,7 +83,7 @@ function NormalsForm({ normals }: { normals: readonly MonthlyNormalRecord[] }) {
       onSubmit={(event) => {
         event.preventDefault();
         send(
-          rows.map((row, i) => normalOf(i + 1, row, show.temperatureUnit)),
+          rows.map((row, i) => normalOf(i + 1, row, show)),
           normals,
         );
       }}
@@ -95,7 +96,7 @@ function NormalsForm({ normals }: { normals: readonly MonthlyNormalRecord[] }) {
               <th>Month</th>
               <th>Low, {show.temperatureUnit}</th>
               <th>High, {show.temperatureUnit}</th>
-              <th>Rain, mm</th>
+              <th>Rain, {show.rainUnit}</th>
               <th>Days with rain</th>
             </tr>
           </thead>
@@ -148,27 +149,24 @@ function NormalsForm({ normals }: { normals: readonly MonthlyNormalRecord[] }) {
   );
 }
 
-function rowOf(normal: MonthlyNormalRecord | undefined, unit: string): Row {
+function rowOf(normal: MonthlyNormalRecord | undefined, show: Show): Row {
   if (!normal) return { minC: '', maxC: '', rainMm: '', wetDays: '' };
-  const degrees = (valueC: number) =>
-    String(Math.round((unit === '°F' ? valueC * 1.8 + 32 : valueC) * 10) / 10);
+  const degrees = (valueC: number) => significant(show.temperatureNumber(valueC), 1);
   return {
     minC: degrees(normal.minC),
     maxC: degrees(normal.maxC),
-    rainMm: String(normal.rainMm),
+    rainMm: String(show.rainNumber(normal.rainMm)),
     wetDays: String(normal.wetDays),
   };
 }
 
-function normalOf(month: number, row: Row, unit: string): MonthlyNormalRecord {
-  const number = (text: string) =>
-    text.trim() === '' ? Number.NaN : Number(text.replace(',', '.').replace('−', '-'));
-  const celsius = (text: string) => (unit === '°F' ? (number(text) - 32) / 1.8 : number(text));
+function normalOf(month: number, row: Row, show: Show): MonthlyNormalRecord {
+  const celsius = (text: string) => show.celsiusFrom(numberOr(text, Number.NaN));
   return {
     month,
     minC: celsius(row.minC),
     maxC: celsius(row.maxC),
-    rainMm: number(row.rainMm),
-    wetDays: number(row.wetDays),
+    rainMm: show.typedRainMm(row.rainMm),
+    wetDays: numberOr(row.wetDays, Number.NaN),
   };
 }

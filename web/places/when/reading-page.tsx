@@ -10,6 +10,7 @@ import { Choices, Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
 import { showDate } from '../../show/dates.ts';
+import { numberOr } from '../../show/number-or.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
 import { ForStation } from './for-station.tsx';
 import { fieldWords } from '#knowledge';
@@ -53,9 +54,9 @@ function ReadingForm({ stationId, known: readings }: { stationId: string; known:
   const [readOn, setReadOn] = useState(today);
   const [typed, setTyped] = useState({ low: '', high: '', rain: '' });
   const [errors, setErrors] = useState<Readonly<Record<string, string>>>({});
-  const number = (text: string) =>
-    text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.').replace('−', '-'));
-  const [lowC, highC] = [show.celsiusFrom(number(typed.low)), show.celsiusFrom(number(typed.high))];
+  const [lowC, highC] = [typed.low, typed.high].map((text) =>
+    show.celsiusFrom(numberOr(text, Number.NaN)),
+  ) as [number, number];
   const jump = last && Number.isFinite(highC) ? Math.abs(highC - last.highC) > UNUSUAL_JUMP_C : false;
   const save = async () => {
     const read = readingRecord.safeParse({
@@ -65,7 +66,7 @@ function ReadingForm({ stationId, known: readings }: { stationId: string; known:
       time,
       lowC,
       highC,
-      rainMm: typed.rain.trim() === '' ? null : number(typed.rain),
+      rainMm: typed.rain.trim() === '' ? null : show.typedRainMm(typed.rain),
     });
     if (!read.success) {
       setErrors(
@@ -132,7 +133,11 @@ function ReadingForm({ stationId, known: readings }: { stationId: string; known:
           before you keep it.
         </p>
       )}
-      <Field label="Rain, mm" error={errors.rainMm} hint="empty if there is no gauge: unknown, not dry">
+      <Field
+        label={`Rain, ${show.rainUnit}`}
+        error={errors.rainMm}
+        hint="empty if there is no gauge: unknown, not dry"
+      >
         <input {...field('rain')} />
       </Field>
       <button type="submit" className="btn btn-primary">
@@ -182,7 +187,9 @@ function Known({ known: readings }: { known: readonly Reading[] }) {
                     <td>{showDate(day.date, today)}</td>
                     <td className="text-right">{show.temperature(day.minC)}</td>
                     <td className="text-right">{show.temperature(day.maxC)}</td>
-                    <td className="text-right">{day.rainMm === null ? 'not known' : `${day.rainMm} mm`}</td>
+                    <td className="text-right">
+                      {day.rainMm === null ? 'not known' : show.rain(day.rainMm)}
+                    </td>
                   </tr>
                 ))}
               </tbody>

@@ -4,6 +4,7 @@ import { Field } from '../../../parts/field.tsx';
 import { LeafDrawing } from '../../../plates/leaf-drawing.tsx';
 import { nextUnit, set } from './count-draft.ts';
 import type { PadProps } from './tally-pad.tsx';
+import { numberOr } from '../../../show/number-or.ts';
 
 /** Closer together where leaves are only a little spotted: there eyes err most. */
 const STEPS = [0, 0.5, 1, 2, 5, 10, 20, 40, 60] as const;
@@ -21,8 +22,8 @@ export function AreaPad({ items, onChange, looks }: PadProps & { looks: DamageKi
     onChange((draft) => nextUnit(set(draft, id, percent)));
   };
   const giveTyped = () => {
-    const percent = Number(typed.replace(',', '.'));
-    if (typed.trim() === '' || !(percent >= 0 && percent <= 100)) setError('a number from 0 to 100');
+    const percent = numberOr(typed, Number.NaN);
+    if (!(percent >= 0 && percent <= 100)) setError('a number from 0 to 100');
     else give(percent);
   };
   return (

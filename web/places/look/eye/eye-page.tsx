@@ -10,6 +10,7 @@ import { LeafDrawing, TwigDrawing } from '../../../plates/leaf-drawing.tsx';
 import { significant } from '../../../show/units.ts';
 import { useToday } from '../../../show/use-show.ts';
 import { EyeRecord } from './eye-record.tsx';
+import { numberOr } from '../../../show/number-or.ts';
 
 type Lesson = 'mixed' | DamageKind | 'twigs';
 const LESSONS: readonly { id: Lesson; label: string }[] = [
@@ -159,9 +160,7 @@ function GuessForm({
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
   const [errors, setErrors] = useState<Readonly<Record<string, string>>>({});
   const answer = async () => {
-    const numbers = asks.map(({ kind }) =>
-      (typed[kind] ?? '').trim() === '' ? Number.NaN : Number(typed[kind]!.replace(',', '.')),
-    );
+    const numbers = asks.map(({ kind }) => numberOr(typed[kind] ?? '', Number.NaN));
     const wrong = Object.fromEntries(
       asks.flatMap(({ kind, most }, i) =>
         numbers[i]! >= 0 && numbers[i]! <= most ? [] : [[kind, `a number from 0 to ${most}`]],

@@ -12,6 +12,7 @@ import { Answered, EmptyState, PageHead } from '../../../parts/page.tsx';
 import { showFullDate } from '../../../show/dates.ts';
 import { significant } from '../../../show/units.ts';
 import { MarkedPhoto, type Point } from './marked-photo.tsx';
+import { readQuantity } from '#core/units';
 
 type Tool = SpotKind | 'scale' | 'none';
 
@@ -170,7 +171,12 @@ function ScaleLength({ onLength }: { onLength: (lengthMm: number) => void }) {
   const [typed, setTyped] = useState('');
   const [error, setError] = useState<string>();
   const set = () => {
-    const lengthMm = Number(typed.replace(',', '.'));
+    const read = readQuantity(typed, {
+      system: 'metric',
+      plain: { dimension: 'length', amount: 0.001 },
+      dimension: 'length',
+    });
+    const lengthMm = read.ok ? read.quantity.amount * 1000 : Number.NaN;
     if (!(lengthMm >= 0.1 && lengthMm <= 2000)) setError('a length from 0.1 to 2000 mm');
     else onLength(lengthMm);
   };
@@ -183,7 +189,7 @@ function ScaleLength({ onLength }: { onLength: (lengthMm: number) => void }) {
         set();
       }}
     >
-      <Field label="Its length, mm" error={error}>
+      <Field label="Its length, mm" hint="or with its unit: 1 in" error={error}>
         <input
           className="input w-28"
           inputMode="decimal"

@@ -1,4 +1,4 @@
-import { numberOr } from '../../show/number-or.ts';
+import { numberOr } from '../show/number-or.ts';
 
 /** How typed text becomes a record's number: what is empty or no number is refused beside its field. */
 export const numeric = {
