@@ -65,7 +65,7 @@ function unitsOf(system: MeasureSystem, family: Family): Readonly<Record<string,
     ...named('g gr gm gram grams gramme grammes', g(1)),
     ...named('kg kilo kilos kilogram kilograms kilogramme kilogrammes', g(1000)),
     ...named('mg milligram milligrams', g(0.001)),
-    ...named('ozwt drounce dryoz dryounce dryounces ozdry ozavoir', g(GRAMS_PER_OUNCE)),
+    ...named('ozwt drounce dryoz dryounce dryounces ozdry ouncedry ouncesdry ozavoir', g(GRAMS_PER_OUNCE)),
     ...named('lb lbs pound pounds', g(16 * GRAMS_PER_OUNCE)),
     ...named('mm millimeter millimetre millimeters millimetres', m(0.001)),
     ...named('cm centimeter centimetre centimeters centimetres', m(0.01)),
@@ -90,11 +90,51 @@ export interface QuantityReading {
 }
 
 /**
- * An amount as it is typed or printed: "16 fl oz", "1 1/2 pints", "½ l", "2,5 kg". US and imperial are told apart
- * where it says so, and by the garden's system where it does not.
+ * An amount as it is typed or printed: "16 fl oz", "1 1/2 pints", "½ l", "2,5 kg", in two measures, "1 lb 8 oz" or
+ * 5'6", and said twice, "16 fl oz (473 ml)". US and imperial are told apart where it says so, and by the garden's
+ * system where it does not.
  */
 export function readQuantity(text: string, reading: QuantityReading): ReadQuantity {
-  const trimmed = text.trim();
+  const once = withFeet(text.replace(SAID_AGAIN, ' ')).trim();
+  const whole = readOne(once, reading);
+  if (whole.ok || whole.fault !== 'unknown-unit') return whole;
+  return readTwo(once, reading) ?? whole;
+}
+
+/** The same amount in other units, in brackets. */
+const SAID_AGAIN = /\([^)]*\)/g;
+
+const FEET = /(\d)\s*['′](?=\s*$|\s*\d{1,2}\s*["″]?\s*$)/;
+const INCHES_ALONE = /(\d)\s*["″]\s*$/;
+
+/** Feet and inches by their marks: 5'6", 6', 18". */
+function withFeet(text: string): string {
+  const feet = text.replace(FEET, '$1 ft ');
+  const inches = feet.replace(INCHES_ALONE, '$1 in');
+  return feet !== text && /\d$/.test(inches.trim()) ? `${inches.trim()} in` : inches;
+}
+
+const TWO_MEASURES = /^(.*?[\p{L}.])[\s,/=·]+(\d.*)$/u;
+/** Two measures of one amount are rounded apart by no more than this. */
+const SAME_AMOUNT = 0.03;
+
+/** A larger and a smaller measure that add up, or one amount said in two systems; null where it is neither. */
+function readTwo(text: string, reading: QuantityReading): ReadQuantity | null {
+  const parts = TWO_MEASURES.exec(text);
+  if (!parts) return null;
+  // A pound and ounces: the ounces are of weight too.
+  const first = readOne(parts[1]!, reading);
+  if (!first.ok) return null;
+  const { dimension, amount } = first.quantity;
+  const ounce = dimension === 'length' ? null : dimension;
+  const second = readQuantity(parts[2]!, { ...reading, plain: null, dimension, ounce });
+  if (!second.ok) return null;
+  if (Math.abs(second.quantity.amount / amount - 1) <= SAME_AMOUNT) return first;
+  if (second.quantity.amount > amount) return null;
+  return { ok: true, quantity: { dimension, amount: amount + second.quantity.amount } };
+}
+
+function readOne(trimmed: string, reading: QuantityReading): ReadQuantity {
   if (trimmed === '') return { ok: false, fault: 'nothing', what: '' };
   const parts = NUMBER_THEN_UNIT.exec(trimmed);
   const [, digits = '', rest = ''] = parts ?? [];

@@ -32,12 +32,13 @@ test("what is typed is read in the garden's units, or in those it says", () => {
   expect(us.typedRainMm('0.5')).toBeCloseTo(12.7, 9);
   expect(us.typedRainMm('12 mm')).toBeCloseTo(12, 9);
   expect([metric.typedRainMm('0'), us.typedRainMm('0,0')]).toEqual([0, 0]);
-  for (const text of ['', 'much', '-2', '0', '3 kg']) {
+  expect([metric.typedMl('0'), metric.typedMl('-2'), metric.typedMetres('-3')]).toEqual([0, -2000, -3]);
+  expect([metric.typedMl('-2 ml'), metric.typedRainMm('-1')].every((value) => value < 0)).toBe(true);
+  for (const text of ['', 'much', '3 kg']) {
     expect(metric.typedMl(text)).toBeNaN();
     expect(metric.typedMetres(text)).toBeNaN();
   }
   expect(metric.typedRainMm('')).toBeNaN();
-  expect(metric.typedRainMm('-1')).toBeNaN();
 });
 
 test('dates carry their range, counts their interval', () => {

@@ -30,7 +30,7 @@ export interface Show {
   heatNumber(celsiusDays: number): number;
   length(metres: number): string;
   lengthNumber(metres: number): number;
-  /** Metres of a length as typed, "6 ft" or a bare number of the garden's unit; NaN for what is none. */
+  /** Metres of a length as typed, "6 ft" or a bare number of the garden's unit; NaN for what is no number. */
   typedMetres(text: string): number;
   /** Water and finished spray. */
   volume(ml: number): string;
@@ -73,7 +73,9 @@ export function showIn({ temperatureUnit, measureSystem }: UnitChoice): Show {
       dimension: plain.dimension,
       ounce: 'volume',
     });
-    return read.ok ? read.quantity.amount : Number.NaN;
+    if (read.ok) return read.quantity.amount;
+    // Nothing and less than nothing are refused as what they are.
+    return read.fault === 'not-above-0' ? (typedNumber(text) ?? -1) * plain.amount : Number.NaN;
   };
   return {
     temperatureUnit: fahrenheit ? '°F' : '°C',
