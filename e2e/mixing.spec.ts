@@ -212,6 +212,7 @@ test('a new product begins with what is usual, is checked for sense, and is refu
   const sprayers = page.getByRole('region', { name: 'Sprayers' });
   await sprayers.getByLabel('Name').fill('Ocean');
   await sprayers.getByLabel('Holds, l').fill('9999999');
+  await sprayers.getByText('How far it reaches, its screen').click();
   await sprayers.getByLabel('Reaches, m').fill('nonsense');
   await sprayers.getByRole('button', { name: 'Add it' }).click();
   await expect(sprayers).toContainText('at most 500 l');

@@ -53,6 +53,7 @@ describe('what the rules of what is due are told of a watch', () => {
       openedOn: '2026-03-01',
       named: true,
       group: 'armored',
+      countable: true,
       life: 'unknown',
       open: true,
       reachable: true,

@@ -55,6 +55,7 @@ import {
 import type { WatchBook } from './garden-books.ts';
 import type { GardenDay } from './garden-day.ts';
 import type { LoggedSpray } from './garden-state.ts';
+import { leavesOf } from './leaf-state.ts';
 import { plantWinter } from './plant-winter.ts';
 import type { SeasonWeather } from './season-weather.ts';
 import { carryAt, statesOf } from './watch-clock.ts';
@@ -209,6 +210,7 @@ export function factsOf(day: GardenDay, picture: WatchPicture): WatchFacts {
     openedOn: watch.openedOn,
     named: watch.group !== null,
     group: watch.group,
+    countable: isCountable(day, picture),
     life: life.life,
     open: watch.outcome === 'open' && plant.retiredOn === null,
     reachable: !plant.outOfReach,
@@ -231,6 +233,14 @@ export function factsOf(day: GardenDay, picture: WatchPicture): WatchFacts {
     trapUnread: trapUnread(picture),
   };
 }
+
+/** Counts on twigs, bark and spurs are made all year, others on leaves that are out. */
+function isCountable(day: GardenDay, { protocols: [usual], plant }: WatchPicture): boolean {
+  if (!usual) return false;
+  return ON_WOOD.has(usual) || leavesOf(day, plant).value === 'in-leaf';
+}
+
+const ON_WOOD: ReadonlySet<Protocol> = new Set(['twig', 'bark', 'spur']);
 
 /** The trap that hangs longest unread. */
 function trapUnread({ hanging, traps }: WatchPicture): WatchFacts['trapUnread'] {

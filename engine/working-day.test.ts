@@ -39,6 +39,9 @@ describe('a working day', () => {
     const { jobs } = on(said);
     expect(jobs.map(({ kind, plantName, what }) => [kind, plantName, what.kind])).toEqual([
       ['look', 'Hedge', 'due'],
+      // Never counted: how bad it is comes before work.
+      ['look', 'Hedge', 'due'],
+      ['look', 'Rose', 'due'],
       ['hand', 'Hedge', 'planned'],
       ['spray', 'Hedge', 'due'],
       ['spray', 'Rose', 'planned'],

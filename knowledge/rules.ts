@@ -231,6 +231,15 @@ export const RULES: readonly Rule[] = [
     sourceIds: ['practice'],
   },
   {
+    id: 'count-to-weigh',
+    says:
+      'Named, but never counted: how bad it is decides whether it is worth a spray at all, and without a ' +
+      'number today nobody can say later what worked.',
+    wouldChange: 'A count, or work that was done on it.',
+    grade: 'C',
+    sourceIds: ['practice'],
+  },
+  {
     id: 'all-stages-seen',
     says:
       'You saw eggs, crawlers and settled ones at once, so no single date is the moment any more: treat ' +

@@ -55,6 +55,7 @@ export function plainFacts(more: Partial<WatchFacts> = {}): WatchFacts {
     reachable: true,
     named: true,
     group: 'armored',
+    countable: true,
     life: 'alive',
     events: [],
     tapes: [],

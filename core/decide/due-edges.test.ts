@@ -155,12 +155,43 @@ describe('looking again after treatment', () => {
   });
 });
 
+describe('what has a name and no number', () => {
+  const uncounted = { countedOn: [], openedOn: '2026-10-12', lookedOn: '2026-10-12' } as const;
+
+  test('is counted first, and its tapes are named before a look that comes later', () => {
+    const usualWindows = [{ from: '2026-11-01', to: '2027-01-31', generation: 1 }];
+    const items = due({ ...uncounted, usualWindows }, '2026-10-12');
+    expect(items.map(({ kind, opens, standing }) => [kind, opens, standing])).toEqual([
+      ['hang-tapes', '2026-10-18', 'soon'],
+      ['count-first', '2026-10-12', 'open'],
+    ]);
+    expect(due({ ...uncounted, usualWindows }, '2026-10-05')[0]!.standing).toBe('later');
+    expect(items[1]).toMatchObject({ ruleId: 'count-to-weigh', closes: null, standing: 'open' });
+    const late = [{ from: '2027-02-01', to: '2027-03-31', generation: 1 }];
+    expect(kinds({ ...uncounted, usualWindows: late }, '2026-10-12')).toEqual(['count-first']);
+  });
+
+  test('unless it was counted or worked on before, is dead, clear, out of reach, or cannot be counted now', () => {
+    for (const more of [
+      { countedOn: ['2025-05-01'] },
+      { treatedOn: ['2026-01-05'] },
+      { workedOn: ['2026-01-05'] },
+      { life: 'dead' },
+      { clear: true },
+      { reachable: false },
+      { countable: false },
+      { named: false },
+    ] as const)
+      expect(kinds({ ...uncounted, ...more }, '2026-10-12')).not.toContain('count-first');
+  });
+});
+
 describe('tapes', () => {
   const hatch = timedEvent('first', expectedAbout('2026-05-30'), expectedAbout('2026-05-30'));
 
   test('go up a fortnight before the early end of the hatch, and are late after it', () => {
     // Early end 26 May.
-    expect(kinds({ events: [hatch] }, '2026-05-11')).toEqual([]);
+    expect(due({ events: [hatch] }, '2026-05-11')[0]).toMatchObject({ kind: 'hang-tapes', standing: 'soon' });
     expect(due({ events: [hatch] }, '2026-05-12')[0]).toMatchObject({ kind: 'hang-tapes', standing: 'open' });
     expect(due({ events: [hatch] }, '2026-05-27')[0]).toMatchObject({ kind: 'hang-tapes', standing: 'late' });
     expect(kinds({ events: [hatch], life: 'dead' }, '2026-05-20')).toEqual([]);

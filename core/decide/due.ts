@@ -5,7 +5,7 @@ import { isScaleGroup } from '#core/identify';
 import { crawlerWindows } from './crawler-windows.ts';
 import { adultFlight } from './flight-rules.ts';
 import { clearLeaves, coverFlush } from './season-rules.ts';
-import { countFirst, hangTrap, readTrap, tapes } from './tape-rules.ts';
+import { countFirst, countToWeigh, hangTrap, readTrap, tapes, tapesAhead } from './tape-rules.ts';
 import type { WatchFacts } from './watch-facts.ts';
 import { allStages, crawlerWindow, growthRegulator } from './window-rules.ts';
 
@@ -29,12 +29,19 @@ export function whatIsDue(watches: readonly WatchFacts[], today: CivilDate): Due
   return byClosing(watches.filter(({ open }) => open).flatMap((watch) => ofWatch(watch, today)));
 }
 
-/** What its rules ask for; where none does, the day of the next look, so that no open watch is without one. */
+/** What its rules ask for; where none does, what comes next, so that no open watch is without a day. */
 function ofWatch(facts: WatchFacts, today: CivilDate): DueItem[] {
   const watch = { ...facts, windows: isScaleGroup(facts.group) ? crawlerWindows(facts, today) : [] };
   const rules = facts.reachable ? RULES : [nameFirst];
   const asked = rules.flatMap((rule) => rule(watch, today));
-  return asked.length > 0 ? asked : nextLook(watch, today);
+  const count = asked.some(({ kind }) => kind === 'count-first') ? [] : countToWeigh(watch, today);
+  if (asked.length > 0) return [...asked, ...count];
+  return [...count, ...firstToOpen([...tapesAhead(watch, today), ...nextLook(watch, today)])];
+}
+
+/** The item of the earliest day. */
+function firstToOpen(items: readonly DueItem[]): DueItem[] {
+  return items.toSorted((a, b) => (a.opens! < b.opens! ? -1 : 1)).slice(0, 1);
 }
 
 /** What closes first on top; what never closes comes last. */

@@ -14,21 +14,38 @@ export const tapes: DueRule = (facts, today) => {
   if (facts.life === 'dead') return [];
   const afterMales = tapesAfterMales(facts, today);
   if (afterMales) return [afterMales];
+  return tapesForWindow(facts, today).filter(({ standing }) => standing === 'open' || standing === 'late');
+};
+
+/** The day on which tapes will be asked for, while that lies ahead. */
+export const tapesAhead: DueRule = (facts, today) =>
+  !facts.reachable ||
+  facts.life === 'dead' ||
+  facts.clear ||
+  facts.tapes.length + facts.tapesHungOn.length > 0
+    ? []
+    : tapesForWindow(facts, today).filter(({ standing }) => standing === 'soon' || standing === 'later');
+
+function tapesForWindow(facts: WatchToday, today: CivilDate): DueItem[] {
   const window = nextWindow(facts.windows);
-  const opens = window && addDays(window.opens.early, -DAYS.tapesBeforeHatch);
   // What is caught or seen needs no tape to begin with.
-  if (!window || !opens || opens > today || window.basis === 'seen' || window.disputedBy) return [];
+  if (!window || window.basis === 'seen' || window.disputedBy) return [];
+  const opens = addDays(window.opens.early, -DAYS.tapesBeforeHatch);
   const expected = window.firstExpected ?? window.opens;
+  const standing = expected.early < today && window.phase !== 'open' ? 'late' : 'open';
   return [
     dueItem(facts, 'hang-tapes', window.basis === 'calendar' ? 'tapes-by-calendar' : 'tapes-before-hatch', {
       opens,
       closes: window.phase === 'open' ? (window.closes?.median ?? null) : expected.early,
-      standing: expected.early < today && window.phase !== 'open' ? 'late' : 'open',
+      standing: opens > today ? ahead(opens, today) : standing,
       facts: window.told,
       eventId: window.eventId,
     }),
   ];
-};
+}
+
+const ahead = (opens: CivilDate, today: CivilDate) =>
+  daysBetween(today, opens) <= DAYS.openingSoon ? 'soon' : 'later';
 
 /** Where no sum from the males is published, their catch still says that crawlers are to come. */
 function tapesAfterMales(facts: WatchToday, today: CivilDate): DueItem | null {
@@ -105,6 +122,20 @@ export const countFirst: DueRule = (facts, today) => {
       standing: expected.early < today ? 'late' : 'open',
       facts: eventFacts(first, facts.warmth),
       eventId: first.event.id,
+    }),
+  ];
+};
+
+/** What has a name and was never counted is counted: how bad it is decides about everything else. */
+export const countToWeigh: DueRule = (facts) => {
+  if (!facts.named || !facts.countable || !facts.reachable || facts.clear || facts.life === 'dead') return [];
+  if (facts.countedOn.length + facts.treatedOn.length + facts.workedOn.length > 0) return [];
+  return [
+    dueItem(facts, 'count-first', 'count-to-weigh', {
+      opens: facts.openedOn,
+      closes: null,
+      standing: 'open',
+      facts: [{ what: 'opened', quantity: { kind: 'date', on: facts.openedOn } }],
     }),
   ];
 };

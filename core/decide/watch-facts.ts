@@ -16,6 +16,8 @@ export interface WatchFacts {
   readonly reachable: boolean;
   readonly named: boolean;
   readonly group: TargetGroup | null;
+  /** Whether there is something on the plant, as it stands now, that it can be counted on. */
+  readonly countable: boolean;
   readonly life: Life;
   /** Published events laid on this season, for the named target. */
   readonly events: readonly EventState[];

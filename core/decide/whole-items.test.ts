@@ -422,7 +422,7 @@ describe('tapes and traps', () => {
 
   test('tapes go up a fortnight before the earliest day', () => {
     const facts = { events: ahead('2026-06-10') };
-    expect(item(facts, '2026-05-22', 'hang-tapes')).toBeUndefined();
+    expect(item(facts, '2026-05-22', 'hang-tapes')).toMatchObject({ opens: '2026-05-23', standing: 'soon' });
     expect(item(facts, '2026-05-23', 'hang-tapes')).toMatchObject({
       ruleId: 'tapes-before-hatch',
       opens: '2026-05-23',

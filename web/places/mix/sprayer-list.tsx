@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useForm, useWatch, type DefaultValues } from 'react-hook-form';
 import { type Sprayer, sprayerRecord } from '#core/records';
+import { HAND_SPRAYER_REACH_M } from '#knowledge';
 import { usePutSprayer } from '../../api/mixing.ts';
 import { newId } from '../../api/new-id.ts';
 import { Field } from '../../parts/field.tsx';
@@ -178,16 +179,6 @@ function SprayerForm({ sprayer, onDone }: { sprayer: Sprayer | null; onDone: () 
         <Field label={`Holds, ${show.volumeUnit}`} error={errors.capacity?.message}>
           <input className="input w-full" inputMode="decimal" {...register('capacity')} />
         </Field>
-        <Field label={`Reaches, ${show.lengthUnit}`} hint="from the ground" error={errors.reach?.message}>
-          <input className="input w-full" inputMode="decimal" {...register('reach')} />
-        </Field>
-        <Field label="Screen" hint="a fine one clogs with powders">
-          <select className="select w-full" {...register('screen')}>
-            <option value="fine">fine</option>
-            <option value="coarse">coarse</option>
-            <option value="none">none</option>
-          </select>
-        </Field>
         {kind === 'hose-end' && (
           <Field label="The dial counts">
             <select className="select w-full" {...register('dialUnit')}>
@@ -208,9 +199,26 @@ function SprayerForm({ sprayer, onDone }: { sprayer: Sprayer | null; onDone: () 
       <label className="flex items-center gap-3 min-h-9">
         <input type="checkbox" className="checkbox" {...register('heldHerbicide')} /> It has held weedkiller
       </label>
-      <label className="flex items-center gap-3 min-h-9">
-        <input type="checkbox" className="checkbox" {...register('leaks')} /> It leaks
-      </label>
+      <details open={sprayer !== null || errors.reach !== undefined}>
+        <summary className="link-husk list-none inline-block min-h-11 pt-2">
+          How far it reaches, its screen, whether it leaks
+        </summary>
+        <div className="grid sm:grid-cols-2 gap-3 mt-2">
+          <Field label={`Reaches, ${show.lengthUnit}`} hint="from the ground" error={errors.reach?.message}>
+            <input className="input w-full" inputMode="decimal" {...register('reach')} />
+          </Field>
+          <Field label="Screen" hint="a fine one clogs with powders">
+            <select className="select w-full" {...register('screen')}>
+              <option value="fine">fine</option>
+              <option value="coarse">coarse</option>
+              <option value="none">none</option>
+            </select>
+          </Field>
+        </div>
+        <label className="flex items-center gap-3 min-h-9">
+          <input type="checkbox" className="checkbox" {...register('leaks')} /> It leaks
+        </label>
+      </details>
       <span className="flex gap-3">
         <button type="submit" className="btn btn-sm" disabled={put.isPending}>
           {sprayer ? 'Save it' : 'Add it'}
@@ -235,7 +243,7 @@ function typedOf(
       name: '',
       kind: 'tank',
       capacity: '',
-      reach: '',
+      reach: String(length(HAND_SPRAYER_REACH_M)),
       screen: 'coarse',
       heldHerbicide: false,
       leaks: false,

@@ -40,8 +40,11 @@ export function dueWords(item: DueAnswer, onItsPage = false): DueWords {
     case 'count-first':
       return {
         title,
-        advice: 'Live scale on ten twigs or more, before they hatch.',
-        why: 'Why before the hatch',
+        advice:
+          item.ruleId === 'count-to-weigh'
+            ? 'A few minutes tell how bad it is; whether it is worth acting rests on that.'
+            : 'Live scale on ten twigs or more, before they hatch.',
+        why: item.ruleId === 'count-to-weigh' ? 'Why count' : 'Why before the hatch',
         to: `${watch}/count`,
         doIt: 'Count',
       };
@@ -188,7 +191,7 @@ export function dueWords(item: DueAnswer, onItsPage = false): DueWords {
         advice:
           item.standing === 'open' || item.standing === 'late'
             ? 'Look whether it has changed: newest growth first.'
-            : 'Nothing is to be done until then; look whether it has changed.',
+            : 'Look whether it has changed; a tape, a window or a treatment brings the day forward.',
         why: 'Why then',
         to: `${watch}/name`,
         doIt: 'Look',

@@ -86,7 +86,7 @@ function Now({ now }: { now: ShownNow }) {
         <h2 className="mb-2">In the last week</h2>
         <div className="sheet p-4 text-[0.93rem]">
           {now.news.length === 0 ? (
-            <p className="soft">No mark on the heat scale was passed and no tape came in.</p>
+            <p className="soft">Nothing to tell: no tape came in, and no thermometer told of a hatch.</p>
           ) : (
             <ul className="flex flex-col gap-2">
               {now.news.map((item) => (

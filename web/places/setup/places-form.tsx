@@ -139,75 +139,86 @@ function PlaceForm({
           </select>
         </Field>
       </div>
-      {stations.some(({ id }) => id !== draft.stationId) && (
-        <fieldset className="col-span-2">
-          <legend className="font-semibold text-[0.93rem] mb-1">When it is silent, fill from</legend>
-          <div className="flex flex-wrap gap-x-5 gap-y-1">
-            {stations
-              .filter(({ id }) => id !== draft.stationId)
-              .map((station) => (
-                <label key={station.id} className="flex items-center gap-2 min-h-11">
-                  <input
-                    type="checkbox"
-                    className="checkbox checkbox-sm"
-                    checked={draft.standInIds.includes(station.id)}
-                    onChange={(event) =>
-                      setDraft({
-                        ...draft,
-                        standInIds: event.target.checked
-                          ? [...draft.standInIds, station.id]
-                          : draft.standInIds.filter((id) => id !== station.id),
-                      })
-                    }
-                  />
-                  {station.name}
-                </label>
-              ))}
-          </div>
-          <span className="soft text-sm">
-            Moved by their mean difference over the days both have; such days are marked.
-          </span>
-        </fieldset>
-      )}
-      <Field
-        label={`Nights warmer by, ${show.temperatureUnit}`}
-        hint="0 with its own thermometer"
-        error={messages.get('minOffsetC')}
-      >
-        <input
-          className="input w-full"
-          inputMode="text"
-          value={offsets.min}
-          onChange={(event) => setOffsets({ ...offsets, min: event.target.value })}
-        />
-      </Field>
-      <Field label={`Days warmer by, ${show.temperatureUnit}`} error={messages.get('maxOffsetC')}>
-        <input
-          className="input w-full"
-          inputMode="text"
-          value={offsets.max}
-          onChange={(event) => setOffsets({ ...offsets, max: event.target.value })}
-        />
-      </Field>
-      {!isNew && draft.stationId && (
-        <details className="col-span-2">
-          <summary className="link-husk list-none inline-block">Learn the offset from a few days</summary>
-          <div className="mt-2">
-            <OffsetLesson
-              placeId={place.id}
-              onLearned={(minC, maxC) =>
-                setOffsets({ min: String(round(minC * perDegree)), max: String(round(maxC * perDegree)) })
-              }
+      <details className="col-span-2" open={isUnlikeItsThermometer(place) || messages.size > 0}>
+        <summary className="link-husk list-none inline-block min-h-11 pt-2">
+          Warmer or colder than its thermometer, and when that is silent
+        </summary>
+        <div className="grid gap-3 grid-cols-2 mt-2">
+          {stations.some(({ id }) => id !== draft.stationId) && (
+            <fieldset className="col-span-2">
+              <legend className="font-semibold text-[0.93rem] mb-1">When it is silent, fill from</legend>
+              <div className="flex flex-wrap gap-x-5 gap-y-1">
+                {stations
+                  .filter(({ id }) => id !== draft.stationId)
+                  .map((station) => (
+                    <label key={station.id} className="flex items-center gap-2 min-h-11">
+                      <input
+                        type="checkbox"
+                        className="checkbox checkbox-sm"
+                        checked={draft.standInIds.includes(station.id)}
+                        onChange={(event) =>
+                          setDraft({
+                            ...draft,
+                            standInIds: event.target.checked
+                              ? [...draft.standInIds, station.id]
+                              : draft.standInIds.filter((id) => id !== station.id),
+                          })
+                        }
+                      />
+                      {station.name}
+                    </label>
+                  ))}
+              </div>
+              <span className="soft text-sm">
+                Moved by their mean difference over the days both have; such days are marked.
+              </span>
+            </fieldset>
+          )}
+          <Field
+            label={`Nights warmer by, ${show.temperatureUnit}`}
+            hint="0 with its own thermometer"
+            error={messages.get('minOffsetC')}
+          >
+            <input
+              className="input w-full"
+              inputMode="text"
+              value={offsets.min}
+              onChange={(event) => setOffsets({ ...offsets, min: event.target.value })}
             />
-          </div>
-        </details>
-      )}
+          </Field>
+          <Field label={`Days warmer by, ${show.temperatureUnit}`} error={messages.get('maxOffsetC')}>
+            <input
+              className="input w-full"
+              inputMode="text"
+              value={offsets.max}
+              onChange={(event) => setOffsets({ ...offsets, max: event.target.value })}
+            />
+          </Field>
+          {!isNew && draft.stationId && (
+            <details className="col-span-2">
+              <summary className="link-husk list-none inline-block">Learn the offset from a few days</summary>
+              <div className="mt-2">
+                <OffsetLesson
+                  placeId={place.id}
+                  onLearned={(minC, maxC) =>
+                    setOffsets({ min: String(round(minC * perDegree)), max: String(round(maxC * perDegree)) })
+                  }
+                />
+              </div>
+            </details>
+          )}
+        </div>
+      </details>
       <button type="submit" className="btn btn-sm justify-self-start" disabled={put.isPending}>
         {isNew ? 'Add it' : 'Save'}
       </button>
     </form>
   );
 }
+
+/** What is said of a place beyond its thermometer. */
+const isUnlikeItsThermometer = ({ minOffsetC, maxOffsetC, standInIds }: Place): boolean =>
+  minOffsetC !== 0 || maxOffsetC !== 0 || standInIds.length > 0;
 
 function round(value: number): number {
   return Math.round(value * 10) / 10;
