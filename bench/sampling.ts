@@ -35,7 +35,7 @@ function shares(): Cell[] {
 }
 
 function clustered(): Cell[] {
-  return [4, 8, 16].flatMap((trees) =>
+  return [1, 2, 4, 8, 16].flatMap((trees) =>
     [0.1, 0.3, 0.5].flatMap((p) =>
       [0.05, 0.2].map((likeness) => {
         const source = randomLcg(trees * 97 + p * 1000 + likeness * 10);

@@ -1,3 +1,4 @@
+import { howMany } from './how-many.ts';
 import type { COUNTRIES } from '#core/records';
 
 type Country = (typeof COUNTRIES)[number];
@@ -94,7 +95,7 @@ const CAUTION_RULES: readonly CautionRule[] = [
     serious: false,
     applies: () => true,
     text: (s) =>
-      `Children and pets off until dry${s.reentryHours ? `, at least ${s.reentryHours} hours` : ''}.`,
+      `Children and pets off until dry${s.reentryHours ? `, at least ${howMany(s.reentryHours, 'hour')}` : ''}.`,
   },
   {
     id: 'water',

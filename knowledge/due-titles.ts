@@ -2,7 +2,7 @@ import type { DueKind } from '#core/decide';
 
 /** What a due item is called; `about` is the plant and its trouble, `plant` the plant alone. */
 export const DUE_TITLES: Readonly<Record<DueKind, (about: string, plant: string) => string>> = {
-  'name-it': (_, plant) => `Name what is on the ${plant.toLowerCase()}`,
+  'name-it': (_, plant) => `Name what you see: ${plant}`,
   'count-first': (about) => `Count ${about}`,
   'hang-tapes': (about) => `Put up tapes: ${about}`,
   'change-tape': (about) => `Change the tapes: ${about}`,

@@ -25,6 +25,7 @@ export {
   type Host,
 } from './hosts.ts';
 export { INDICATORS, type GradedIndicator } from './indicators.ts';
+export { howMany } from './how-many.ts';
 export { inSentence } from './in-sentence.ts';
 export {
   COVER_SPOTS,

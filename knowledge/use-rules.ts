@@ -1,3 +1,4 @@
+import { howMany } from './how-many.ts';
 import { addDays, type CivilDate, daysBetween, yearOf } from '#core/calendar';
 import {
   amountLeft,
@@ -107,7 +108,7 @@ const apartFromEarlier: Speaks = (facts, schools) => {
   const longest = waits[0];
   return longest
     ? {
-        says: `${longest.earlier.productName} went on it on ${longest.earlier.on}: ${longest.days} days between. ${longest.why}`,
+        says: `${longest.earlier.productName} went on it on ${longest.earlier.on}: ${howMany(longest.days, 'day')} between. ${longest.why}`,
         until: longest.until,
       }
     : null;
@@ -125,7 +126,7 @@ const apartFromPlanned: Speaks = (facts, schools) => {
     );
   return clash
     ? {
-        says: `${clash.planned.what} is planned from ${clash.planned.from}: ${clash.met.apartDays} days between. ${clash.met.rules[0]!.says}`,
+        says: `${clash.planned.what} is planned from ${clash.planned.from}: ${howMany(clash.met.apartDays, 'day')} between. ${clash.met.rules[0]!.says}`,
       }
     : null;
 };
@@ -144,7 +145,7 @@ const harvest: Speaks = ({ edible, harvestFrom, line, today }) => {
 const whilePicking: Speaks = ({ edible, harvestFrom, line, today }) =>
   edible && line.daysToHarvest !== null && line.daysToHarvest > 0 && harvestFrom === today
     ? {
-        says: `Picking goes on. Pick first, or do not pick until ${addDays(today, line.daysToHarvest)}: the label asks for ${line.daysToHarvest} days.`,
+        says: `Picking goes on. Pick first, or do not pick until ${addDays(today, line.daysToHarvest)}: the label asks for ${howMany(line.daysToHarvest, 'day')}.`,
       }
     : null;
 
@@ -343,7 +344,10 @@ export const USE_RULES: readonly UseRule[] = [
     (facts) => {
       const { notBefore } = useLimits(facts.line, sameDays(facts), facts.today);
       return notBefore
-        ? { says: `Its label leaves ${facts.line.intervalDays} days between uses.`, until: notBefore }
+        ? {
+            says: `Its label leaves ${howMany(facts.line.intervalDays!, 'day')} between uses.`,
+            until: notBefore,
+          }
         : null;
     },
     'A',

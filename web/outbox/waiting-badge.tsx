@@ -1,3 +1,4 @@
+import { howMany } from '#knowledge';
 import { CloudOff } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useNameOf } from '../api/name-of.ts';
@@ -47,7 +48,9 @@ export function WaitingBadge() {
               {entry.refused && <b className="block text-error">{entry.refused}</b>}
               <Met entry={entry} />
               {isStuck(entry) && (
-                <span className="block">tried {entry.failed} times; the others go on without it</span>
+                <span className="block">
+                  tried {howMany(entry.failed ?? 0, 'time')}; the others go on without it
+                </span>
               )}
             </span>
             {entry.refused && (

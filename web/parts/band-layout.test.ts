@@ -35,6 +35,37 @@ test('labelled bars never overlap within a lane, and none leaves the strip', () 
   );
 });
 
+test('no bar lies across a label: the least important label gives way', () => {
+  const bar = fc.record({
+    x: fc.integer({ min: 0, max: 1100 }),
+    width: fc.integer({ min: 4, max: 60 }),
+    labelWidth: fc.integer({ min: 0, max: 160 }),
+  });
+  fc.assert(
+    fc.property(fc.array(bar, { maxLength: 10 }), (drawn) => {
+      const placed = layOutBars(
+        drawn.map((entry, i) => ({ ...entry, bar: i })),
+        1224,
+        600,
+      );
+      for (const { bar: name, lane, x, width, labelled, labelSide } of placed) {
+        if (!labelled) continue;
+        const { labelWidth } = drawn[name]!;
+        const [from, to] =
+          labelSide === 'right' ? [x + width, x + width + 6 + labelWidth] : [x - 6 - labelWidth, x];
+        for (const other of placed)
+          if (other.bar !== name && other.lane === lane)
+            expect(other.x >= to || other.x + other.width <= from).toBe(true);
+      }
+    }),
+    { seed: 3 },
+  );
+  const crowded = [1, 2, 3, 4].map((name) => ({ bar: name, x: 100, width: 20, labelWidth: 80 }));
+  const late = layOutBars([...crowded, { bar: 5, x: 160, width: 20, labelWidth: 0 }], 1000, 0);
+  expect(late.map(({ labelled }) => labelled)).toEqual([true, true, true, false, false]);
+  expect(late[4]!.lane).toBe(late[3]!.lane);
+});
+
 test(
   'four bars at one place take four lanes with labels, a fifth goes without, a label at the end turns ' +
     'left',

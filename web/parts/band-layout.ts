@@ -12,41 +12,85 @@ export interface PlacedBar<T> {
 export const LANES = 4;
 const GAP = 10;
 
+/** A stretch of a lane that is taken: a bar, or the label of one. */
+interface Span {
+  readonly lane: number;
+  readonly from: number;
+  readonly to: number;
+  readonly labelOf: number | null;
+}
+
+interface Drawn<T> {
+  readonly bar: T;
+  readonly x: number;
+  readonly width: number;
+  readonly labelWidth: number;
+}
+
 /**
  * Lays bars out in {@link LANES} lanes, in the order given (most important first), so that neither
  * bars nor labels overlap. A label stands to the right, or to the left where the right would leave
- * the strip or cross the needle at `needleX`; one that finds no room is left off, and a bar that
- * finds none shares the lane where it covers least.
+ * the strip or cross the needle at `needleX`; one that finds no room is left off. A bar that finds no
+ * free lane takes the place of the least important label it can; only where bars alone leave none does it
+ * share the lane where it covers least.
  */
 export function layOutBars<T>(
-  bars: readonly { bar: T; x: number; width: number; labelWidth: number }[],
+  bars: readonly Drawn<T>[],
   stripWidth: number,
   needleX: number,
 ): PlacedBar<T>[] {
-  const taken: [number, number][][] = Array.from({ length: LANES }, () => []);
+  let spans: readonly Span[] = [];
   const lanes = Array.from({ length: LANES }, (_, lane) => lane);
-  const free = (lane: number, from: number, to: number) =>
-    taken[lane]!.every(([a, b]) => to + GAP < a || from - GAP > b);
-  return bars.map(({ bar, x, width, labelWidth }) => {
+  const inTheWay = (lane: number, from: number, to: number) =>
+    spans.filter((span) => span.lane === lane && to + GAP >= span.from && from - GAP <= span.to);
+  const isFree = (lane: number, from: number, to: number) => inTheWay(lane, from, to).length === 0;
+  const placed = bars.map(({ bar, x, width, labelWidth }, at): PlacedBar<T> => {
     for (const side of ['right', 'left'] as const) {
       const [from, to] = side === 'right' ? [x, x + width + 6 + labelWidth] : [x - 6 - labelWidth, x + width];
       const [labelFrom, labelTo] = side === 'right' ? [x + width, to] : [from, x];
       if (from < 0 || to > stripWidth || (labelFrom < needleX && needleX < labelTo)) continue;
-      const lane = lanes.find((candidate) => free(candidate, from, to));
+      const lane = lanes.find((candidate) => isFree(candidate, from, to));
       if (lane === undefined) continue;
-      taken[lane]!.push([from, to]);
+      spans = [
+        ...spans,
+        { lane, from: x, to: x + width, labelOf: null },
+        { lane, from: labelFrom, to: labelTo, labelOf: at },
+      ];
       return { bar, x, width, lane, labelled: true, labelSide: side };
     }
     const lane =
-      lanes.find((candidate) => free(candidate, x, x + width)) ?? leastCovered(taken, x, x + width);
-    taken[lane]!.push([x, x + width]);
+      lanes.find((candidate) => isFree(candidate, x, x + width)) ??
+      laneOfLeastLabel(lanes.map((candidate) => inTheWay(candidate, x, x + width))) ??
+      leastCovered(
+        lanes.map((candidate) => inTheWay(candidate, x, x + width)),
+        x,
+        x + width,
+      );
+    const given = inTheWay(lane, x, x + width).filter(
+      ({ labelOf, from, to }) => labelOf !== null && from < x + width && x < to,
+    );
+    spans = [
+      ...spans.filter((span) => !given.includes(span)),
+      { lane, from: x, to: x + width, labelOf: null },
+    ];
     return { bar, x, width, lane, labelled: false, labelSide: 'right' };
   });
+  const named = new Set(spans.map(({ labelOf }) => labelOf));
+  return placed.map((entry, at) => ({ ...entry, labelled: entry.labelled && named.has(at) }));
 }
 
-function leastCovered(taken: readonly (readonly [number, number][])[], from: number, to: number): number {
-  const covered = taken.map((spans) =>
-    spans.reduce((sum, [a, b]) => sum + Math.max(0, Math.min(b, to) - Math.max(a, from)), 0),
+/** Of the lanes where only labels are in the way, the one whose labels matter least; null where bars are. */
+function laneOfLeastLabel(inTheWay: readonly (readonly Span[])[]): number | undefined {
+  const most = inTheWay.map((spans) =>
+    spans.some(({ labelOf }) => labelOf === null) ? -1 : Math.min(...spans.map(({ labelOf }) => labelOf!)),
+  );
+  const least = Math.max(...most);
+  return least < 0 ? undefined : most.indexOf(least);
+}
+
+function leastCovered(inTheWay: readonly (readonly Span[])[], from: number, to: number): number {
+  const covered = inTheWay.map((spans) =>
+    spans.reduce((sum, span) => sum + Math.max(0, Math.min(span.to, to) - Math.max(span.from, from)), 0),
   );
   return covered.indexOf(Math.min(...covered));
 }

@@ -1,6 +1,6 @@
 import type { Fact, Quantity } from '#core/decide';
 import type { Grade } from '#core/figures';
-import { EVENTS, ruleById, SOURCES } from '#knowledge';
+import { EVENTS, ruleById, SOURCES, howMany } from '#knowledge';
 import { showDate, showDateRange } from '../show/dates.ts';
 import { showShare, significant, type Show } from '../show/units.ts';
 import { useShow } from '../show/use-show.ts';
@@ -89,7 +89,7 @@ function showQuantity(quantity: Quantity, show: Show): string {
     case 'share':
       return showShare(quantity.value);
     case 'days':
-      return `${quantity.value} days`;
+      return howMany(quantity.value, 'day');
     case 'code':
       return factCodeWords(quantity.code);
   }

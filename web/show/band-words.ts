@@ -14,10 +14,10 @@ export function bandWords(what: BandWhat): string {
     case 'window':
       return `${inSentence(what.targetName)}${what.generation > 1 ? `, generation ${what.generation}` : ''}`;
     case 'winter':
-      return `${what.plantName.toLowerCase()}, ${SPRAYS[what.spray]}`;
+      return `${what.plantName}, ${SPRAYS[what.spray]}`;
     case 'flush':
-      return `${what.plantName.toLowerCase()}, soft flush`;
+      return `${what.plantName}, soft flush`;
     case 'sprayed':
-      return `${what.plantName.toLowerCase()} sprayed`;
+      return `${what.plantName} sprayed`;
   }
 }

@@ -1,6 +1,6 @@
 import type { LevelRange, Measure, MoreUnits, Protocol } from '#core/sampling';
 import { LEVEL_WORDS } from './level-words.ts';
-import { PROTOCOL_TEXTS } from '#knowledge';
+import { PROTOCOL_TEXTS, howMany } from '#knowledge';
 import { showEstimate, showShareRange } from './units.ts';
 
 /** "3.4 (2.1–5.5)", "25 % (11–47 %)", "4.2 % (2–8.8 %)". */
@@ -29,7 +29,7 @@ export function levelWords(level: LevelRange): string {
 
 /** What so many units can and cannot show, and how many more would narrow it. */
 export function moreWords(protocol: Protocol, measure: Measure, more: MoreUnits): string {
-  const [, many] = PROTOCOL_TEXTS[protocol].unit;
+  const [one, many] = PROTOCOL_TEXTS[protocol].unit;
   if (measure.value === 0) {
     return measure.kind === 'share'
       ? `None on ${unitWords(protocol, measure.units)} still allows up to ${Math.round(measure.high * 100)} %.`
@@ -39,5 +39,5 @@ export function moreWords(protocol: Protocol, measure: Measure, more: MoreUnits)
   if (more.kind === 'enough') return `Known ${aim}: more ${many} would add little.`;
   if (more.kind === 'beyond')
     return `They differ so much that no sensible number of ${many} would settle it ${aim}.`;
-  return `About ${more.units} more ${many} would settle it ${aim}, if they go on like this.`;
+  return `About ${howMany(more.units, `more ${one}`, `more ${many}`)} would settle it ${aim}, if they go on like this.`;
 }

@@ -1,3 +1,4 @@
+import { howMany } from '#knowledge';
 import { useState } from 'react';
 import { useOffers } from '../../api/series.ts';
 import { showDate } from '../../show/dates.ts';
@@ -31,7 +32,7 @@ export function AndThen({ about }: { about: Parameters<typeof useOffers>[0] }) {
         <div className="p-4 pt-0 flex flex-wrap gap-4 text-sm">
           {offers.andThen.length > shown.length && (
             <button type="button" className="link-husk" onClick={() => setAll(true)}>
-              {offers.andThen.length - shown.length} more ways
+              {howMany(offers.andThen.length - shown.length, 'more way')}
             </button>
           )}
           <button type="button" className="link-husk" onClick={() => setDeclined(offers.from)}>

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { CivilDate } from '#core/calendar';
 import type { Place } from '#core/records';
-import { hostById } from '#knowledge';
+import { hostById, howMany } from '#knowledge';
 import { usePlaces, usePlants } from '../../api/queries.ts';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
@@ -46,7 +46,7 @@ function Garden({
   return (
     <>
       <PageHead
-        title={`${growing.length} plants, ${troubled} with an open watch`}
+        title={`${howMany(growing.length, 'plant')}, ${troubled} with an open watch`}
         lead="Height, spread and length tell how much water a spray takes; the place tells which thermometer its pests live by."
       >
         <Link to="/garden/new" className="btn btn-primary">

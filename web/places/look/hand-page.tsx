@@ -52,7 +52,7 @@ function HandForm({ picture }: { picture: WatchPicture }) {
   return (
     <>
       <PageHead
-        title={`Hand work on the ${plant.name.toLowerCase()}`}
+        title={`Hand work on ${plant.name}`}
         lead={`Against ${inSentence(targetName)}. It removes most before anything is sprayed, and counts in what worked.`}
       />
       <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_360px]">

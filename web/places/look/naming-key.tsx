@@ -1,6 +1,6 @@
 import { useId, useMemo } from 'react';
 import { nameIt, NOT_SURE, type Answers, type Check, type Naming, type Scene } from '#core/identify';
-import { beliefsAbout, CHECKS, TARGETS } from '#knowledge';
+import { beliefsAbout, CHECKS, TARGETS, howMany } from '#knowledge';
 import { Field } from '../../parts/field.tsx';
 import { Beliefs } from '../../parts/beliefs.tsx';
 import { PlateFor } from '../../plates/plates.tsx';
@@ -69,7 +69,7 @@ export function NamingKey({
             ))}
             <details className="p-4">
               <summary className="link-husk list-none">
-                {signs.length - SIGNS_AT_ONCE} more signs, seldom met on this plant
+                {howMany(signs.length - SIGNS_AT_ONCE, 'more sign')}, seldom met on this plant
               </summary>
               <div className="divide-y divide-base-300">
                 {signs.slice(SIGNS_AT_ONCE).map((check) => (

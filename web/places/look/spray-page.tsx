@@ -85,7 +85,7 @@ function SprayForm({ spray, picture }: { spray: LoggedSpray; picture: WatchPictu
   return (
     <>
       <PageHead
-        title={`The spray of ${showFullDate(spray.on)}, ${picture.plant.name.toLowerCase()}`}
+        title={`The spray of ${showFullDate(spray.on)}, ${picture.plant.name}`}
         lead="Put right what was logged; what stood there before is kept below."
       />
       <div className="grid gap-6 lg:grid-cols-2">

@@ -2,6 +2,7 @@ import { SPRAY_SCOPES } from '#core/mix';
 import type { Sprayer } from '#core/records';
 import { Choices, Field } from '../../parts/field.tsx';
 import { showDate } from '../../show/dates.ts';
+import { listed } from '../../show/sentence.ts';
 import { significant } from '../../show/units.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
 import { RATE_UNITS, SCOPE_WORDS } from './mix-words.ts';
@@ -94,7 +95,7 @@ export function Amounts({
         {tank.rinseAfter && (
           <p role="alert" className="text-error font-semibold">
             Rinse it first: on {showDate(tank.rinseAfter.on, today)} it held{' '}
-            {tank.rinseAfter.productNames.join(' and ').toLowerCase()}, which may not meet this.
+            {listed(tank.rinseAfter.productNames)}, which may not meet this.
           </p>
         )}
       </div>

@@ -111,7 +111,7 @@ function headingOf(chosen: readonly BenchFor[]): string {
   const [first] = chosen;
   if (!first) return 'What do I pour, and may I?';
   if (chosen.length > 1 && first.watchId === null) return `Mixing for ${chosen.length} plants`;
-  return `Mixing for the ${first.plantName.toLowerCase()}${aboutOf(first).slice(first.plantName.length)}`;
+  return `Mixing for ${aboutOf(first)}`;
 }
 
 function Subjects({

@@ -1,3 +1,4 @@
+import { howMany } from '#knowledge';
 import { Printer } from 'lucide-react';
 import { Link } from 'react-router';
 import { costOf, mixingOrder, smallAmount, type FillPlan, type PartMeasure } from '#core/mix';
@@ -34,7 +35,7 @@ export function PourCard({ tank, left, forWhat, watches }: PourCardProps) {
       className="scroll-mt-4 print-card sheet border-primary! border-2! p-5"
     >
       <p className="soft text-sm">
-        {forWhat}, {sprayer.name.toLowerCase()}
+        {forWhat}, {sprayer.name}
       </p>
       {plan && (
         <p className="font-serif text-xl leading-snug">
@@ -197,12 +198,9 @@ function Totals({
                 </span>
               ))}
             {line.intervalDays !== null &&
-              ` Not again within ${line.intervalDays} days${line.usesPerYear !== null ? `; at most ${line.usesPerYear} times a year` : ''}.`}
+              ` Not again within ${howMany(line.intervalDays, 'day')}${line.usesPerYear !== null ? `; at most ${howMany(line.usesPerYear, 'time')} a year` : ''}.`}
             {overYear && (
-              <b className="text-error">
-                {' '}
-                More than its label leaves the {overYear.plant.name.toLowerCase()} this year.
-              </b>
+              <b className="text-error"> More than its label leaves {overYear.plant.name} this year.</b>
             )}
             {product.mustNotTouch && <b className="font-semibold"> {product.mustNotTouch}</b>}
           </li>

@@ -1,3 +1,4 @@
+import { howMany } from '#knowledge';
 import { Link } from 'react-router';
 import type { CivilDate } from '#core/calendar';
 import type { Aftercare } from '#engine';
@@ -28,7 +29,7 @@ export function AftercareList({ aftercare, today }: { aftercare: readonly Afterc
 /** "do not pick before 3 June; children, pets and bare hands off it until it is dry and 4 hours are over." */
 function aftercareWords({ pickFrom, offHours, offUntil }: Aftercare, today: CivilDate): string {
   const pick = pickFrom !== null && pickFrom > today ? `do not pick before ${showDate(pickFrom, today)}` : '';
-  const hours = offHours === null ? '' : ` and ${offHours} hours are over`;
+  const hours = offHours === null ? '' : ` and ${howMany(offHours, 'hour is', 'hours are')} over`;
   const off =
     offUntil >= today
       ? `children, pets and bare hands off it until it is dry${hours}${offUntil > today ? `, ${showDate(offUntil, today)}` : ''}`

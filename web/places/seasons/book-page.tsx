@@ -99,7 +99,7 @@ function Row({
           <>
             {show.volume(spray.sprayMl)} of spray
             <span className="soft block text-sm">
-              {SCOPE_WORDS[spray.scope]}, {spray.sprayerName.toLowerCase()}
+              {SCOPE_WORDS[spray.scope]}, {spray.sprayerName}
             </span>
           </>
         ) : handwork!.minutes === null ? (

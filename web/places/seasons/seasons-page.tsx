@@ -188,7 +188,7 @@ function treatmentWords(
   { on, product, rate, rateUnit }: CountedSeason['treatments'][number],
   seasonOn: string,
 ): string {
-  return `${showDate(on, seasonOn)}, ${product.toLowerCase()}, ${significant(rate, 2)} ${rateUnit ? RATE_UNITS[rateUnit] : ''}`.trimEnd();
+  return `${showDate(on, seasonOn)}, ${product}, ${significant(rate, 2)} ${rateUnit ? RATE_UNITS[rateUnit] : ''}`.trimEnd();
 }
 
 function Untreated({ watch: { untreated } }: { watch: WatchSeasons }) {

@@ -22,7 +22,7 @@ function SecondLook({ station: { id, name } }: { station: StationSummary }) {
   return (
     <>
       <PageHead
-        title={`A second look at ${name.toLowerCase()}`}
+        title={`A second look at ${name}`}
         lead="Readings stay as they came. What you decide here is laid over them, and can be taken back."
       />
       <Answered question={useStationCheck(id)}>{(check) => <Check stationId={id} check={check} />}</Answered>

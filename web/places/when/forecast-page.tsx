@@ -4,7 +4,7 @@ import { addDays } from '#core/calendar';
 import { readUnattended } from '#core/formats';
 import { keysOf } from '#core/tables';
 import type { WeatherDay } from '#core/weather';
-import { AIR_WORDS, SKY_WORDS, fileWords } from '#knowledge';
+import { AIR_WORDS, SKY_WORDS, fileWords, howMany } from '#knowledge';
 import type { StationSummary } from '#server/store/weather-store';
 import { ApiProblem } from '../../api/client.ts';
 import { useForecast, usePutForecast } from '../../api/weather.ts';
@@ -108,7 +108,11 @@ function ForecastForm({ stationId, known: forecast }: { stationId: string; known
     const days = read.slice(0, last + 1) as WeatherDay[];
     try {
       await put.mutateAsync({ stationId, days });
-      say(days.length === 0 ? 'There is no forecast now.' : `${days.length} days of forecast are kept.`);
+      say(
+        days.length === 0
+          ? 'There is no forecast now.'
+          : `${howMany(days.length, 'day of forecast is', 'days of forecast are')} kept.`,
+      );
       await navigate('/when/stations');
     } catch (error) {
       if (error instanceof ApiProblem)
@@ -130,7 +134,7 @@ function ForecastForm({ stationId, known: forecast }: { stationId: string; known
       setRows(inOrder.map((day, i) => toRow(i < days ? day : undefined, show)));
       setFileWord({
         wrong: false,
-        text: `${days} days are filled in from the file; keep them if they look right.`,
+        text: `${howMany(days, 'day is', 'days are')} filled in from the file; keep what looks right.`,
       });
     } catch (error) {
       setFileWord({

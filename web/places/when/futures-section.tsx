@@ -1,3 +1,4 @@
+import { howMany } from '#knowledge';
 import { useEffect, useRef, useState } from 'react';
 import type { EventState } from '#core/phenology';
 import { type FutureCrossings, futureRange, heatBefore, seasonEnsemble } from '#core/phenology';
@@ -136,7 +137,7 @@ function Drawn({
       </p>
       <p className="soft text-sm">
         {fittedToYears > 0
-          ? `The generator was fitted to ${fittedToYears} years here`
+          ? `The generator was fitted to ${howMany(fittedToYears, 'year')} here`
           : 'The generator draws from the usual months'}
         : means, spread and how long warm and cold spells last.
       </p>

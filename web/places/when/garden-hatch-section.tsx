@@ -1,3 +1,4 @@
+import { howMany } from '#knowledge';
 import { lazy, Suspense } from 'react';
 import { BOOK_SPREAD, type EmergenceFit, type Estimate, type FitRefusal } from '#core/emergence';
 import type { GardenHatch, SeasonHatch } from '#engine';
@@ -100,7 +101,7 @@ function OwnHatch({ hatch }: { hatch: GardenHatch }) {
             `The garden's own tapes make up ${showShare(first.gardenShare)} of the blend; the book counts as good to ${showShare(BOOK_SPREAD)} (grade C). `}
           First is blended with first, never with half.
           {withoutWeather > 0 &&
-            ` ${withoutWeather} tapes are left out: no weather is kept for their season.`}
+            ` ${howMany(withoutWeather, 'tape is', 'tapes are')} left out: no weather is kept for their season.`}
         </p>
       </div>
     </section>

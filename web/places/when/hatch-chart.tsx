@@ -1,3 +1,4 @@
+import { howMany } from '#knowledge';
 import {
   Line,
   ComposedChart,
@@ -47,7 +48,7 @@ export function HatchChart({ season }: { season: SeasonHatch & { fit: EmergenceF
   return (
     <div
       role="img"
-      aria-label={`${name}: ${fit.caught} crawlers on ${fit.tapes} tapes over ${show.heat(from)} to ${show.heat(to)}; half out by ${show.heat(fit.half.valueCd)} as fitted`}
+      aria-label={`${name}: ${howMany(fit.caught, 'crawler')} on ${howMany(fit.tapes, 'tape')} over ${show.heat(from)} to ${show.heat(to)}; half out by ${show.heat(fit.half.valueCd)} as fitted`}
     >
       <p className="soft text-[0.82rem]">
         {name}: crawlers per {Math.round(10)} {show.heatUnit} on the tapes (blocks) and as fitted (line)

@@ -65,7 +65,7 @@ function Import({ stationId, name }: { stationId: string; name: string }) {
   return (
     <>
       <PageHead
-        title={`Readings for ${name.toLowerCase()}`}
+        title={`Readings for ${name}`}
         lead="A table with a line a day (date, minimum, maximum, and rain and wind if there are any), a logger's file with a line an hour, or a public GHCN-Daily file. Nothing is written until you agree."
       />
       <div className="sheet p-4 max-w-xl mb-5">

@@ -8,7 +8,7 @@ import { useNotices } from '../../parts/notices.tsx';
 import { showFullDate } from '../../show/dates.ts';
 import { useShow } from '../../show/use-show.ts';
 import { doubtWords } from './doubt-words.ts';
-import { rowWords } from '#knowledge';
+import { rowWords, howMany } from '#knowledge';
 
 const SHOWN_PROBLEMS = 12;
 const SHOWN_DOUBTS = 6;
@@ -43,7 +43,7 @@ export function ImportPreview({
         say(
           is.added + is.replaced === 0
             ? 'Nothing changed: every day was already there.'
-            : `${is.added} days were added${is.replaced > 0 ? `, ${is.replaced} replaced` : ''}.`,
+            : `${howMany(is.added, 'day was', 'days were')} added${is.replaced > 0 ? `, ${is.replaced} replaced` : ''}.`,
         );
         await navigate(is.doubts.length > 0 ? `/when/stations/${stationId}/check` : '/when/stations');
       })
@@ -58,7 +58,7 @@ export function ImportPreview({
           <b>{read.days.length}</b>{' '}
           {unit === 'hours' ? `days come of ${rows} rows` : `of ${rows} ${unit} are days`}
           {first && last ? `, from ${showFullDate(first.date)} to ${showFullDate(last.date)}` : ''}.
-          {read.repeats > 0 && ` ${read.repeats} rows repeat another.`}{' '}
+          {read.repeats > 0 && ` ${howMany(read.repeats, 'row repeats', 'rows repeat')} another.`}{' '}
           {read.problems.length > 0 ? (
             <b className="text-error">{read.problems.length} cannot be read.</b>
           ) : (
@@ -142,7 +142,7 @@ export function ImportPreview({
             >
               {importDays.isPending
                 ? 'Writing…'
-                : `Write ${outcomeShown.added + (replace ? outcomeShown.changed.length : 0)} days`}
+                : `Write ${howMany(outcomeShown.added + (replace ? outcomeShown.changed.length : 0), 'day')}`}
             </button>
           </>
         )}

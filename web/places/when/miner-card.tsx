@@ -1,3 +1,4 @@
+import { howMany } from '#knowledge';
 import { Link } from 'react-router';
 import { daysBetween } from '#core/calendar';
 import type { ClockAnswer, WatchPicture } from '#engine';
@@ -60,7 +61,9 @@ export function MinerCard({ picture, clock }: { picture: WatchPicture; clock: Cl
 function flushTitle(flush: WatchPicture['miner']['flush'], today: string): string {
   if (!flush) return 'The clock is the flush';
   const days = daysBetween(today, flush.hardBy);
-  return days > 0 ? `Cover the flush for about ${days} more days` : 'The flush should be hardening';
+  return days > 0
+    ? `Cover the flush for about ${howMany(days, 'more day')}`
+    : 'The flush should be hardening';
 }
 
 function roundsWords(passed: number): string {

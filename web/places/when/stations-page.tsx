@@ -1,3 +1,4 @@
+import { howMany } from '#knowledge';
 import { API_AT } from '../../api/at-moment.ts';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -57,11 +58,12 @@ function StationList({ stations, places }: { stations: Stations; places: readonl
             </span>
             <span className="text-sm">
               {station.from && station.to
-                ? `${station.days} days, ${showFullDate(station.from)} to ${showFullDate(station.to)}`
+                ? `${howMany(station.days, 'day')}, ${showFullDate(station.from)} to ${showFullDate(station.to)}`
                 : station.readings > 0
                   ? ''
                   : 'no readings yet'}
-              {station.readings > 0 && `${station.days > 0 ? '; ' : ''}${station.readings} readings by hand`}
+              {station.readings > 0 &&
+                `${station.days > 0 ? '; ' : ''}${howMany(station.readings, 'reading')} by hand`}
               <span className="soft block">
                 read by{' '}
                 {places
@@ -184,10 +186,10 @@ function WatchedFolder({ stations }: { stations: Stations }) {
               <span className="text-error">not read: {file.outcome.reason}</span>
             ) : (
               <>
-                {file.outcome.added} days added
+                {howMany(file.outcome.added, 'day')} added
                 {file.outcome.differing > 0 &&
                   `, ${file.outcome.differing} differ from those there and were left`}
-                {file.outcome.problems > 0 && `, ${file.outcome.problems} rows could not be used`}
+                {file.outcome.problems > 0 && `, ${howMany(file.outcome.problems, 'row')} could not be used`}
                 {file.outcome.doubts > 0 && (
                   <>
                     ,{' '}

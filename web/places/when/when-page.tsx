@@ -2,7 +2,7 @@ import { lazy, Suspense, useState } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { addDays } from '#core/calendar';
 import { DAYS, nextWindow } from '#core/decide';
-import { inSentence } from '#knowledge';
+import { inSentence, howMany } from '#knowledge';
 import type { ClockAnswer, ListedWatch, ModelChoice, WatchPicture } from '#engine';
 import { useWatch, useWatches } from '../../api/queries.ts';
 import { useClock } from '../../api/timing.ts';
@@ -263,7 +263,7 @@ function Gaps({ clock }: { clock: ClockAnswer }) {
       <p role="alert" className="sheet p-3 mb-3">
         No readings from {showDate(gap.from)} to {showDate(gap.to)}
         {clock.guessedDays > 0
-          ? `: ${clock.guessedDays} of ${clock.measured.length} days so far are guessed from what this place is usually like, and the dates are as much wider.`
+          ? `: ${clock.guessedDays} of ${howMany(clock.measured.length, 'day')} so far ${clock.guessedDays === 1 ? 'is' : 'are'} guessed from what this place is usually like, and the dates are as much wider.`
           : ': too long to fill, so the sum stops there.'}{' '}
         <Link className="link-husk" to="/when/stations">
           Bring them in
@@ -280,7 +280,8 @@ function Gaps({ clock }: { clock: ClockAnswer }) {
       {filled && `Filled on a straight line: ${filled}. `}
       {clock.borrowedFrom !== null &&
         `This place has no thermometer: it follows that of ${clock.borrowedFrom}, with a wider range. `}
-      {clock.stoodInDays > 0 && `${clock.stoodInDays} days are from a station that stands in.`}
+      {clock.stoodInDays > 0 &&
+        `${howMany(clock.stoodInDays, 'day is', 'days are')} from a station that stands in.`}
     </p>
   );
 }

@@ -1,7 +1,7 @@
 import { Check, CircleDashed, SkipForward } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
 import type { Round } from '#core/records';
-import { inSentence } from '#knowledge';
+import { inSentence, howMany } from '#knowledge';
 import { ApiProblem } from '../../../api/client.ts';
 import { keepRecord, putEntry } from '../../../outbox/use-outbox.ts';
 import { BeadScale } from '../../../parts/bead-scale.tsx';
@@ -50,7 +50,7 @@ function BeforeStart({ states }: { states: readonly StopState[] }) {
   return (
     <>
       <PageHead
-        title={`A round of ${states.length} stops${overdue > 0 ? `, ${overdue} overdue` : ''}`}
+        title={`A round of ${howMany(states.length, 'stop')}${overdue > 0 ? `, ${overdue} overdue` : ''}`}
         lead="Plant by plant, what is overdue first in each place. It works without a signal: what you enter is kept on this device and sent when it can be."
       >
         <button type="button" className="btn btn-primary" onClick={() => void start()}>
@@ -76,7 +76,8 @@ function BeforeStart({ states }: { states: readonly StopState[] }) {
                 <Link to={`/look/round/${round.id}`} className="block px-4 py-3 hover:bg-base-200">
                   <b className="font-semibold">{showFullDate(round.startedOn)}</b>{' '}
                   <span className="soft">
-                    {stops} stops{round.finishedOn ? '' : ', not finished'}
+                    {howMany(stops, 'stop')}
+                    {round.finishedOn ? '' : ', not finished'}
                   </span>
                 </Link>
               </li>
@@ -109,7 +110,7 @@ function OnTheWay({ round, states }: { round: RoundInHand; states: readonly Stop
   return (
     <>
       <PageHead
-        title={`${done} of ${states.length} stops done`}
+        title={`${done} of ${howMany(states.length, 'stop')} done`}
         lead={`Round of ${showDate(round.startedOn, today)}. Put the phone away when you like: it goes on where you left it.`}
       />
       <div className="sticky top-0 z-10 bg-base-200 py-2 flex flex-wrap gap-2">

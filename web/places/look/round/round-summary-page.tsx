@@ -1,5 +1,5 @@
 import { Link, useParams } from 'react-router';
-import { inSentence } from '#knowledge';
+import { inSentence, howMany } from '#knowledge';
 import type { RoundAnswer, RoundChange } from '#engine';
 import { BeadScale } from '../../../parts/bead-scale.tsx';
 import { Answered, EmptyState, PageHead } from '../../../parts/page.tsx';
@@ -72,7 +72,9 @@ function Summary({ answer: { round, stops, changes } }: { answer: RoundAnswer })
 function roundTitle(counted: number, rose: number, clean: number): string {
   if (counted + clean === 0) return 'Nothing was looked at yet';
   if (rose > 0) return `${rose} of ${counted} rose since the time before`;
-  return counted === 0 ? `Nothing found on ${clean} plants` : `None of the ${counted} counted rose`;
+  return counted === 0
+    ? `Nothing found on ${howMany(clean, 'plant')}`
+    : `None of the ${counted} counted rose`;
 }
 
 function ChangeRow({

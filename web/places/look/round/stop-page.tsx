@@ -105,7 +105,7 @@ function StopView({
     <div className="mx-auto max-w-xl -mt-2 flex flex-col gap-3">
       <div>
         <p className="soft text-sm">
-          Stop {number} of {position}, {state.placeName.toLowerCase()} ·{' '}
+          Stop {number} of {position}, {state.placeName} ·{' '}
           <Link className="link-husk" to="/look/round">
             the whole round
           </Link>
