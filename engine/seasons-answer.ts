@@ -17,8 +17,13 @@ export interface CountedSeason {
   readonly measure: Measure;
   readonly level: LevelRange | null;
   readonly holedShare: Share | null;
-  /** Against the count before it in the list; null for the first. */
+  /**
+   * Against the count it is compared with, the last before it that may be (else the last of all); null for the
+   * first.
+   */
   readonly change: Change | null;
+  /** The day of that count. */
+  readonly since: CivilDate | null;
   /** What was sprayed since that count. */
   readonly treatments: readonly {
     readonly on: CivilDate;
@@ -67,7 +72,9 @@ export function seasonsAnswer(day: GardenDay, picture: WatchPicture): WatchSeaso
     targetName: picture.targetName,
     status: picture.status,
     seasons: picture.samples.map((sample, i) => {
-      const earlier = picture.samples[i - 1] ?? null;
+      const before = picture.samples.slice(0, i);
+      const earlier =
+        before.findLast((candidate) => notComparable(candidate, sample) === null) ?? before.at(-1) ?? null;
       return {
         sampleId: sample.id,
         on: sample.on,
@@ -77,6 +84,7 @@ export function seasonsAnswer(day: GardenDay, picture: WatchPicture): WatchSeaso
         level: sample.summary.level,
         holedShare: sample.summary.holedShare,
         change: earlier && compareCounts(seasonCount(earlier), seasonCount(sample)),
+        since: earlier?.on ?? null,
         handwork: picture.handwork.filter(
           ({ on }) => earlier !== null && isBetween(on, earlier.on, sample.on),
         ),

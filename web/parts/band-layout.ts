@@ -66,11 +66,11 @@ export function layOutBars<T>(
         x,
         x + width,
       );
-    const given = inTheWay(lane, x, x + width).filter(
+    const yielding = inTheWay(lane, x, x + width).filter(
       ({ labelOf, from, to }) => labelOf !== null && from < x + width && x < to,
     );
     spans = [
-      ...spans.filter((span) => !given.includes(span)),
+      ...spans.filter((span) => !yielding.includes(span)),
       { lane, from: x, to: x + width, labelOf: null },
     ];
     return { bar, x, width, lane, labelled: false, labelSide: 'right' };

@@ -1,6 +1,7 @@
 import type { TargetGroup } from '#core/identify';
 import type { Level, MeasureKind, Protocol } from '#core/sampling';
 import { levelBounds, PROTOCOL_TEXTS } from '#knowledge';
+import { showShare } from './units.ts';
 import { LEVEL_WORDS } from './level-words.ts';
 
 /** From where to where this way of counting calls a trouble so: "moderate: above 2, up to 10 live per 10 cm". */
@@ -13,7 +14,7 @@ export function levelBoundsWords(
   const bounds: readonly number[] | undefined = levelBounds(protocol, group)?.value;
   if (!bounds) return null;
   const figure = (bound: number) =>
-    kind === 'share' ? `${Math.round(bound * 100)} %` : kind === 'area' ? `${bound} %` : String(bound);
+    kind === 'share' ? showShare(bound) : kind === 'area' ? `${bound} %` : String(bound);
   const what = PROTOCOL_TEXTS[protocol].measureName.replace(/^% /, '');
   const [from, to] = [bounds[level - 1], bounds[level]];
   if (from === undefined) return `${LEVEL_WORDS[1]} begins with the first one found`;

@@ -1,7 +1,8 @@
 import { Link } from 'react-router';
+import type { OptionId } from '#core/decide';
 import { blankSeries, blankStep } from '#core/records';
 import { type Level, PROTOCOL_SHAPES } from '#core/sampling';
-import { capital } from '../../show/sentence.ts';
+import { capital, listed } from '../../show/sentence.ts';
 import { inSentence, PROTOCOL_TEXTS, WEIGH_OPTIONS } from '#knowledge';
 import type { CivilDate } from '#core/calendar';
 import type { CountedSeason, SummedSample, WatchPicture } from '#engine';
@@ -12,7 +13,7 @@ import { useSeries } from '../../parts/series/use-series.ts';
 import { useChange } from '../../parts/use-change.ts';
 import { showDate } from '../../show/dates.ts';
 import { levelWords, showMeasureOf, unitWords } from '../../show/measures.ts';
-import { showShareRange } from '../../show/units.ts';
+import { showShare, showShareRange } from '../../show/units.ts';
 import { useToday } from '../../show/use-show.ts';
 import { changeWords } from '../seasons/change-words.ts';
 import { levelBoundsWords } from '../../show/level-bounds-words.ts';
@@ -68,7 +69,7 @@ export function DecisionPanel({ picture, sample }: { picture: WatchPicture; samp
         <NextSteps
           picture={picture}
           canSpray={!plant.outOfReach && watch.group !== null}
-          speaksForSpray={best?.option === 'spray-now'}
+          best={best?.option ?? null}
         />
       )}
     </section>
@@ -93,13 +94,21 @@ function OtherItems({ sample: { protocol, summary, units } }: { sample: SummedSa
   const others = items.filter(
     ({ id }) => id !== PROTOCOL_SHAPES[protocol].measure.item && !COVER_ITEMS.includes(id),
   );
+  const there = others.filter(({ id }) => summary.found[id]!.value > 0);
+  const missing = others.filter(({ id }) => summary.found[id]!.value === 0);
   return (
     <>
-      {others.map(({ id, name }) => (
+      {there.map(({ id, name }) => (
         <li key={id}>
           {name}: on {showShareRange(summary.found[id]!)} of {unit[1]}.
         </li>
       ))}
+      {missing.length > 0 && (
+        <li>
+          Not found: {listed(missing.map(({ name }) => inSentence(name)))}; each may still be on up to{' '}
+          {showShare(summary.found[missing[0]!.id]!.high)} of {unit[1]}.
+        </li>
+      )}
       {protocol === 'spur' && (
         <li>
           <SpurVerdicts units={units} />
@@ -112,22 +121,21 @@ function OtherItems({ sample: { protocol, summary, units } }: { sample: SummedSa
 /** Told together, as the share that wasps left. */
 const COVER_ITEMS: readonly string[] = ['live', 'dead', 'holed', 'holedScale'];
 
-/** What changed since the count before it, by its day. */
+/** What changed since the count it is compared with, by its day. */
 function sinceWords(seasons: readonly CountedSeason[], sampleId: string, today: CivilDate): string {
-  const at = seasons.findIndex((season) => season.sampleId === sampleId);
-  const change = seasons[at]?.change;
-  if (at < 1 || !change) return 'The first count here: the next one tells what changes.';
-  return `Since ${showDate(seasons[at - 1]!.on, today)}: ${inSentence(changeWords(change))}`;
+  const { change = null, since = null } = seasons.find((season) => season.sampleId === sampleId) ?? {};
+  if (!change || !since) return 'The first count here: the next one tells what changes.';
+  return `Since ${showDate(since, today)}: ${inSentence(changeWords(change))}`;
 }
 
 interface NextStepsProps {
   readonly picture: WatchPicture;
   readonly canSpray: boolean;
-  /** The weighing puts a spray today first. */
-  readonly speaksForSpray: boolean;
+  /** What the weighing puts first. */
+  readonly best: OptionId | null;
 }
 
-function NextSteps({ picture: { watch }, canSpray, speaksForSpray }: NextStepsProps) {
+function NextSteps({ picture: { watch }, canSpray, best }: NextStepsProps) {
   const today = useToday();
   const { begin } = useSeries();
   const change = useChange(usePutWatch());
@@ -144,14 +152,18 @@ function NextSteps({ picture: { watch }, canSpray, speaksForSpray }: NextStepsPr
   return (
     <div className="flex flex-wrap gap-2">
       {canSpray && (
-        <Link className={`btn btn-sm min-h-11 ${tone(speaksForSpray)}`} to={`/mix?watch=${watch.id}`}>
+        <Link className={`btn btn-sm min-h-11 ${tone(best === 'spray-now')}`} to={`/mix?watch=${watch.id}`}>
           Mix now
         </Link>
       )}
-      <a className="btn btn-sm min-h-11" href="#series">
+      <a className={`btn btn-sm min-h-11 ${tone(best !== null && LATER_WORK.has(best))}`} href="#series">
         Plan it
       </a>
-      <button type="button" className={`btn btn-sm min-h-11 ${tone(!speaksForSpray)}`} onClick={wait}>
+      <button
+        type="button"
+        className={`btn btn-sm min-h-11 ${tone(best !== null && WAITING.has(best))}`}
+        onClick={wait}
+      >
         Wait: look again in two to three weeks
       </button>
       <button
@@ -166,5 +178,9 @@ function NextSteps({ picture: { watch }, canSpray, speaksForSpray }: NextStepsPr
     </div>
   );
 }
+
+/** What is done on another day, and what is waited for. */
+const LATER_WORK: ReadonlySet<OptionId> = new Set(['spray-in-window', 'winter-spray', 'by-hand']);
+const WAITING: ReadonlySet<OptionId> = new Set(['leave', 'look-again', 'wait-for-helpers']);
 
 const tone = (isFirst: boolean) => (isFirst ? 'btn-primary' : '');

@@ -91,7 +91,7 @@ function WatchView({ picture }: { picture: WatchAnswer }) {
                   : change && changeSince
                     ? `Since ${showDate(changeSince, today)}: ${inSentence(changeWords(change))}`
                     : picture.protocols.length > 0
-                      ? 'One count so far or none: nothing to compare yet.'
+                      ? 'Nothing to compare yet: it takes two counts of one kind, a season apart.'
                       : 'Followed by looking.'}
               </p>
               <p className="soft mt-1">

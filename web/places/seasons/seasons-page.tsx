@@ -151,9 +151,9 @@ function Season({ season }: { season: CountedSeason }) {
             </dd>
           </>
         )}
-        {season.change && (
+        {season.change && season.since && (
           <>
-            <dt className="soft">Since the count before</dt>
+            <dt className="soft">Since {showDate(season.since, season.on)}</dt>
             <dd>{changeWords(season.change)}</dd>
           </>
         )}
