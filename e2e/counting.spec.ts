@@ -102,6 +102,13 @@ test('tags hung, counted, sprayed round and counted again say what the spray did
   await tagged.getByLabel('How many').fill('6');
   await tagged.getByRole('button', { name: 'Hang them' }).click();
   await expect(tagged).toContainText('6 tagged, 3 of them to be left alone');
+  // Leaves carry tags too, and are counted as leaves.
+  await tagged.getByLabel('How many').fill('2');
+  await tagged.getByLabel('On', { exact: true }).selectOption({ label: 'Leaves, scale on them' });
+  await tagged.getByRole('button', { name: 'Hang them' }).click();
+  await tagged.getByRole('link', { name: 'Count the tagged leaves' }).click();
+  await expect(page.getByText('Leaf 1 of 2: tag 7')).toBeVisible();
+  await page.goBack();
   await tagged.getByRole('link', { name: 'Count the tagged twigs' }).click();
   await expect(page.getByText('Twig 1 of 6: tag 1')).toBeVisible();
   for (let tag = 0; tag < 6; tag++) {
