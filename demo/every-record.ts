@@ -180,7 +180,15 @@ export function everyRecord(today: CivilDate): OneRecord[] {
     one(
       'tag',
       'tags',
-      { ...ofWatch, id: EVERY.tag, label: 'red', protocol: 'twig', untouched: true, taggedOn: lastWeek, lostOn: null },
+      {
+        ...ofWatch,
+        id: EVERY.tag,
+        label: 'red',
+        protocol: 'twig',
+        untouched: true,
+        taggedOn: lastWeek,
+        lostOn: null,
+      },
       { refersTo: told, days: ['taggedOn'], called: 'tag' },
     ),
     one(

@@ -358,7 +358,11 @@ function lifeOf(
   const answers = Object.assign({}, ...thisSeason.map((inspection) => inspection.answers)) as Answers;
   const oiled = last !== undefined && isOiled(day, sprays, last.on);
   const counted = samples.filter((sample) => sample.on >= start).at(-1);
-  const live = counted?.units.reduce((sum, { counts }) => sum + (counts.live ?? counts.larvae ?? 0), 0) ?? 0;
+  const live =
+    counted?.units.reduce(
+      (sum, { counts }) => sum + (counts.live ?? counts.larvae ?? counts.liveScale ?? 0),
+      0,
+    ) ?? 0;
   return assessLife(
     answers,
     Math.max(0, ...thisSeason.map((inspection) => inspection.coversTurned)),

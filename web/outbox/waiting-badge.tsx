@@ -36,7 +36,7 @@ export function WaitingBadge() {
             {waiting.length} {waiting.length === 1 ? 'entry' : 'entries'} waiting to be sent.
           </b>{' '}
           {refused.length > 0
-            ? `${refused.length} need a look.`
+            ? `${howMany(refused.length, 'needs', 'need')} a look.`
             : 'Kept on this device until the server can be reached.'}
         </span>
       </summary>

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import type { OptionId } from '#core/decide';
 import { blankSeries, blankStep } from '#core/records';
 import { type Level, PROTOCOL_SHAPES } from '#core/sampling';
-import { capital, listed } from '../../show/sentence.ts';
+import { capital } from '../../show/sentence.ts';
 import { inSentence, PROTOCOL_TEXTS, WEIGH_OPTIONS } from '#knowledge';
 import type { CivilDate } from '#core/calendar';
 import type { CountedSeason, SummedSample, WatchPicture } from '#engine';
@@ -105,7 +105,7 @@ function OtherItems({ sample: { protocol, summary, units } }: { sample: SummedSa
       ))}
       {missing.length > 0 && (
         <li>
-          Not found: {listed(missing.map(({ name }) => inSentence(name)))}; each may still be on up to{' '}
+          Not found: {missing.map(({ name }) => inSentence(name)).join('; ')}. Each may still be on up to{' '}
           {showShare(summary.found[missing[0]!.id]!.high)} of {unit[1]}.
         </li>
       )}

@@ -74,7 +74,7 @@ export function SprayHoursGrid({ days }: { days: readonly SprayDay[] }) {
           </text>
         ))}
       </svg>
-      <p className="soft text-sm mt-1">Full block go, half poor, dot no, ring not known.</p>
+      <p className="soft text-sm mt-1">Full block: go; half: poor; dot: no; ring: not known.</p>
       <label className="mt-2 flex items-center gap-2 text-sm">
         <span className="soft">Reasons for</span>
         <select

@@ -1,6 +1,6 @@
 import { API_AT } from '../../api/at-moment.ts';
 import { Link } from 'react-router';
-import { HANDWORK, inSentence } from '#knowledge';
+import { HANDWORK, inSentence, howMany } from '#knowledge';
 import type { BookEntry } from '#server/answers/book-answer';
 import { useBook } from '../../api/mixing.ts';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
@@ -28,7 +28,7 @@ export function BookPage() {
           ) : (
             <>
               <PageHead
-                title={`${entries.length} entries in the record book`}
+                title={`${howMany(entries.length, 'entry', 'entries')} in the record book`}
                 lead="What was done, on what, with what, how much, and the weather of the day. Keep it as long as your rules ask."
               >
                 <a className="btn" href={`${API_AT}/book.csv`} download>

@@ -115,7 +115,7 @@ export function GardenForm({ garden }: { garden: Garden }) {
           ))}
         </select>
       </Field>
-      <Field label="Country" hint="for the poison line" error={errors.country?.message}>
+      <Field label="Country" hint="tells whom to ring after a poisoning" error={errors.country?.message}>
         <select className="select w-full" {...register('country')}>
           <option value="other">another</option>
           <option value="us">United States</option>

@@ -1,10 +1,12 @@
 import { useState } from 'react';
+import type { MonthDay } from '#core/calendar';
 import type { SightingKind, WatchClock } from '#core/records';
 import type { WatchPicture } from '#engine';
 import { ApiProblem } from '../../api/client.ts';
 import { newId } from '../../api/new-id.ts';
 import { useGarden } from '../../api/queries.ts';
 import { usePutClock, usePutSighting, useRemoveClock, useRemoveSighting } from '../../api/timing.ts';
+import { DayOfYearField } from '../../parts/day-of-year-field.tsx';
 import { Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { type Option, optionsOf, SelectOne } from '../../parts/select-one.tsx';
@@ -78,13 +80,13 @@ export function ClockStartForm({ picture }: { picture: WatchPicture }) {
         />
       </Field>
       {kind === 'date' && (
-        <Field label="Day, month-day" hint="such as 03-01" error={error}>
-          <input
-            className="input input-sm w-full"
-            value={value}
-            onChange={(event) => setValue(event.target.value)}
-          />
-        </Field>
+        <DayOfYearField
+          label="Day of the year"
+          none="choose a month"
+          error={error && 'choose a month and a day'}
+          value={value as MonthDay | ''}
+          onChange={setValue}
+        />
       )}
       {kind === 'stage' && (
         <Field label="Stage" error={error}>

@@ -1,3 +1,4 @@
+import { howMany } from '#knowledge';
 import type { Guess } from '#core/records';
 import { agreement, type Agreement } from '#core/sampling';
 import { showDate } from '../../../show/dates.ts';
@@ -43,7 +44,7 @@ function Standing({
         <p className="soft">
           {guesses.length === 0
             ? 'No guesses yet.'
-            : `${guesses.length} guesses; from ${FEWEST} on they say something.`}
+            : `${howMany(guesses.length, 'guess', 'guesses')}; from ${FEWEST} on they say something.`}
         </p>
       )}
       {all && (
