@@ -2,12 +2,13 @@ import { useState } from 'react';
 import { useWatch, type UseFormReturn } from 'react-hook-form';
 import { rateOfPrinted } from '#core/materials';
 import type { ProductRecord } from '#core/records';
-import { readRate } from '#core/units';
+import { type PrintedRate, readRate } from '#core/units';
 import { useGarden } from '../../api/queries.ts';
 import { Field } from '../../parts/field.tsx';
 import { quantityFault } from '../../show/quantity-words.ts';
 import { significant } from '../../show/units.ts';
 import { RATE_UNITS } from './mix-words.ts';
+import { partMeasures } from './part-measures.ts';
 import { numeric } from '../../parts/typed-number.ts';
 
 interface RateFieldsProps {
@@ -26,6 +27,7 @@ export function RateFields({ form, index }: RateFieldsProps) {
   const at = `lines.${index}` as const;
   const wrong = errors.lines?.[index];
   const system = useGarden().data?.garden?.measureSystem ?? 'metric';
+  const measures = partMeasures(system);
   const [line, formulation] = useWatch({ control, name: [at, 'formulation'] });
   const [typed, setTyped] = useState(line.ratePrinted ?? '');
   const ounce = formulation === 'powder' ? 'mass' : 'volume';
@@ -55,7 +57,7 @@ export function RateFields({ form, index }: RateFieldsProps) {
           label="Rate, as it is printed"
           hint={
             read.ok
-              ? `${read.rate.low === read.rate.high ? figure(read.rate.low) : `${figure(read.rate.low)} to ${figure(read.rate.high)}`} ${read.rate.by === 'weight' ? 'g' : 'ml'} in a litre of spray`
+              ? `${rangeWords(read.rate, measures[read.rate.by].perLitre)} ${measures[read.rate.by].words} of spray`
               : 'such as 2 to 3 tbsp per gallon, 5 ml per l, 1 1/2 fl oz per gal, 1–2 %'
           }
           error={typed !== '' && !read.ok ? quantityFault(read) : undefined}
@@ -98,6 +100,12 @@ export function RateFields({ form, index }: RateFieldsProps) {
       </details>
     </>
   );
+}
+
+/** "7.5" or "5 to 10", of a measure of which one is so much in a litre. */
+function rangeWords({ low, high }: PrintedRate, perLitre: number): string {
+  const [from, to] = [figure(low / perLitre), figure(high / perLitre)];
+  return from === to ? from : `${from} to ${to}`;
 }
 
 const figure = (value: number) => significant(value, value < 1 ? 3 : value < 10 ? 2 : 1);
