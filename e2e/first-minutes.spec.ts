@@ -120,3 +120,18 @@ test.describe('south, in °C', () => {
     await expect(page.getByRole('region', { name: 'Sunroom' })).toContainText('Lemon');
   });
 });
+
+test.describe('by where the device is', () => {
+  test.use({
+    startsOn: '2027-01-15',
+    geolocation: { latitude: -42.8794, longitude: 147.3294 },
+    permissions: ['geolocation'],
+  });
+
+  test('its position gives the nearest town, to a kilometre and no closer', async ({ page, stepped }) => {
+    await page.goto(stepped.address);
+    await page.getByRole('button', { name: 'Use where this device is' }).click();
+    await expect(page.getByText(/Hobart.*Australia: 42\.88° S, 147\.33° E, Australia\/Hobart/)).toBeVisible();
+    await expect(page.getByLabel('A midsummer afternoon, °C')).toBeVisible();
+  });
+});

@@ -62,7 +62,7 @@ describe('headers on every answer', () => {
     expect(headers.get('x-frame-options')).toBe('DENY');
     expect(headers.get('cross-origin-resource-policy')).toBe('same-origin');
     expect(headers.get('cross-origin-opener-policy')).toBe('same-origin');
-    expect(headers.get('permissions-policy')).toBe('camera=(self), geolocation=(), microphone=()');
+    expect(headers.get('permissions-policy')).toBe('camera=(self), geolocation=(self), microphone=()');
     expect(headers.get('strict-transport-security')).toBeNull();
   });
 

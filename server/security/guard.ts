@@ -31,7 +31,7 @@ const setHeaders = secureHeaders({
   xFrameOptions: 'DENY',
   crossOriginResourcePolicy: 'same-origin',
   crossOriginOpenerPolicy: 'same-origin',
-  permissionsPolicy: { camera: ['self'], geolocation: [], microphone: [] },
+  permissionsPolicy: { camera: ['self'], geolocation: ['self'], microphone: [] },
   // A certificate made here is trusted by nobody else: a browser must not be told to insist on it.
   strictTransportSecurity: false,
 });
