@@ -27,6 +27,7 @@ test('an earlier moment is looked into with every page, cannot be changed, and i
   await then.getByRole('banner').getByRole('link', { name: 'Garden', exact: true }).click();
   await expect(then.getByRole('heading', { level: 1 })).toHaveText(/plants/);
   await then
+    .getByRole('main')
     .getByRole('link', { name: /^West hedge/ })
     .first()
     .click();

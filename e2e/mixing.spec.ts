@@ -323,6 +323,7 @@ test('schools differ by plant; recipes run timers; advice shows where it matters
 }) => {
   await page.goto(`${demo.address}/garden`);
   await page
+    .getByRole('main')
     .getByRole('link', { name: /West hedge/ })
     .first()
     .click();

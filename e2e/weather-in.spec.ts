@@ -45,8 +45,8 @@ test("a public daily file with flags, a logger's hours and a broken file each co
   await page.getByText('°F', { exact: true }).click();
   await expect(page.getByText(/3 May 2017, .*6\.1 °C/)).toBeVisible();
   await page.getByRole('button', { name: 'Compare with what is there' }).click();
-  await page.getByRole('button', { name: 'Write 1 days' }).click();
-  await expect(page.getByText('1 days were added.')).toBeVisible();
+  await page.getByRole('button', { name: 'Write 1 day' }).click();
+  await expect(page.getByText('1 day was added.')).toBeVisible();
 });
 
 test('forty years of days come in; a slip is found, left out, and taken back', async ({ page, demo }) => {
@@ -165,7 +165,7 @@ test("a logger's years of hours come in by the folder while the pages answer; wh
   await page.goto(`${demo.address}/when/stations`);
   const list = page.getByRole('region', { name: 'Watched folder' });
   await expect(list.getByText('not read: it is a folder')).toBeVisible();
-  await expect(list.getByText('2192 days added, 1 rows could not be used')).toBeVisible();
+  await expect(list.getByText('2192 days added, 1 row could not be used')).toBeVisible();
   await page.reload();
   await expect(list.getByText('2192 days added')).toBeVisible();
 });

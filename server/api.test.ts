@@ -476,7 +476,7 @@ describe('one tank for several watches', () => {
     expect((await put('/loads', tank('2026-05-02', [10, 20]))).status).toBe(200);
     const response = await put('/loads', tank('2026-05-16', [5, 25]));
     expect(response.status).toBe(422);
-    expect(JSON.stringify(await response.json())).toContain('leaves 20 ml or g of its 50');
+    expect(JSON.stringify(await response.json())).toContain('leaves 20 ml of its 50');
     expect((await put('/loads', tank('2026-05-16', [5, 15]))).status).toBe(200);
   });
 });
