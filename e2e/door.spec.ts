@@ -31,6 +31,11 @@ test('the phone comes in over https with the passphrase, keeps what it enters, a
   await expect(onThePhone.getByRole('img')).toBeVisible();
   await onThePhone.getByText('what to compare').click();
   await expect(onThePhone).toContainText(/([0-9A-F]{2}:){31}[0-9A-F]{2}/);
+  const trust = page.getByRole('region', { name: 'Without a signal' });
+  await expect(trust).toContainText(/\/api\/authority\.crt/);
+  await expect(trust).toContainText(/([0-9A-F]{2}:){31}[0-9A-F]{2}/);
+  await trust.getByText('If the phone only saves a file').click();
+  await expect(trust.getByText(/Choose “CA certificate”/)).toBeVisible();
   const shown = (await onThePhone.getByRole('listitem').first().textContent())!;
   // The same door by this computer's own name: the test needs no network.
   const address = `https://127.0.0.1:${new URL(shown).port}`;
@@ -40,6 +45,9 @@ test('the phone comes in over https with the passphrase, keeps what it enters, a
     viewport: { width: 390, height: 844 },
     userAgent: 'Mozilla/5.0 (iPhone; CPU iPhone OS 18_0 like Mac OS X) Safari/604.1',
   });
+  // What it is to trust is there before it is let in.
+  const file = await phone.request.get(`${address}/api/authority.crt`);
+  expect(file.headers()['content-type']).toBe('application/x-x509-ca-cert');
   await phone.goto(`${address}/garden`);
   await expect(phone.getByRole('heading', { name: 'Say the passphrase' })).toBeVisible();
   await expect(phone.getByText('Fallow Bank')).toHaveCount(0);
@@ -54,6 +62,7 @@ test('the phone comes in over https with the passphrase, keeps what it enters, a
 
   await page.reload();
   const devices = page.getByRole('region', { name: 'Devices' });
+  await expect(devices).toContainText('not yet opened without a signal');
   await devices.getByRole('button', { name: /shut out Safari, iPhone/ }).click();
   await expect(page.getByText('Safari, iPhone was shut out.')).toBeVisible();
   await phone.goto(`${address}/look`);

@@ -37,4 +37,7 @@ test('without a signal a catch still says what is next: the device works it out 
   await expect(again.getByText(/waiting to be sent/)).toBeHidden({ timeout: 20_000 });
   await expect(again.getByText('The server cannot be reached.')).toBeHidden();
   await expect(again.getByText('Spray West hedge, euonymus scale')).toBeVisible();
+  // It has shown that it can, and says so before the next round.
+  await again.goto(`${demo.address}/look/round`);
+  await expect(again.getByText(/^This device works without a signal: it was opened so on /)).toBeVisible();
 });

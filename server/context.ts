@@ -35,6 +35,7 @@ export interface AppParts {
 /** The home network's door, with the app behind it already known. */
 export interface OpenableNetwork {
   state(): Opened | null;
+  authority(): Buffer | null;
   openAgain(https: boolean): Promise<Opened>;
   close(): Promise<void>;
 }

@@ -1,10 +1,10 @@
 import { createServer as createHttp } from 'node:http';
-import { createServer as createHttps } from 'node:https';
+import { createServer as createHttps, Server as HttpsServer } from 'node:https';
 import type { AddressInfo } from 'node:net';
 import { hostname } from 'node:os';
 import { createAdaptorServer } from '@hono/node-server';
 import type { Hono } from 'hono';
-import { certificateFor } from './security/certificate.ts';
+import { type Certificate, certificateFor } from './security/certificate.ts';
 import { homeAddresses } from './security/own-address.ts';
 
 export interface Opened {
@@ -13,7 +13,8 @@ export interface Opened {
   readonly addresses: readonly string[];
   /** SHA-256 of the certificate; null over http. */
   readonly fingerprint: string | null;
-  readonly madeHere: boolean;
+  /** SHA-256 of the authority that phones may be asked to trust; null over http and with one's own certificate. */
+  readonly authorityFingerprint: string | null;
 }
 
 /**
@@ -22,9 +23,20 @@ export interface Opened {
  */
 export interface HomeNetwork {
   state(): Opened | null;
+  /** The authority's certificate as phones install it; null where there is none to install. */
+  authority(): Buffer | null;
   /** @throws Error when the port is taken or a certificate cannot be read. */
   open(app: Pick<Hono, 'fetch'>, https: boolean): Promise<Opened>;
   close(): Promise<void>;
+}
+
+/** A program that runs for months renews its certificate by itself. */
+const RENEWAL_LOOK_MS = 12 * 3600_000;
+
+/** Serves what is valid now: the same certificate, or the one made in its place. */
+async function renewed(server: HttpsServer, certificateNow: () => Promise<Certificate>): Promise<void> {
+  const { key, cert } = await certificateNow();
+  server.setSecureContext({ key, cert, minVersion: 'TLSv1.2' });
 }
 
 interface HomeNetworkParts {
@@ -35,6 +47,8 @@ interface HomeNetworkParts {
   readonly keyFile: string | undefined;
   /** Every address; tests listen on loopback only. */
   readonly host?: string;
+  /** Told when a certificate could not be renewed; what is served goes on. */
+  readonly onTrouble?: (error: Error) => void;
 }
 
 export function homeNetwork({
@@ -43,8 +57,14 @@ export function homeNetwork({
   certFile,
   keyFile,
   host = '0.0.0.0',
+  onTrouble = () => undefined,
 }: HomeNetworkParts): HomeNetwork {
-  let opened: { readonly state: Opened; readonly close: () => Promise<void> } | null = null;
+  let opened: {
+    readonly state: Opened;
+    readonly authority: Buffer | null;
+    readonly close: () => Promise<void>;
+  } | null = null;
+  const certificateNow = () => certificateFor(folder, { certFile, keyFile });
   const close = async () => {
     const was = opened;
     opened = null;
@@ -52,10 +72,11 @@ export function homeNetwork({
   };
   return {
     state: () => opened?.state ?? null,
+    authority: () => opened?.authority ?? null,
     close,
     async open(app, https) {
       await close();
-      const certificate = https ? await certificateFor(folder, { certFile, keyFile }) : null;
+      const certificate = https ? await certificateNow() : null;
       const server = createAdaptorServer(
         certificate
           ? {
@@ -76,12 +97,18 @@ export function homeNetwork({
         https,
         addresses: names.map((name) => `${scheme}://${name}:${actual}`),
         fingerprint: certificate?.fingerprint ?? null,
-        madeHere: certificate?.madeHere ?? false,
+        authorityFingerprint: certificate?.authority?.fingerprint ?? null,
       };
+      const renewing = setInterval(() => {
+        if (server instanceof HttpsServer)
+          void renewed(server, certificateNow).catch((error: Error) => onTrouble(error));
+      }, RENEWAL_LOOK_MS).unref();
       opened = {
         state,
+        authority: certificate?.authority?.der ?? null,
         close: () =>
           new Promise((resolve) => {
+            clearInterval(renewing);
             server.close(() => resolve());
             if ('closeAllConnections' in server) server.closeAllConnections();
           }),

@@ -51,6 +51,7 @@ export function openRunning({ store, clock, data, port, log, daily }: RunningPar
     folder: join(data, 'tls'),
     certFile: process.env.TLS_CERT,
     keyFile: process.env.TLS_KEY,
+    onTrouble: (error) => log.error({ err: error.message }, 'the certificate was not renewed'),
   });
   const backups: BackupKeeper = backupKeeper(store, clock, {
     folder: process.env.BACKUP_FOLDER ?? join(data, 'backups'),
@@ -60,7 +61,10 @@ export function openRunning({ store, clock, data, port, log, daily }: RunningPar
   const openAgain = (https: boolean) =>
     served ? door.open(served, https) : Promise.reject(new Error('it is still starting'));
   return {
-    parts: { network: { state: door.state, close: door.close, openAgain }, backups },
+    parts: {
+      network: { state: door.state, authority: door.authority, close: door.close, openAgain },
+      backups,
+    },
     async serve(app) {
       served = app;
       if (daily)

@@ -2,7 +2,9 @@ import { getConnInfo } from '@hono/node-server/conninfo';
 import { type Context, Hono } from 'hono';
 import { deleteCookie, getCookie, setCookie } from 'hono/cookie';
 import { z } from 'zod';
-import type { AppParts } from '../context.ts';
+import { addDays } from '#core/calendar';
+import { civilDate } from '#core/records';
+import { type AppParts, notInFuture } from '../context.ts';
 import { fieldProblem, Problem } from '../problem.ts';
 import { askingDevice, cookieName, PASSPHRASE_KEY } from '../security/guard.ts';
 import {
@@ -26,7 +28,7 @@ const passphrase = z
 const said = z.object({ passphrase: z.string().max(LONGEST_PASSPHRASE, TOO_LONG) });
 
 /** Letting devices in and shutting them out. */
-export function doorRoutes({ store, network, damage, now = Date.now }: AppParts) {
+export function doorRoutes({ store, clock, network, damage, now = Date.now }: AppParts) {
   const guesses = throttle();
   const letIn = (c: Context) => {
     const old = getCookie(c, cookieName(c));
@@ -75,75 +77,98 @@ export function doorRoutes({ store, network, damage, now = Date.now }: AppParts)
       devices: store.letInDevices().map((device) => ({ ...device, here: device.id === here?.id })),
     };
   };
-  return new Hono()
-    .get('/door', (c) =>
-      c.json({
-        locked: Boolean(store.meta(PASSPHRASE_KEY)),
-        letIn: !store.meta(PASSPHRASE_KEY) || askingDevice(store, c, now()) !== null,
-        damaged: damage !== undefined,
-      }),
-    )
-    .post('/door', jsonBody(said), async (c) => {
-      if (!store.meta(PASSPHRASE_KEY)) throw new Problem(409, 'There is no passphrase: the door is open.');
-      if (!(await check(c, c.req.valid('json').passphrase)))
-        throw fieldProblem('passphrase', 'that is not it');
-      letIn(c);
-      return c.json({ letIn: true });
-    })
-    .delete('/door', (c) => {
-      const device = askingDevice(store, c, now());
-      if (device) store.shutOut(device.id);
-      deleteCookie(c, cookieName(c), { path: '/' });
-      return c.body(null, 204);
-    })
-
-    .get('/network', (c) => c.json({ network: state(c) }))
-    .put(
-      '/network/passphrase',
-      jsonBody(z.object({ passphrase, current: z.string().max(LONGEST_PASSPHRASE, TOO_LONG).default('') })),
-      async (c) => {
-        const change = c.req.valid('json');
-        if (store.meta(PASSPHRASE_KEY) && !(await check(c, change.current)))
-          throw fieldProblem('current', 'that is not the passphrase until now');
-        store.putMeta(PASSPHRASE_KEY, await hashPassphrase(change.passphrase));
-        store.shutOutAllBut(null);
+  return (
+    new Hono()
+      .get('/door', (c) =>
+        c.json({
+          locked: Boolean(store.meta(PASSPHRASE_KEY)),
+          letIn: !store.meta(PASSPHRASE_KEY) || askingDevice(store, c, now()) !== null,
+          damaged: damage !== undefined,
+        }),
+      )
+      .post('/door', jsonBody(said), async (c) => {
+        if (!store.meta(PASSPHRASE_KEY)) throw new Problem(409, 'There is no passphrase: the door is open.');
+        if (!(await check(c, c.req.valid('json').passphrase)))
+          throw fieldProblem('passphrase', 'that is not it');
         letIn(c);
-        return c.json({ set: true });
-      },
-    )
-    .post('/network/passphrase/removal', jsonBody(said), async (c) => {
-      if (network?.state())
-        throw new Problem(
-          409,
-          'Stop listening on the home network first: without a passphrase anybody there could come in.',
-        );
-      if (store.meta(PASSPHRASE_KEY) && !(await check(c, c.req.valid('json').passphrase)))
-        throw fieldProblem('passphrase', 'that is not it');
-      store.putMeta(PASSPHRASE_KEY, '');
-      store.shutOutAllBut(null);
-      return c.json({ set: false });
-    })
-    .put('/network', jsonBody(z.object({ listen: z.boolean(), https: z.boolean() })), async (c) => {
-      const { listen, https } = c.req.valid('json');
-      if (!network)
-        throw new Problem(409, 'This program was started in a way that has no second address to listen on.');
-      if (listen && !store.meta(PASSPHRASE_KEY))
-        throw new Problem(
-          409,
-          'Set a passphrase first: on the home network anybody could come in without one.',
-        );
-      if (listen)
-        await network.openAgain(https).catch((error: Error) => {
-          throw new Problem(409, `It could not listen: ${error.message}`);
+        return c.json({ letIn: true });
+      })
+      .delete('/door', (c) => {
+        const device = askingDevice(store, c, now());
+        if (device) store.shutOut(device.id);
+        deleteCookie(c, cookieName(c), { path: '/' });
+        return c.body(null, 204);
+      })
+
+      /** What a phone installs to trust this computer; by its type the phone knows what to do with it. */
+      .get('/authority.crt', (c) => {
+        const authority = network?.authority();
+        if (!authority) throw new Problem(404, 'There is nothing here for a phone to trust.');
+        return c.body(new Uint8Array(authority), 200, {
+          'content-type': 'application/x-x509-ca-cert',
+          'content-disposition': 'attachment; filename="juglans-at-home.crt"',
         });
-      else await network.close();
-      store.putMeta(NETWORK_KEY, listen ? (https ? 'https' : 'http') : '');
-      return c.json({ network: state(c) });
-    })
-    .delete('/network/devices/:id{[0-9a-f]{16}}', (c) => {
-      if (!store.shutOut(c.req.param('id'))) throw new Problem(404, 'There is no such device.');
-      return c.body(null, 204);
-    });
+      })
+      /** A device tells, once it is back, that it was opened without a signal. */
+      .put('/door/offline', jsonBody(z.object({ on: civilDate })), (c) => {
+        const { on } = c.req.valid('json');
+        notInFuture(on, 'on', addDays(clock.today(), 1));
+        const device = askingDevice(store, c, now());
+        if (device) store.openedOffline(device.id, on);
+        return c.json({ offlineOn: device ? on : null });
+      })
+
+      .get('/network', (c) => c.json({ network: state(c) }))
+      .put(
+        '/network/passphrase',
+        jsonBody(z.object({ passphrase, current: z.string().max(LONGEST_PASSPHRASE, TOO_LONG).default('') })),
+        async (c) => {
+          const change = c.req.valid('json');
+          if (store.meta(PASSPHRASE_KEY) && !(await check(c, change.current)))
+            throw fieldProblem('current', 'that is not the passphrase until now');
+          store.putMeta(PASSPHRASE_KEY, await hashPassphrase(change.passphrase));
+          store.shutOutAllBut(null);
+          letIn(c);
+          return c.json({ set: true });
+        },
+      )
+      .post('/network/passphrase/removal', jsonBody(said), async (c) => {
+        if (network?.state())
+          throw new Problem(
+            409,
+            'Stop listening on the home network first: without a passphrase anybody there could come in.',
+          );
+        if (store.meta(PASSPHRASE_KEY) && !(await check(c, c.req.valid('json').passphrase)))
+          throw fieldProblem('passphrase', 'that is not it');
+        store.putMeta(PASSPHRASE_KEY, '');
+        store.shutOutAllBut(null);
+        return c.json({ set: false });
+      })
+      .put('/network', jsonBody(z.object({ listen: z.boolean(), https: z.boolean() })), async (c) => {
+        const { listen, https } = c.req.valid('json');
+        if (!network)
+          throw new Problem(
+            409,
+            'This program was started in a way that has no second address to listen on.',
+          );
+        if (listen && !store.meta(PASSPHRASE_KEY))
+          throw new Problem(
+            409,
+            'Set a passphrase first: on the home network anybody could come in without one.',
+          );
+        if (listen)
+          await network.openAgain(https).catch((error: Error) => {
+            throw new Problem(409, `It could not listen: ${error.message}`);
+          });
+        else await network.close();
+        store.putMeta(NETWORK_KEY, listen ? (https ? 'https' : 'http') : '');
+        return c.json({ network: state(c) });
+      })
+      .delete('/network/devices/:id{[0-9a-f]{16}}', (c) => {
+        if (!store.shutOut(c.req.param('id'))) throw new Problem(404, 'There is no such device.');
+        return c.body(null, 204);
+      })
+  );
 }
 
 /** Who is guessing: the address at the other end of the line. */

@@ -16,6 +16,7 @@ let refusal: Error | null;
 /** A second door that only notes what is asked of it. */
 const network: OpenableNetwork = {
   state: () => opened,
+  authority: () => (opened ? Buffer.from([0x30, 0x82, 0x01]) : null),
   openAgain: async (https) => {
     calls.push(`open ${https ? 'https' : 'http'}`);
     if (refusal) throw refusal;
@@ -64,6 +65,48 @@ async function ask(method: string, path: string, body?: unknown, cookie?: string
 }
 const setPassphrase = async () =>
   (await ask('PUT', '/network/passphrase', { passphrase: PASSPHRASE })).cookie!;
+
+describe('what a phone is to trust', () => {
+  test('is there for everybody while the door is open, as phones install it', async () => {
+    const cookie = await setPassphrase();
+    const get = () => app().request('/api/authority.crt');
+    expect((await get()).status).toBe(404);
+    expect((await app(false).request('/api/authority.crt')).status).toBe(404);
+    await ask('PUT', '/network', { listen: true, https: true }, cookie);
+    const answer = await get();
+    expect(answer.headers.get('content-type')).toBe('application/x-x509-ca-cert');
+    expect(new Uint8Array(await answer.arrayBuffer())).toEqual(new Uint8Array([0x30, 0x82, 0x01]));
+  });
+});
+
+describe('a device that was opened without a signal', () => {
+  const devices = async (cookie: string) => {
+    const { body } = await ask('GET', '/network', undefined, cookie);
+    return (body.network as { devices: { offlineOn: string | null; here: boolean }[] }).devices;
+  };
+
+  test('says so, and the list of devices does', async () => {
+    const cookie = await setPassphrase();
+    expect((await devices(cookie)).map(({ offlineOn }) => offlineOn)).toEqual([null]);
+    expect(await ask('PUT', '/door/offline', { on: '2026-05-28' }, cookie)).toMatchObject({
+      status: 200,
+      body: { offlineOn: '2026-05-28' },
+    });
+    expect((await devices(cookie)).map(({ offlineOn }) => offlineOn)).toEqual(['2026-05-28']);
+  });
+
+  test('is refused a day far ahead, and nothing is noted of one that was not let in', async () => {
+    expect(await ask('PUT', '/door/offline', { on: '2026-05-28' })).toMatchObject({
+      status: 200,
+      body: { offlineOn: null },
+    });
+    const cookie = await setPassphrase();
+    expect((await ask('PUT', '/door/offline', { on: '2026-06-28' }, cookie)).status).toBe(422);
+    expect((await ask('PUT', '/door/offline', { on: 'yesterday' }, cookie)).status).toBe(422);
+    expect((await ask('PUT', '/door/offline', { on: '2026-05-28' })).status).toBe(401);
+    expect((await devices(cookie)).map(({ offlineOn }) => offlineOn)).toEqual([null]);
+  });
+});
 
 describe('listening on the home network', () => {
   test('is refused without a passphrase, and nothing is opened or kept', async () => {

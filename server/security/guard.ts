@@ -86,8 +86,8 @@ function originHost(origin: string): string | null {
   }
 }
 
-/** Open to all: whether it runs, the door itself, and the calendar at its secret address. */
-const OPEN = /^\/api\/(health|door|calendar\/[0-9a-f]+\.ics)$/;
+/** Open to all: whether it runs, the door, what a phone is to trust, the calendar at its secret address. */
+const OPEN = /^\/api\/(health|door|authority\.crt|calendar\/[0-9a-f]+\.ics)$/;
 
 declare module 'hono' {
   interface ContextVariableMap {

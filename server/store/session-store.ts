@@ -1,4 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
+import type { CivilDate } from '#core/calendar';
 import type { Db } from './database.ts';
 
 /** A device that was let in. */
@@ -8,6 +9,8 @@ export interface LetInDevice {
   /** ms since 1970. */
   readonly createdAt: number;
   readonly lastUsedAt: number;
+  /** The last day it was opened without a signal; null while it never was. */
+  readonly offlineOn: CivilDate | null;
 }
 
 /** A device that has not been seen for this long has to say the passphrase again. */
@@ -16,7 +19,7 @@ export const IDLE_MS = 30 * 24 * 3600 * 1000;
 const NOTE_EVERY_MS = 5 * 60 * 1000;
 
 const hashOf = (token: string) => createHash('sha256').update(token).digest('hex');
-const COLUMNS = 'id, device, created_at AS createdAt, last_used_at AS lastUsedAt';
+const COLUMNS = 'id, device, created_at AS createdAt, last_used_at AS lastUsedAt, offline_on AS offlineOn';
 
 /** Devices that were let in, by the hash of their cookie's secret. */
 export function sessionStore(db: Db) {
@@ -42,6 +45,8 @@ export function sessionStore(db: Db) {
         db.prepare('UPDATE session SET last_used_at = ? WHERE id = ?').run(nowMs, row.id);
       return row;
     },
+    openedOffline: (id: string, on: CivilDate) =>
+      void db.prepare('UPDATE session SET offline_on = ? WHERE id = ?').run(on, id),
     letInDevices: (): LetInDevice[] =>
       db.prepare(`SELECT ${COLUMNS} FROM session ORDER BY last_used_at DESC`).all() as LetInDevice[],
     shutOut: (id: string) => db.prepare('DELETE FROM session WHERE id = ?').run(id).changes > 0,

@@ -24,7 +24,8 @@ const KEY = 'all';
 const WRITE_AFTER_MS = 1000;
 const ASK_FOR_MS = 2500;
 
-async function serverAnswers(): Promise<boolean> {
+/** Whether the server answers now. */
+export async function serverAnswers(): Promise<boolean> {
   return fetch('/api/health', { signal: AbortSignal.timeout(ASK_FOR_MS) }).then(
     (response) => response.ok,
     () => false,

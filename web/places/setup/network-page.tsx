@@ -13,8 +13,10 @@ import { Choices, Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
 import { FormProblem } from '../../parts/form-problem.tsx';
-import { showMoment } from '../../show/dates.ts';
+import { OfflineLine } from '../../parts/offline-line.tsx';
+import { showFullDate, showMoment } from '../../show/dates.ts';
 import { SetupNav } from './setup-nav.tsx';
+import { TrustAtHome } from './trust-at-home.tsx';
 
 type NetworkState = NonNullable<ReturnType<typeof useNetwork>['data']>;
 
@@ -36,7 +38,8 @@ export function NetworkPage() {
               }
               lead="Take the phone into the garden: it talks to this computer over your own network, nothing goes further. A passphrase comes first."
             />
-            <div className="grid gap-6 lg:grid-cols-2">
+            <OfflineLine />
+            <div className="grid gap-6 lg:grid-cols-2 mt-4">
               <div className="flex flex-col gap-6">
                 <section aria-label="Setting the passphrase">
                   <h2 className="mb-2">1. Passphrase</h2>
@@ -52,6 +55,15 @@ export function NetworkPage() {
                   <section aria-label="On the phone">
                     <h2 className="mb-2">3. On the phone</h2>
                     <OnThePhone opened={network.opened} />
+                  </section>
+                )}
+                {network.opened?.authorityFingerprint && (
+                  <section aria-label="Without a signal">
+                    <h2 className="mb-2">4. So that it works without a signal</h2>
+                    <TrustAtHome
+                      address={network.opened.addresses[0]!}
+                      fingerprint={network.opened.authorityFingerprint}
+                    />
                   </section>
                 )}
                 {network.passphraseSet && (
@@ -267,10 +279,10 @@ function OnThePhone({ opened }: { opened: NonNullable<NetworkState['opened']> })
         {opened.fingerprint ? (
           <details>
             <summary className="link-husk list-none inline-block">
-              {opened.madeHere ? 'The phone warns: what to compare' : 'Your own certificate'}
+              {opened.authorityFingerprint ? 'The phone warns: what to compare' : 'Your own certificate'}
             </summary>
             <p className="text-sm mt-1">
-              {opened.madeHere &&
+              {opened.authorityFingerprint &&
                 'Open the certificate in the warning. It is this one if its SHA-256 fingerprint reads: '}
               <span className="break-all font-mono">{opened.fingerprint}</span>
             </p>
@@ -289,13 +301,18 @@ function Devices({ devices }: { devices: NetworkState['devices'] }) {
   const { say } = useNotices();
   return (
     <ul className="sheet divide-y divide-base-300">
-      {devices.map(({ id, device, createdAt, lastUsedAt, here }) => (
+      {devices.map(({ id, device, createdAt, lastUsedAt, offlineOn, here }) => (
         <li key={id} className="p-4 flex flex-wrap justify-between gap-x-4">
           <span>
             <b className="font-semibold">{device}</b>
             {here && <span className="tag ml-2">this one</span>}
             <span className="soft block text-sm">
               let in {showMoment(createdAt)}, last used {showMoment(lastUsedAt)}
+            </span>
+            <span className={`block text-sm ${offlineOn ? 'font-semibold text-(--husk-deep)' : 'soft'}`}>
+              {offlineOn
+                ? `works without a signal: opened so on ${showFullDate(offlineOn)}`
+                : 'not yet opened without a signal'}
             </span>
           </span>
           {here ? (

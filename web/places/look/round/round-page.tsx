@@ -1,3 +1,4 @@
+import { OfflineLine } from '../../../parts/offline-line.tsx';
 import { Check, CircleDashed, SkipForward } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
 import type { Round } from '#core/records';
@@ -51,7 +52,7 @@ function BeforeStart({ states }: { states: readonly StopState[] }) {
     <>
       <PageHead
         title={`A round of ${howMany(states.length, 'stop')}${overdue > 0 ? `, ${overdue} overdue` : ''}`}
-        lead="Plant by plant, what is overdue first in each place. It works without a signal: what you enter is kept on this device and sent when it can be."
+        lead="Plant by plant, what is overdue first in each place. What you enter is kept on this device and sent when it can be."
       >
         <button type="button" className="btn btn-primary" onClick={() => void start()}>
           Start the round
@@ -66,6 +67,7 @@ function BeforeStart({ states }: { states: readonly StopState[] }) {
           </button>
         )}
       </PageHead>
+      <OfflineLine />
       <StopList states={states} />
       {rounds.length > 0 && (
         <section aria-label="Rounds before" className="mt-6">
