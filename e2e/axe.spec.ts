@@ -111,7 +111,7 @@ const whenStill = (page: Page) =>
       if (animation.effect?.getComputedTiming().endTime !== Infinity) animation.finish();
   });
 
-/** A page on a laptop and, laid out anew, on a phone; the dark theme changes colours and nothing else. */
+/** A page on a laptop and, laid out anew, on a phone; the other themes change colours and little else. */
 async function seriousEitherWay(page: Page, where: string): Promise<string[]> {
   await page.evaluate(axe.source);
   await page.setViewportSize({ width: 1280, height: 800 });
@@ -121,9 +121,23 @@ async function seriousEitherWay(page: Page, where: string): Promise<string[]> {
   await whenStill(page);
   const inTheDark = await seriousOn(page, `${where} in the dark`, ['color-contrast']);
   await page.emulateMedia({ colorScheme: 'light' });
+  const setTheme = (theme: string | null) =>
+    page.evaluate((name) => {
+      if (name === null) delete document.documentElement.dataset.theme;
+      else document.documentElement.dataset.theme = name;
+    }, theme);
+  await setTheme('noon');
+  await whenStill(page);
+  const inTheSun = await seriousOn(page, `${where} in bright sun`, ['color-contrast']);
+  await setTheme(null);
   await page.setViewportSize({ width: 390, height: 844 });
   await whenStill(page);
-  return [...onLaptop, ...inTheDark, ...(await seriousOn(page, `${where} on a phone`, LAYOUT_RULES))];
+  return [
+    ...onLaptop,
+    ...inTheDark,
+    ...inTheSun,
+    ...(await seriousOn(page, `${where} on a phone`, LAYOUT_RULES)),
+  ];
 }
 
 for (const [place, paths] of Object.entries(PAGES)) {

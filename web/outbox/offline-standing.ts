@@ -21,12 +21,21 @@ interface Opening {
 const keepsPages = () => 'serviceWorker' in navigator && window.isSecureContext;
 
 export async function offlineStanding(): Promise<OfflineStanding> {
-  if (!keepsPages()) return { kind: 'cannot' };
-  const registration = await navigator.serviceWorker.getRegistration().catch(() => undefined);
-  if (!registration?.active) return { kind: 'cannot' };
+  if (!keepsPages() || !(await pagesAreKept())) return { kind: 'cannot' };
   const opening = await deviceStore.get<Opening>(KEY);
   return opening ? { kind: 'proven', on: opening.on } : { kind: 'not-tried' };
 }
+
+/** On a first visit the pages are still being kept; a browser that refuses never gets there. */
+const KEEPING_TAKES_MS = 8000;
+
+const pagesAreKept = (): Promise<boolean> =>
+  Promise.race([
+    navigator.serviceWorker.ready.then(() => true),
+    new Promise<boolean>((tell) => {
+      setTimeout(() => tell(false), KEEPING_TAKES_MS);
+    }),
+  ]);
 
 /**
  * Notes an opening that came from the pages kept here while the server did not answer, and tells the server once

@@ -20,19 +20,19 @@ export function OfflineLine() {
   if (standing === null) return null;
   if (standing.kind === 'proven')
     return (
-      <p className="text-sm font-semibold text-(--husk-deep)">
+      <p className="mb-3 text-sm font-semibold text-(--husk-deep)">
         This device works without a signal: it was opened so on {showDate(standing.on, today)}.
       </p>
     );
   if (standing.kind === 'not-tried')
     return (
-      <p className="soft text-sm">
+      <p className="mb-3 soft text-sm">
         Its pages are kept on this device. Switch its network off and open Juglans once, before you rely on
         it.
       </p>
     );
   return (
-    <p className="text-sm text-(--honey-deep) rounded-lg bg-(--honey-pale) px-3 py-1.5">
+    <p className="mb-3 text-sm text-(--honey-deep) rounded-lg bg-(--honey-pale) px-3 py-1.5">
       This device cannot open Juglans without a signal: its browser does not trust the computer at home yet.
       What you enter while a page stays open is kept, and sent later.{' '}
       <Link className="underline font-semibold" to="/setup/network">

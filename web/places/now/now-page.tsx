@@ -3,6 +3,7 @@ import { daysBetween, type CivilDate } from '#core/calendar';
 import { EVENTS, inSentence, WEIGH_RULES } from '#knowledge';
 import type { DueAnswer, NewsItem, NowAnswer } from '#engine';
 import { type ShownNow, useNow } from '../../api/queries.ts';
+import { ClockLine } from '../../parts/clock-line.tsx';
 import { LeavesQuestion } from '../../parts/leaves-question.tsx';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
@@ -71,6 +72,7 @@ function Now({ now }: { now: ShownNow }) {
             They are kept, and counted again once their days have come. Is the clock right?
           </p>
         )}
+        <ClockLine />
         <AftercareList aftercare={now.aftercare} today={now.today} />
         <WhatIsDue now={now} />
       </div>

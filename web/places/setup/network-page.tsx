@@ -13,7 +13,6 @@ import { Choices, Field } from '../../parts/field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
 import { FormProblem } from '../../parts/form-problem.tsx';
-import { OfflineLine } from '../../parts/offline-line.tsx';
 import { showFullDate, showMoment } from '../../show/dates.ts';
 import { SetupNav } from './setup-nav.tsx';
 import { TrustAtHome } from './trust-at-home.tsx';
@@ -38,8 +37,7 @@ export function NetworkPage() {
               }
               lead="Take the phone into the garden: it talks to this computer over your own network, nothing goes further. A passphrase comes first."
             />
-            <OfflineLine />
-            <div className="grid gap-6 lg:grid-cols-2 mt-4">
+            <div className="grid gap-6 lg:grid-cols-2">
               <div className="flex flex-col gap-6">
                 <section aria-label="Setting the passphrase">
                   <h2 className="mb-2">1. Passphrase</h2>

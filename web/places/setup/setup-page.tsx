@@ -82,6 +82,7 @@ function DeviceForm() {
           { id: 'system', label: 'as the device' },
           { id: 'lichen', label: 'light' },
           { id: 'walnut', label: 'dark' },
+          { id: 'noon', label: 'bright sun' },
         ]}
       />
       <label className="flex items-center gap-3 min-h-11">

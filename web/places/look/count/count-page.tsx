@@ -16,6 +16,7 @@ import { Answered, EmptyState } from '../../../parts/page.tsx';
 import { isForFocused } from '../../../parts/has-focus.ts';
 import { keysAreOff } from '../../../parts/shortcuts.tsx';
 import { markPage } from '../../../parts/still-here.ts';
+import { useScreenAwake } from '../../../parts/use-screen-awake.ts';
 import { showDate } from '../../../show/dates.ts';
 import { unitWords } from '../../../show/measures.ts';
 import { useToday } from '../../../show/use-show.ts';
@@ -76,6 +77,7 @@ function Count({ picture, protocol, tags }: CountProps) {
   const navigate = useNavigate();
   const { say } = useNotices();
   const stopDone = useStopDone(params.get('round'));
+  useScreenAwake();
   const { draft, setDraft, clear, resumed } = useCountDraft(watch.id, protocol, tags !== null);
   const [asking, setAsking] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);

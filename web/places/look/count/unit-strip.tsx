@@ -37,7 +37,7 @@ export function UnitStrip({
         <li
           key={`empty${i}`}
           aria-hidden="true"
-          className="flex-1 basis-7 max-w-12 h-9 rounded-md bg-base-300 opacity-60"
+          className="flex-1 basis-7 max-w-12 h-9 rounded-md border border-base-300"
         />
       ))}
     </ol>
