@@ -60,7 +60,7 @@ const routes = () => [
       }),
   ).values(),
 ];
-const OPEN = /^(\/health|\/door|\/calendar\/abc123\.ics)$/;
+const OPEN = /^(\/health|\/door|\/authority\.crt|\/calendar\/abc123\.ics)$/;
 
 describe('once a passphrase is set', () => {
   test(

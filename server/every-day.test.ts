@@ -28,7 +28,7 @@ const QUERIES: Readonly<Record<string, string>> = {
   '/api/spray-hours': `?plant=${EVERY.plant}&product=${EVERY.product}&line=${EVERY.line}`,
 };
 /** Files of the disk, the list of towns and doors of the network have tests of their own. */
-const ELSEWHERE = /^\/api\/(towns|backups|export|photos|calendar\/|door|network)/;
+const ELSEWHERE = /^\/api\/(towns|backups|export|photos|calendar\/|door|authority|network)/;
 
 function addressesOf(app: ReturnType<typeof createApp>): string[] {
   const patterns = app.routes.filter(({ method, path }) => method === 'GET' && path.startsWith('/api/'));
