@@ -3,14 +3,13 @@ import type { OptionId } from '#core/decide';
 import { blankSeries, blankStep } from '#core/records';
 import { type Level, PROTOCOL_SHAPES } from '#core/sampling';
 import { capital } from '../../show/sentence.ts';
-import { inSentence, PROTOCOL_TEXTS, WEIGH_OPTIONS } from '#knowledge';
+import { inSentence, levelBounds, PROTOCOL_TEXTS, WEIGH_OPTIONS } from '#knowledge';
 import type { CivilDate } from '#core/calendar';
 import type { CountedSeason, SummedSample, WatchPicture } from '#engine';
-import { usePutWatch, useSeasons } from '../../api/queries.ts';
+import { useSeasons } from '../../api/queries.ts';
 import { useWeighed } from '../../api/weighing.ts';
 import { GradeMark } from '../../parts/reason.tsx';
 import { useSeries } from '../../parts/series/use-series.ts';
-import { useChange } from '../../parts/use-change.ts';
 import { showDate } from '../../show/dates.ts';
 import { levelWords, showMeasureOf, unitWords } from '../../show/measures.ts';
 import { showShare, showShareRange } from '../../show/units.ts';
@@ -18,6 +17,7 @@ import { useToday } from '../../show/use-show.ts';
 import { changeWords } from '../seasons/change-words.ts';
 import { levelBoundsWords } from '../../show/level-bounds-words.ts';
 import { SpurVerdicts } from './spur-findings.tsx';
+import { useEndWatch } from './use-end-watch.ts';
 
 /** Days until the next look, where nothing is done now (rule of thumb, grade C). */
 const LOOK_AGAIN = { leastDays: 14, mostDays: 21 } as const;
@@ -79,11 +79,12 @@ export function DecisionPanel({ picture, sample }: { picture: WatchPicture; samp
 /** Where the level of a count begins and ends. */
 function BoundsOf({ picture, sample, level }: { picture: WatchPicture; sample: SummedSample; level: Level }) {
   const words = levelBoundsWords(sample.protocol, picture.watch.group, sample.summary.measure.kind, level);
-  if (!words) return null;
+  const bounds = levelBounds(sample.protocol, picture.watch.group);
+  if (!words || !bounds) return null;
   return (
     <span className="soft">
       {' '}
-      {capital(words)} <GradeMark grade="C" />.
+      {capital(words)} <GradeMark grade={bounds.grade} />.
     </span>
   );
 }
@@ -138,7 +139,7 @@ interface NextStepsProps {
 function NextSteps({ picture: { watch }, canSpray, best }: NextStepsProps) {
   const today = useToday();
   const { begin } = useSeries();
-  const change = useChange(usePutWatch());
+  const end = useEndWatch(watch);
   const wait = () =>
     void begin(
       blankSeries({
@@ -166,13 +167,7 @@ function NextSteps({ picture: { watch }, canSpray, best }: NextStepsProps) {
       >
         Wait: look again in two to three weeks
       </button>
-      <button
-        type="button"
-        className="btn btn-sm min-h-11"
-        onClick={() =>
-          change(watch, { ...watch, outcome: 'closed', outcomeOn: today }, 'The watch is closed.')
-        }
-      >
+      <button type="button" className="btn btn-sm min-h-11" onClick={() => end('closed')}>
         Close the watch
       </button>
     </div>

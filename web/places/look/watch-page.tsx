@@ -23,6 +23,7 @@ import { CatchLists, HangingList } from './catch-lists.tsx';
 import { SpurFindings } from './spur-findings.tsx';
 import { HandworkList } from './handwork-list.tsx';
 import { DecisionPanel } from './decision-panel.tsx';
+import { useEndWatch } from './use-end-watch.ts';
 import { SprayList } from './spray-list.tsx';
 import { SpreadSection } from './spread-section.tsx';
 import { judgedFrom } from './judged-from.ts';
@@ -275,14 +276,8 @@ function Seen({ picture }: { picture: WatchPicture }) {
 }
 
 function Outcome({ watch }: { watch: Watch }) {
-  const today = useToday();
   const change = useChange(usePutWatch());
-  const end = (outcome: 'closed' | 'ruled-out') =>
-    change(
-      watch,
-      { ...watch, outcome, outcomeOn: today },
-      outcome === 'closed' ? 'The watch is closed.' : 'The suspicion is ruled out.',
-    );
+  const end = useEndWatch(watch);
   if (watch.outcome !== 'open') {
     return (
       <p className="sheet p-4">

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { QRCodeSVG } from 'qrcode.react';
 
 interface TrustAtHomeProps {
@@ -33,10 +34,7 @@ export function TrustAtHome({ address, fingerprint }: TrustAtHomeProps) {
           </p>
         </div>
       </div>
-      <details>
-        <summary className="link-husk list-none inline-block min-h-11 pt-2">
-          If the phone speaks of a profile
-        </summary>
+      <Fold title="If the phone speaks of a profile">
         <ol className="list-decimal pl-5 flex flex-col gap-1">
           <li>Allow it to be loaded.</li>
           <li>
@@ -48,11 +46,8 @@ export function TrustAtHome({ address, fingerprint }: TrustAtHomeProps) {
             nothing changes.
           </li>
         </ol>
-      </details>
-      <details>
-        <summary className="link-husk list-none inline-block min-h-11 pt-2">
-          If the phone only saves a file
-        </summary>
+      </Fold>
+      <Fold title="If the phone only saves a file">
         <ol className="list-decimal pl-5 flex flex-col gap-1">
           <li>
             In the settings search for “CA certificate”; it stands under security, “Encryption and
@@ -61,21 +56,27 @@ export function TrustAtHome({ address, fingerprint }: TrustAtHomeProps) {
           <li>Choose “CA certificate”, and then the file juglans-at-home.crt from the downloads.</li>
           <li>The phone says that your network may be watched: it says so of every such certificate.</li>
         </ol>
-      </details>
-      <details>
-        <summary className="link-husk list-none inline-block min-h-11 pt-2">
-          What it may do, and how it is taken away
-        </summary>
+      </Fold>
+      <Fold title="What it may do, and how it is taken away">
         <p>
           It vouches for this computer’s name and for addresses within a home, and for nothing else: no shop,
           no bank. Its key stays on this computer. It lasts ten years; what it vouches for is renewed by
           itself. To take it away, remove the profile, or the entry under “Trusted credentials”, “User”.
         </p>
-      </details>
+      </Fold>
       <p className="soft text-sm">
         Then open Juglans on the phone, switch its network off, and open it once more. The list of devices
         says when that was done.
       </p>
     </div>
+  );
+}
+
+function Fold({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <details>
+      <summary className="link-husk list-none inline-block min-h-11 pt-2">{title}</summary>
+      {children}
+    </details>
   );
 }

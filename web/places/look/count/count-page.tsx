@@ -1,8 +1,7 @@
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { daysBetween } from '#core/calendar';
-import type { DamageKind } from '#core/eye';
 import type { Sample, Tag } from '#core/records';
 import { emptyUnit, type Protocol, PROTOCOL_SHAPES, PROTOCOLS, type Unit } from '#core/sampling';
 import { COVER_SPOTS, inSentence, PROTOCOL_TEXTS } from '#knowledge';
@@ -19,15 +18,15 @@ import { markPage } from '../../../parts/still-here.ts';
 import { useScreenAwake } from '../../../parts/use-screen-awake.ts';
 import { showDate } from '../../../show/dates.ts';
 import { unitWords } from '../../../show/measures.ts';
+import { capital } from '../../../show/sentence.ts';
 import { useToday } from '../../../show/use-show.ts';
 import { judgedFrom } from '../judged-from.ts';
 import { useStopDone } from '../round/use-round.ts';
-import { AreaPad } from './area-pad.tsx';
-import { type CountDraft, inHand, isUntouched, nextUnit, undoLast, useCountDraft } from './count-draft.ts';
-import { MarkPad } from './mark-pad.tsx';
+import { isUntouched, nextUnit, undoLast, useCountDraft } from './count-draft.ts';
+import { Pad } from './pad.tsx';
+import { ProtocolChoice } from './protocol-choice.tsx';
 import { countedUnits, spotOf } from './counted-units.ts';
 import { SoFar } from './so-far.tsx';
-import { TallyPad } from './tally-pad.tsx';
 import { UnitStrip } from './unit-strip.tsx';
 
 /** Counting unit by unit, with one thumb or from the keys. */
@@ -270,87 +269,6 @@ function EyeHint() {
   );
 }
 
-/** Which way of counting, where there is more than one: a different way starts a series of its own. */
-function ProtocolChoice({
-  picture,
-  protocol,
-  tagged,
-}: {
-  picture: WatchPicture;
-  protocol: Protocol;
-  tagged: boolean;
-}) {
-  const choiceId = useId();
-  const [params, setParams] = useSearchParams();
-  if (picture.protocols.length < 2 || tagged || !picture.protocols.includes(protocol))
-    return (
-      <p className="font-semibold">
-        {PROTOCOL_TEXTS[protocol].name}
-        {tagged ? ', tagged' : ''}
-      </p>
-    );
-  const used = picture.samples.at(-1)?.protocol;
-  return (
-    <div className="flex flex-wrap items-center gap-2 my-1">
-      <label htmlFor={choiceId} className="font-semibold text-[0.93rem]">
-        Count
-      </label>
-      <select
-        id={choiceId}
-        className="select select-sm w-auto"
-        value={protocol}
-        onChange={(event) => {
-          params.set('protocol', event.target.value);
-          setParams(params, { replace: true });
-        }}
-      >
-        {picture.protocols.map((id) => (
-          <option key={id} value={id}>
-            {PROTOCOL_TEXTS[id].name}
-          </option>
-        ))}
-      </select>
-      {used && used !== protocol && (
-        <span className="text-sm text-(--honey-deep)">
-          Last time: {PROTOCOL_TEXTS[used].name.toLowerCase()}. The two cannot be compared.
-        </span>
-      )}
-    </div>
-  );
-}
-
-function Pad({
-  draft,
-  protocol,
-  targetId,
-  onChange,
-  asleep,
-}: {
-  draft: CountDraft;
-  protocol: Protocol;
-  targetId: string | null;
-  onChange: (change: (draft: CountDraft) => CountDraft) => void;
-  asleep: boolean;
-}) {
-  const {
-    items,
-    unit: [unit],
-  } = PROTOCOL_TEXTS[protocol];
-  const kinds = Object.values(PROTOCOL_SHAPES[protocol].items);
-  const props = { draft, items, unit, onChange, asleep };
-  if (kinds.includes('percent'))
-    return (
-      <AreaPad key={Object.values(inHand(draft).counts).join()} {...props} looks={damageLooks(targetId)} />
-    );
-  return kinds.includes('yes-no') ? <MarkPad {...props} /> : <TallyPad {...props} />;
-}
-
-/** Which drawings a leaf is compared with. */
-function damageLooks(targetId: string | null): DamageKind {
-  if (targetId?.includes('mildew')) return 'mildew';
-  return targetId?.includes('rust') ? 'rust' : 'spots';
-}
-
 function usualNumber(protocol: Protocol, plants: number): number {
   const { usual, perTree } = PROTOCOL_TEXTS[protocol];
   return perTree === null ? usual : Math.min(100, perTree * plants);
@@ -363,5 +281,3 @@ function unitLabel(tags: readonly Tag[] | null, protocol: Protocol, plants: numb
   if (spot) return `: tree ${spot.tree}, number ${spot.onTree} on it`;
   return protocol === 'cover' ? `: ${COVER_SPOTS[index] ?? ''}` : '';
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
