@@ -1,5 +1,5 @@
 import { addDays, type CivilDate } from '#core/calendar';
-import { Problem } from '#server/problem';
+import { Problem } from '#answers';
 import type { Clock } from '#server/clock';
 import type { Store } from '#server/store/store';
 

@@ -4,7 +4,15 @@
  * same.
  */
 export { gardenDay, type GardenDay } from './garden-day.ts';
-export { type EnteredList, isEnteredList, withoutRecord, withRecord } from './with-record.ts';
+export {
+  type EnteredList,
+  isEnteredList,
+  recordsWith,
+  recordsWithout,
+  withoutRecord,
+  withRecord,
+} from './with-record.ts';
+export { attachedWeather } from './attached-weather.ts';
 export { openBooks, type GardenBooks, type PlantBook, type WatchBook } from './garden-books.ts';
 export { emptyState, type AttachedWeather, type GardenState, type LoggedSpray } from './garden-state.ts';
 export { staysOf, type SeasonWeather } from './season-weather.ts';

@@ -112,6 +112,7 @@ const SOURCES = [
   'core',
   'knowledge',
   'engine',
+  'answers',
   'simulated',
   'server',
   'web',

@@ -20,6 +20,7 @@ const SOURCE_CHECKS = [
       'core',
       'knowledge',
       'engine',
+      'answers',
       'simulated',
       'server',
       'web',
@@ -65,7 +66,7 @@ async function unitTests(...folders) {
 }
 
 // What needs no records runs while the driver is still being compiled.
-const withoutRecords = await unitTests('core', 'knowledge', 'engine', 'web');
+const withoutRecords = await unitTests('core', 'knowledge', 'engine', 'answers', 'web');
 await driver;
 const units = [withoutRecords, await unitTests('server', 'demo')];
 const browserReport = join(reports, 'playwright.json');

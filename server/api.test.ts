@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { v7 } from 'uuid';
 import { blankGarden, blankLine, blankPlant, blankProduct, blankSpray, blankSprayer } from '#core/records';
 import { createApp } from './app.ts';
-import type { ProblemBody } from './problem.ts';
+import type { ProblemBody } from '#answers';
 import { openStore, type Store } from './store/store.ts';
 
 const TODAY = '2026-05-20';

@@ -9,7 +9,7 @@ import type { AppParts } from './context.ts';
 import { DAMAGED, onlyBringingIn, tellsOfDamage } from './damage.ts';
 import { inOrderEntered } from './in-order-entered.ts';
 import { packed } from './packed.ts';
-import { Problem, problemResponse } from './problem.ts';
+import { Problem, problemResponse } from '#answers';
 import { quiet, type Quiet } from './quiet.ts';
 import { answerRoutes } from './routes/answer-routes.ts';
 import { archiveRoutes } from './routes/archive-routes.ts';

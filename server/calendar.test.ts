@@ -2,7 +2,8 @@ import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import ICAL from 'ical.js';
 import { addDays } from '#core/calendar';
 import { openFallowBank } from '#demo/opened';
-import { calendarFile, type CalendarEntry } from './answers/calendar-answer.ts';
+import type { CalendarEntry } from '#answers';
+import { calendarFile } from './answers/calendar-file.ts';
 import type { createApp } from './app.ts';
 import type { Store } from './store/store.ts';
 

@@ -4,7 +4,7 @@ import type { BackupKeeper } from './archive/backup-keeper.ts';
 import type { Clock } from './clock.ts';
 import type { Damage } from './damage.ts';
 import type { Opened } from './home-network.ts';
-import { fieldProblem, Problem } from './problem.ts';
+import { fieldProblem, orNotFound, Problem } from '#answers';
 import type { WatchedFolder } from './sources/watched-folder.ts';
 import { KINDS, type KindTable } from './store/kinds.ts';
 import type { Store } from './store/store.ts';
@@ -54,12 +54,6 @@ export function presentDay({ store, clock }: AppParts): GardenDay {
   // What is read within a transaction may yet be taken back.
   if (!store.db.inTransaction) lastDays.set(store, day);
   return day;
-}
-
-/** @throws Problem 404 when it is not there. */
-export function orNotFound<T>(record: T | undefined | null, what: string): T {
-  if (record === undefined || record === null) throw new Problem(404, `There is no such ${what}.`);
-  return record;
 }
 
 /**

@@ -1,7 +1,7 @@
 import { existsSync, renameSync } from 'node:fs';
 import Database from 'better-sqlite3';
 import type { MiddlewareHandler } from 'hono';
-import { Problem } from './problem.ts';
+import { Problem } from '#answers';
 import type { Db } from './store/database.ts';
 
 /** The records' file is damaged: nothing is read from it or written to it until a backup stands in its place. */

@@ -1,7 +1,7 @@
 import type { MiddlewareHandler } from 'hono';
 import type { z } from 'zod';
 import { ownFields, versionOf } from '#core/meeting';
-import { Problem } from './problem.ts';
+import { Problem } from '#answers';
 
 /**
  * Refuses an edit of a record that no longer stands as its writer saw it, with what stands there now, so that

@@ -2,9 +2,9 @@ import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { join } from 'node:path';
 import { v7 } from 'uuid';
 import { versionOf } from '#core/meeting';
-import { blankPlant } from '#core/records';
+import { blankGarden, blankPlant } from '#core/records';
 import { createApp } from './app.ts';
-import type { ProblemBody } from './problem.ts';
+import type { ProblemBody } from '#answers';
 import { openStore, type Store } from './store/store.ts';
 
 /** Eight pixels by six, green. */
@@ -29,6 +29,7 @@ beforeAll(() => {
   app = createApp({ store, clock: { today: () => '2026-05-20' }, demo: false }, null, (error) =>
     errors.push(error),
   );
+  store.putGarden(blankGarden({ name: 'G', latitudeDeg: 45, longitudeDeg: 0, timeZone: 'UTC' }));
   store.putStation({ id: STATION, name: 'S', kind: 'thermometer' });
   store.putPlace({
     id: PLACE,

@@ -1,5 +1,5 @@
 import { imageSize } from 'image-size';
-import { Problem } from './problem.ts';
+import { Problem } from '#answers';
 
 /** The most a picture may take, in bytes and along a side; the interface shrinks far below it. */
 export const MOST_PICTURE_BYTES = 4_000_000;

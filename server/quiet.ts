@@ -1,5 +1,5 @@
 import type { MiddlewareHandler } from 'hono';
-import { Problem } from './problem.ts';
+import { Problem } from '#answers';
 
 /** A while in which nothing is written but by the one who asked for it. */
 export interface Quiet {

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { join } from 'node:path';
 import { v7 } from 'uuid';
 import { createApp } from './app.ts';
-import type { ProblemBody } from './problem.ts';
+import type { ProblemBody } from '#answers';
 import { openStore, type Store } from './store/store.ts';
 
 const STATION = v7();

@@ -15,7 +15,7 @@ import type {
   WeighAnswer,
 } from '#engine';
 import type { createApp } from './app.ts';
-import type { ProblemBody } from './problem.ts';
+import type { ProblemBody } from '#answers';
 import type { Store } from './store/store.ts';
 
 const HEDGE = '01900000-0000-7004-8000-000000000001',

@@ -5,9 +5,12 @@ import type { GardenDay } from '#engine';
 import { type AppParts, presentDay } from './context.ts';
 import { canUnpack, LEAST_PACKED_BYTES } from './packed.ts';
 
-/** Answers that follow from the garden's state and its day alone. */
+/** Answers that follow from the garden's state and its day; the whole of the records, from every write. */
 const FROM_THE_STATE =
   /^\/api\/(now|state|hour|band|dormant|bench|walk|spray-hours|shelf\/state|plants(\/[^/]+\/feeding)?|seasons(\/[^/]+)?|watches(\/[^/]+(\/(clock|hatch|futures|weigh|spread|season-days))?)?)$/;
+
+/** Everything a device takes along: too large to be kept beside the records. */
+const WHOLE = '/api/state';
 
 /** More addresses than this on one day are not a person's: they are worked out again. */
 const MOST_BODIES = 500;
@@ -50,13 +53,13 @@ export function unchanged(parts: AppParts): MiddlewareHandler {
     byDay.set(day, fresh);
     return fresh;
   };
-  /** What besides the garden shows on the first page: the house, so to speak. */
-  const house = (path: string, day: GardenDay) =>
-    path === '/api/now'
-      ? Buffer.from(
-          JSON.stringify([parts.backups?.lastTrouble(), parts.store.daysAhead(day.today)]),
-        ).toString('base64url')
-      : '';
+  /** What besides the garden shows at an address: the house, so to speak, and records no judgement rests on. */
+  const house = (path: string, day: GardenDay) => {
+    if (path === WHOLE) return String(parts.store.writes());
+    if (path !== '/api/now') return '';
+    const told = [parts.backups?.lastTrouble(), parts.store.daysAhead(day.today)];
+    return Buffer.from(JSON.stringify(told)).toString('base64url');
+  };
   return async (c, next) => {
     if (c.req.method !== 'GET' || !FROM_THE_STATE.test(c.req.path) || !parts.store.gardenState())
       return next();
@@ -65,6 +68,10 @@ export function unchanged(parts: AppParts): MiddlewareHandler {
     const told = house(c.req.path, day);
     const tag = `W/"${run}.${version}.${told}"`;
     if (c.req.header('if-none-match')?.includes(tag)) return c.body(null, 304, { etag: tag });
+    if (c.req.path === WHOLE) {
+      await next();
+      return c.header('etag', tag);
+    }
     const address = `${c.req.url} ${told}`;
     const before = bodies.get(address);
     if (before !== undefined) return sent(c, before, tag);

@@ -5,11 +5,12 @@ import type { CivilDate } from '#core/calendar';
 import { isEarlierMoment } from './api/at-moment.ts';
 import { useDoor } from './api/door.ts';
 import { useGarden } from './api/queries.ts';
-import { forgetKeptAnswers } from './outbox/kept-answers.ts';
+import { forgetPacked } from './outbox/device-store.ts';
 import { WaitingBadge } from './outbox/waiting-badge.tsx';
 import { NoticesProvider } from './parts/notices.tsx';
 import { Answered, PageHead } from './parts/page.tsx';
 import { SeasonBand } from './parts/season-band.tsx';
+import { StandingLine } from './parts/standing-line.tsx';
 import { ClosedHeader, FootNav, ShellHeader } from './parts/shell-header.tsx';
 import { Shortcuts } from './parts/shortcuts.tsx';
 import { TroubleBoundary } from './parts/trouble-boundary.tsx';
@@ -194,7 +195,6 @@ export function App() {
 function Frame() {
   const door = useDoor();
   if (door.isPending) return <ClosedHeader />;
-  // Without an answer, as without a signal, what is kept on the device is shown.
   if (door.data?.locked && !door.data.letIn) return <Locked />;
   if (door.data?.damaged) return <Damaged />;
   return <LetIn />;
@@ -205,7 +205,7 @@ function Locked() {
   // Who is outside keeps no answers about the garden; what was entered here and not yet sent stays.
   useEffect(() => {
     client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'door' });
-    void forgetKeptAnswers();
+    void forgetPacked();
   }, [client]);
   return (
     <Closed>
@@ -286,6 +286,7 @@ function LetIn() {
           <SeasonBand />
         </TroubleBoundary>
       )}
+      <StandingLine />
       <WaitingBadge />
       <main id="main" className="px-4 md:px-7 py-5 pb-24 md:pb-10 max-w-[1400px]">
         <Answered question={garden}>

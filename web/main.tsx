@@ -1,21 +1,19 @@
-import { QueryCache, QueryClient } from '@tanstack/react-query';
-import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client';
+import { QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { isEarlierMoment, PAGES_AT } from './api/at-moment.ts';
 import { ApiProblem } from './api/client.ts';
 import { App } from './app.tsx';
-import { answersKeptHere, keepingNothing } from './outbox/kept-answers.ts';
 import { openWithoutServer } from './outbox/open-without-server.ts';
 import { onNews, startOutbox } from './outbox/outbox.ts';
+import { packSometimes } from './outbox/pack.ts';
+import { onBack, watchForReturn } from './outbox/reach.ts';
 import { applyTheme } from './parts/theme.ts';
 import { TroubleBoundary } from './parts/trouble-boundary.tsx';
 import './styles.css';
 
 applyTheme();
-
-const KEPT_FOR_MS = 14 * 24 * 3600 * 1000;
 
 const client: QueryClient = new QueryClient({
   queryCache: new QueryCache({
@@ -28,8 +26,6 @@ const client: QueryClient = new QueryClient({
   defaultOptions: {
     queries: {
       staleTime: 30_000,
-      // Answers stay for a walk in the garden without a signal.
-      gcTime: KEPT_FOR_MS,
       // The server may be in the house while the phone says it is offline: asking is the only way to know.
       networkMode: 'always',
       // What the server refuses it refuses again; only a lost connection is worth another try.
@@ -41,7 +37,14 @@ const client: QueryClient = new QueryClient({
 
 // What waits on this device is not for an earlier moment, nor are that moment's answers for this one.
 if (!isEarlierMoment) startOutbox();
-onNews(() => void client.invalidateQueries());
+const packAgain = () => void packSometimes(Date.now()).catch(() => undefined);
+packAgain();
+watchForReturn();
+onNews(() => {
+  void client.invalidateQueries();
+  packAgain();
+});
+onBack(() => void client.invalidateQueries());
 openWithoutServer();
 
 // Before anything is shown: sent on later, whoever has chosen another page by then would be sent back.
@@ -49,19 +52,12 @@ if (window.location.pathname === `${PAGES_AT}/`) window.history.replaceState(nul
 
 createRoot(document.getElementById('app')!).render(
   <StrictMode>
-    <PersistQueryClientProvider
-      client={client}
-      persistOptions={{
-        persister: isEarlierMoment ? keepingNothing : answersKeptHere(),
-        maxAge: KEPT_FOR_MS,
-        buster: __BUILD__,
-      }}
-    >
+    <QueryClientProvider client={client}>
       <BrowserRouter basename={PAGES_AT}>
         <TroubleBoundary place="app">
           <App />
         </TroubleBoundary>
       </BrowserRouter>
-    </PersistQueryClientProvider>
+    </QueryClientProvider>
   </StrictMode>,
 );

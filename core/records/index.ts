@@ -25,6 +25,7 @@ export {
   type Station,
 } from './garden.ts';
 export {
+  type Photo,
   photoRecord,
   SPOT_KINDS,
   type PhotoRecord,

@@ -37,3 +37,9 @@ export const photoRecord = z.object({
   note,
 });
 export type PhotoRecord = z.infer<typeof photoRecord>;
+
+/** A photo as kept: what is known of it and its size, without the picture. */
+export interface Photo extends PhotoRecord {
+  readonly widthPx: number;
+  readonly heightPx: number;
+}

@@ -1,81 +1,61 @@
 import { Hono } from 'hono';
-import { z } from 'zod';
-import {
-  bandAnswer,
-  countedWatches,
-  hourAnswer,
-  nowAnswer,
-  type NowAnswer,
-  pictureOf,
-  seasonsAnswer,
-} from '#engine';
-import { bookCsv, bookEntries } from '../answers/book-answer.ts';
-import { orNotFound, presentDay, type AppParts } from '../context.ts';
-import type { DaysAhead } from '../store/days-ahead.ts';
-import { query } from '../validate.ts';
+import { type AnswersFrom, type Beside, bookEntries, gardenAnswers, type PackedGarden } from '#answers';
+import { bookCsv } from '../answers/book-csv.ts';
+import { presentDay, type AppParts } from '../context.ts';
+import type { Store } from '../store/store.ts';
+import { calendarAddress } from './calendar-routes.ts';
 
-/** What the first page shows: what is due, and what is the matter with the records themselves. */
-export interface NowPage extends NowAnswer {
-  /** Why the last backup could not be made; null when it could. */
-  readonly backupTrouble: string | null;
-  /** Records of days that have not come by this computer's clock; null when there are none. */
-  readonly ahead: DaysAhead | null;
-}
+const besideOf = (store: Store): Beside => ({
+  stations: store.stations,
+  readings: (stationId) => store.readings.by('station_id', stationId),
+  rounds: store.rounds.all,
+  stops: (roundId) => store.stops.by('round_id', roundId),
+  photos: store.photos,
+  guesses: store.guesses.all,
+  recipes: store.recipes.all,
+  waits: store.waits.all,
+});
 
 /** What the garden's records come to today. */
 export function answerRoutes(parts: AppParts) {
+  const { store, backups, clock } = parts;
+  const from: AnswersFrom = {
+    day: () => presentDay(parts),
+    beside: besideOf(store),
+    keeping: (today) => ({
+      backupTrouble: backups?.lastTrouble() ?? null,
+      ahead: store.daysAhead(today),
+      calendarAddress: calendarAddress(store),
+    }),
+  };
   return (
     new Hono()
-      .get('/now', (c) => {
-        const day = presentDay(parts);
-        const now: NowPage = {
-          ...nowAnswer(day),
-          backupTrouble: parts.backups?.lastTrouble() ?? null,
-          ahead: parts.store.daysAhead(day.today),
-        };
-        return c.json({ now });
-      })
+      .route('/', gardenAnswers(from))
       // Everything a device needs to answer by itself while it cannot reach this server.
       .get('/state', (c) => {
         const day = presentDay(parts);
-        return c.json({ state: day.books.state, today: day.today, stepped: parts.clock.step !== undefined });
+        const packed: PackedGarden = {
+          state: day.books.state,
+          beside: {
+            stations: store.stations(),
+            readings: store.readings.all(),
+            rounds: store.rounds.all(),
+            stops: store.stops.all(),
+            photos: store.watches().flatMap(({ id }) => store.photos(id)),
+            guesses: store.guesses.all(),
+            recipes: store.recipes.all(),
+            waits: store.waits.all(),
+          },
+          today: day.today,
+          stepped: clock.step !== undefined,
+        };
+        return c.json(packed);
       })
-      .get(
-        '/hour',
-        query(
-          z.object({
-            hours: z.coerce
-              .number('a number')
-              .min(0.25, 'at least a quarter')
-              .max(12, 'at most 12')
-              .default(1),
-          }),
-        ),
-        (c) => {
-          const day = presentDay(parts);
-          return c.json({ jobs: hourAnswer(day, c.req.valid('query').hours) });
-        },
-      )
-      .get('/band', (c) => {
-        const day = presentDay(parts);
-        return c.json({ band: bandAnswer(day) });
-      })
-      .get('/book', (c) => c.json({ entries: bookEntries(parts.store, presentDay(parts).today) }))
       .get('/book.csv', (c) =>
-        c.body(bookCsv(bookEntries(parts.store, presentDay(parts).today)), 200, {
+        c.body(bookCsv(bookEntries(presentDay(parts))), 200, {
           'content-type': 'text/csv; charset=utf-8',
           'content-disposition': 'attachment; filename="record-book.csv"',
         }),
       )
-      .get('/seasons', (c) => {
-        const day = presentDay(parts);
-        return c.json({ watches: countedWatches(day) });
-      })
-      .get('/seasons/:id', (c) => {
-        const day = presentDay(parts);
-        return c.json({
-          seasons: seasonsAnswer(day, orNotFound(pictureOf(day, c.req.param('id')), 'watch')),
-        });
-      })
   );
 }

@@ -11,10 +11,9 @@ import type { Moment } from '../archive/as-it-stood.ts';
 import { ArchiveError } from '../archive/archive-error.ts';
 import { compareWith, takeIn } from '../archive/take-in.ts';
 import { writeArchive } from '../archive/write-archive.ts';
-import { orNotFound, type AppParts } from '../context.ts';
-import { fieldProblem, Problem } from '../problem.ts';
+import { fieldProblem, jsonBody, orNotFound, Problem } from '#answers';
+import type { AppParts } from '../context.ts';
 import type { Quiet } from '../quiet.ts';
-import { jsonBody } from '../validate.ts';
 
 const MOST_UPLOAD_BYTES = 2_000_000_000;
 /** Archives read and not yet taken in; older ones are let go of. */

@@ -1,10 +1,17 @@
 import { randomBytes, timingSafeEqual } from 'node:crypto';
 import { Hono } from 'hono';
-import { calendarEntries, calendarFile } from '../answers/calendar-answer.ts';
+import { calendarEntries, Problem } from '#answers';
+import { calendarFile } from '../answers/calendar-file.ts';
 import { presentDay, type AppParts } from '../context.ts';
-import { Problem } from '../problem.ts';
+import type { Store } from '../store/store.ts';
 
 const SECRET_KEY = 'calendar-secret';
+
+/** Where a calendar program reads the plan; null when that is closed. */
+export function calendarAddress(store: Store): string | null {
+  const secret = store.meta(SECRET_KEY);
+  return secret ? `/api/calendar/${secret}.ics` : null;
+}
 
 /** The calendar as a file, and at an address with a secret in it that can be made anew or closed. */
 export function calendarRoutes(parts: AppParts) {
@@ -18,18 +25,10 @@ export function calendarRoutes(parts: AppParts) {
     'content-disposition': `${disposition}; filename="juglans.ics"`,
     'cache-control': 'no-store',
   });
-  const address = () => {
-    const secret = store.meta(SECRET_KEY);
-    return secret ? `/api/calendar/${secret}.ics` : null;
-  };
   return new Hono()
-    .get('/calendar', (c) => {
-      const day = presentDay(parts);
-      return c.json({ address: address(), entries: calendarEntries(day) });
-    })
     .post('/calendar', (c) => {
       store.putMeta(SECRET_KEY, randomBytes(24).toString('hex'));
-      return c.json({ address: address() });
+      return c.json({ address: calendarAddress(store) });
     })
     .delete('/calendar', (c) => {
       store.putMeta(SECRET_KEY, '');

@@ -5,7 +5,7 @@ import { z } from 'zod';
 import { addDays } from '#core/calendar';
 import { civilDate } from '#core/records';
 import { type AppParts, notInFuture } from '../context.ts';
-import { fieldProblem, Problem } from '../problem.ts';
+import { fieldProblem, Problem, jsonBody } from '#answers';
 import { askingDevice, cookieName, PASSPHRASE_KEY } from '../security/guard.ts';
 import {
   hashPassphrase,
@@ -16,7 +16,6 @@ import {
 } from '../security/passphrase.ts';
 import { sourceOf, throttle } from '../security/throttle.ts';
 import { IDLE_MS } from '../store/session-store.ts';
-import { jsonBody } from '../validate.ts';
 
 export const NETWORK_KEY = 'home-network';
 

@@ -2,19 +2,9 @@ import { Hono } from 'hono';
 import { z } from 'zod';
 import { gardenRecord, moveRecord, placeRecord, plantRecord } from '#core/records';
 import { HOSTS } from '#knowledge';
-import { leavesOf, picturesByPlant, watchPictures } from '#engine';
-import {
-  orNotFound,
-  notInFuture,
-  presentDay,
-  refersTo,
-  sameId,
-  takenOut,
-  type AppParts,
-} from '../context.ts';
+import { fieldProblem, jsonBody, orNotFound, Problem } from '#answers';
+import { notInFuture, refersTo, sameId, takenOut, type AppParts } from '../context.ts';
 import { ifAsSeen } from '../if-as-seen.ts';
-import { fieldProblem, Problem } from '../problem.ts';
-import { jsonBody } from '../validate.ts';
 
 const HOST_IDS = new Set(HOSTS.map((host) => host.id));
 
@@ -41,7 +31,6 @@ export function gardenRoutes(parts: AppParts) {
       },
     )
 
-    .get('/places', (c) => c.json({ places: store.places() }))
     .put('/places/:id', jsonBody(placeRecord), ifAsSeen(placeRecord, store.place), (c) => {
       const place = c.req.valid('json');
       sameId(c.req.param('id'), place);
@@ -50,25 +39,6 @@ export function gardenRoutes(parts: AppParts) {
       return c.json({ place });
     })
 
-    .get('/plants', (c) => {
-      const day = presentDay(parts);
-      const byPlant = picturesByPlant(watchPictures(day));
-      return c.json({
-        plants: day.books.state.plants.map((plant) => ({
-          ...plant,
-          moves: day.books.plantBook(plant.id).moves,
-          touching: day.books.plantBook(plant.id).touching,
-          leaves: leavesOf(day, plant),
-          watches: (byPlant.get(plant.id) ?? []).map(({ watch, targetName, status, level, levelBefore }) => ({
-            id: watch.id,
-            targetName,
-            status,
-            level,
-            levelBefore,
-          })),
-        })),
-      });
-    })
     .put('/plants/:id', jsonBody(plantRecord), ifAsSeen(plantRecord, store.plant), (c) => {
       const plant = c.req.valid('json');
       sameId(c.req.param('id'), plant);

@@ -1,10 +1,9 @@
 import { Hono } from 'hono';
 import { z } from 'zod';
-import { orNotFound, type AppParts } from '../context.ts';
+import { jsonBody, orNotFound, Problem } from '#answers';
+import type { AppParts } from '../context.ts';
 import { isKeptKind } from '../store/change-log.ts';
-import { Problem } from '../problem.ts';
 import { BelongsToNothingError } from '../store/taking-out.ts';
-import { jsonBody } from '../validate.ts';
 
 /** What taking something out answered. */
 const takenOutAs = z.object({ from: z.number().int().min(1), to: z.number().int().min(1) });

@@ -1,6 +1,4 @@
 import { Hono } from 'hono';
-import { z } from 'zod';
-import { addDays } from '#core/calendar';
 import { tankMeeting } from '#core/materials';
 import {
   type Plant,
@@ -10,81 +8,23 @@ import {
   sprayLoad,
   sprayRecord,
   type Watch,
-  type ToldWeather,
 } from '#core/records';
-import { placeOn } from '#core/weather';
 import { HOSTS, HOUR_RULES, ingredientsOf, MATERIALS, meetingRules, schoolsFor } from '#knowledge';
-import {
-  type AttachedWeather,
-  benchAnswer,
-  type BenchAsked,
-  type BenchSubject,
-  judgeLine,
-  NO_TROUBLE,
-  type LoggedSpray,
-  pictureOf,
-  shelfAnswer,
-  staysOf,
-  useScene,
-} from '#engine';
-import {
-  orNotFound,
-  notInFuture,
-  presentDay,
-  refersTo,
-  sameId,
-  takenOut,
-  type AppParts,
-} from '../context.ts';
+import { attachedWeather, judgeLine, NO_TROUBLE, type LoggedSpray, useScene } from '#engine';
+import { fieldProblem, jsonBody, orNotFound } from '#answers';
+import { notInFuture, presentDay, refersTo, sameId, takenOut, type AppParts } from '../context.ts';
 import { ifAsSeen } from '../if-as-seen.ts';
-import { fieldProblem } from '../problem.ts';
-import { jsonBody, query } from '../validate.ts';
 import { recordRoute } from './record-route.ts';
 import { watchOrPlant } from './watch-or-plant.ts';
 
 const MATERIAL_IDS = new Set(MATERIALS.map((material) => material.id));
 const HOST_IDS = new Set(HOSTS.map((host) => host.id));
 
-const TOLD_WEATHER =
-  /^(not-sure|(-?\d{1,2}(?:\.\d)?)~(-?\d{1,2}(?:\.\d)?)~(dry|rain)(?:~(still|breeze|windy))?)$/;
-
-/** Tonight's low, tomorrow's high, rain and wind, as the bench asks for them: `8~21~dry~breeze`. */
-function toldWeather(text: string): BenchAsked['weather'] {
-  const [, all, low, high, rain, air] = TOLD_WEATHER.exec(text)!;
-  if (all === 'not-sure') return 'not-sure';
-  return {
-    lowC: Number(low),
-    highC: Number(high),
-    rain: rain === 'rain',
-    air: (air as ToldWeather['air'] | undefined) ?? null,
-  };
-}
-
-const ids = z
-  .string()
-  .max(1500, 'at most forty at a time')
-  .default('')
-  .transform((text) => text.split(',').filter(Boolean));
-
-const benchAsked = z.object({
-  watch: ids,
-  plant: ids,
-  leafState: z.enum(['dormant', 'delayed-dormant', 'in-leaf']).optional(),
-  bees: z.enum(['yes', 'no']).optional(),
-  bloom: z.enum(['open', 'over']).optional(),
-  weather: z
-    .string()
-    .regex(TOLD_WEATHER, 'a low, a high, dry or rain and the wind, or not-sure')
-    .transform(toldWeather)
-    .optional(),
-});
-
 /** The shelf, the sprayers and what was sprayed. */
 export function mixRoutes(parts: AppParts) {
   const { store, clock } = parts;
   return (
     new Hono()
-      .get('/shelf', (c) => c.json({ products: store.products(), sprayers: store.sprayers() }))
       .put('/products/:id', jsonBody(productRecord), ifAsSeen(productRecord, store.product), (c) => {
         const product = c.req.valid('json');
         sameId(c.req.param('id'), product);
@@ -108,32 +48,6 @@ export function mixRoutes(parts: AppParts) {
           if (!MATERIAL_IDS.has(materialId)) throw fieldProblem('materialId', 'choose one from the list');
         }),
       )
-      .get('/shelf/state', (c) => {
-        const day = presentDay(parts);
-        return c.json({ state: shelfAnswer(day) });
-      })
-      .get('/bench', query(benchAsked), (c) => {
-        const day = presentDay(parts);
-        const { watch, plant, leafState, bees, bloom, weather } = c.req.valid('query');
-        const subjects: BenchSubject[] = [
-          ...watch.map((id) => orNotFound(pictureOf(day, id), 'watch')),
-          ...plant.map((id) => ({
-            plant: orNotFound(store.plant(id), 'plant'),
-            watch: null,
-            targetName: '',
-          })),
-        ];
-        if (subjects.length === 0) throw fieldProblem('watch', 'say for which watch or plant');
-        return c.json({
-          bench: benchAnswer(day, subjects, {
-            leafState: leafState ?? null,
-            beesAtHoneydew: bees === undefined ? null : bees === 'yes',
-            bloom: bloom ?? null,
-            weather: weather ?? null,
-          }),
-        });
-      })
-
       .route(
         '/handwork',
         recordRoute(store, 'handwork', store.handwork, (work) => {
@@ -171,7 +85,7 @@ function keepSpray(parts: AppParts, spray: SprayRecord): LoggedSpray {
   refersTo(store.sprayer(spray.sprayerId), 'sprayerId', 'sprayer');
   notInFuture(spray.on, 'on', clock.today());
   checkAgainstRules(parts, spray, plant, watch ?? NO_TROUBLE);
-  store.putSpray(spray, weatherOf(parts, plant, spray));
+  store.putSpray(spray, attachedWeather(presentDay(parts), plant, spray));
   return store.spray(spray.id)!;
 }
 
@@ -233,36 +147,4 @@ function checkAgainstRules(
     if (part.rate < line.rateLow - 1e-9 || part.rate > line.rateHigh + 1e-9)
       throw fieldProblem(`parts.${i}.rate`, `the label line gives ${line.rateLow} to ${line.rateHigh}`);
   });
-}
-
-/** The day's weather where the plant stood: measured if there is, else as forecast, else as it was told. */
-function weatherOf(
-  parts: AppParts,
-  plant: Plant,
-  { on, toldWeather: told }: SprayRecord,
-): AttachedWeather | null {
-  const { store, clock } = parts;
-  const place = store.place(placeOn(staysOf(presentDay(parts).books.plantBook(plant.id)), on));
-  const asTold: AttachedWeather | null = told && {
-    minC: told.lowC,
-    maxC: told.highC,
-    rainMm: told.rain ? null : 0,
-    windMs: null,
-    origin: 'told',
-  };
-  if (!place?.stationId) return asTold;
-  const measured = store.days(place.stationId, on, on)[0];
-  const day =
-    measured ??
-    (on >= addDays(clock.today(), -1)
-      ? store.forecast(place.stationId, on).find((entry) => entry.date === on)
-      : undefined);
-  if (!day) return asTold;
-  return {
-    minC: day.minC + place.minOffsetC,
-    maxC: day.maxC + place.maxOffsetC,
-    rainMm: day.rainMm,
-    windMs: day.windMs,
-    origin: measured ? 'measured' : 'forecast',
-  };
 }

@@ -1,11 +1,10 @@
 import { Hono } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
 import { photoRecord } from '#core/records';
-import { orNotFound, notInFuture, refersTo, sameId, takenOut, type AppParts } from '../context.ts';
+import { asProblem, jsonBody, orNotFound, Problem } from '#answers';
+import { notInFuture, refersTo, sameId, takenOut, type AppParts } from '../context.ts';
 import { checkPicture, MOST_PICTURE_BYTES, pictureProblem } from '../picture-check.ts';
 import { ifAsSeen } from '../if-as-seen.ts';
-import { Problem } from '../problem.ts';
-import { asProblem, jsonBody } from '../validate.ts';
 
 /** A picture and a page of words around it. */
 const MOST_UPLOAD_BYTES = MOST_PICTURE_BYTES + 300_000;
@@ -19,9 +18,6 @@ export function photoRoutes({ store, clock }: AppParts) {
     return record;
   };
   return new Hono()
-    .get('/watches/:id/photos', (c) =>
-      c.json({ photos: store.photos(orNotFound(store.watch(c.req.param('id')), 'watch').id) }),
-    )
     .get('/photos/:id/image', (c) => {
       const { mediaType, bytes } = orNotFound(store.photoImage(c.req.param('id')), 'photo');
       return c.body(new Uint8Array(bytes), 200, {

@@ -6,7 +6,6 @@ import { recordRoute } from './record-route.ts';
 export function recipeRoutes({ store }: AppParts) {
   const anything = () => undefined;
   return new Hono()
-    .get('/recipes', (c) => c.json({ recipes: store.recipes.all(), waits: store.waits.all() }))
     .route('/recipes', recordRoute(store, 'recipe', store.recipes, anything))
     .route('/waits', recordRoute(store, 'wait', store.waits, anything));
 }

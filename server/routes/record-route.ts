@@ -4,7 +4,7 @@ import { ifAsSeen } from '../if-as-seen.ts';
 import { schemaOf, type KindTable, type RecordOf } from '../store/kinds.ts';
 import type { RecordTable } from '../store/record-table.ts';
 import type { Store } from '../store/store.ts';
-import { jsonBody } from '../validate.ts';
+import { jsonBody } from '#answers';
 
 /**
  * Keeping and taking out the records of one kind: PUT and DELETE at `/:id`. `check` refuses what

@@ -1,7 +1,7 @@
 import { Hono } from 'hono';
 import { z } from 'zod';
 import { findTowns, nearestTown } from '../sources/towns.ts';
-import { query } from '../validate.ts';
+import { query } from '#answers';
 
 const degrees = (most: number) => z.coerce.number().min(-most).max(most).default(0);
 

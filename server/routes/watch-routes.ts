@@ -1,69 +1,21 @@
 import { Hono } from 'hono';
-import { z } from 'zod';
 import { inspectionRecord, sampleRecord, tapeRecord, watchRecord } from '#core/records';
 import { NOT_SURE } from '#core/identify';
 import { CHECKS, TARGETS } from '#knowledge';
-import { listedWatch, pictureOf, spreadAnswer, watchAnswer, watchPictures, weighAnswer } from '#engine';
-import {
-  orNotFound,
-  notInFuture,
-  presentDay,
-  refersTo,
-  sameId,
-  takenOut,
-  type AppParts,
-} from '../context.ts';
+import { fieldProblem, jsonBody, Problem } from '#answers';
+import { notInFuture, refersTo, sameId, takenOut, type AppParts } from '../context.ts';
 import { ifAsSeen } from '../if-as-seen.ts';
-import { fieldProblem, Problem } from '../problem.ts';
-import { jsonBody, query } from '../validate.ts';
 
 const TARGET_GROUP = new Map(TARGETS.map((target) => [target.id, target.group]));
 const CHECK_ANSWERS = new Map(
   CHECKS.map((check) => [check.id, new Set([NOT_SURE, ...check.answers.map((answer) => answer.id)])]),
 );
 
-const said = z
-  .enum(['yes', 'no', 'unsaid'])
-  .default('unsaid')
-  .transform((word) => (word === 'unsaid' ? null : word === 'yes'));
-const seenOnTheSpot = z.object({
-  helpersSeen: said,
-  antsSeen: said,
-  beesAtHoneydew: said,
-  thirsty: said,
-  cropIsOff: said,
-  bloomSoon: said,
-});
-
 /** Watches, and what is seen and counted for them. */
 export function watchRoutes(parts: AppParts) {
   const { store, clock } = parts;
   const watchOf = (watchId: string) => refersTo(store.watch(watchId), 'watchId', 'watch');
   return new Hono()
-    .get('/watches', (c) => {
-      const day = presentDay(parts);
-      return c.json({ watches: watchPictures(day).map(listedWatch) });
-    })
-    .get('/watches/:id', (c) => {
-      const day = presentDay(parts);
-      return c.json({ picture: orNotFound(watchAnswer(day, c.req.param('id')), 'watch') });
-    })
-    .get('/watches/:id/weigh', query(seenOnTheSpot), (c) => {
-      const day = presentDay(parts);
-      return c.json({
-        answer: weighAnswer(
-          day,
-          orNotFound(pictureOf(day, c.req.param('id')), 'watch'),
-          c.req.valid('query'),
-        ),
-      });
-    })
-    .get('/watches/:id/spread', (c) => {
-      const day = presentDay(parts);
-      return c.json({
-        spread: spreadAnswer(day, orNotFound(store.watch(c.req.param('id')), 'watch')),
-      });
-    })
     .put('/watches/:id', jsonBody(watchRecord), ifAsSeen(watchRecord, store.watch), (c) => {
       const watch = c.req.valid('json');
       sameId(c.req.param('id'), watch);

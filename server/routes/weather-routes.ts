@@ -4,12 +4,10 @@ import { writeDailyCsv } from '#core/formats';
 import { addDays } from '#core/calendar';
 import { monthlyNormals, stationRecord, typedForecast, weatherImport } from '#core/records';
 import { offsetLearned, stationCheck } from '../answers/station-check.ts';
-import { usualMonths } from '#engine';
-import { orNotFound, notInFuture, presentDay, refersTo, sameId, type AppParts } from '../context.ts';
+import { fieldProblem, jsonBody, orNotFound, Problem } from '#answers';
+import { notInFuture, refersTo, sameId, type AppParts } from '../context.ts';
 import { ifAsSeen } from '../if-as-seen.ts';
-import { fieldProblem, Problem } from '../problem.ts';
 import { recordRoute } from './record-route.ts';
-import { jsonBody } from '../validate.ts';
 
 /** Room for 20 000 days of JSON; everything else on the site is far smaller. */
 const MOST_IMPORT_BYTES = 4_000_000;
@@ -18,7 +16,6 @@ const MOST_IMPORT_BYTES = 4_000_000;
 export function weatherRoutes(parts: AppParts) {
   const { store, clock, weatherFolder } = parts;
   return new Hono()
-    .get('/stations', (c) => c.json({ stations: store.stations() }))
     .put('/stations/:id', jsonBody(stationRecord), ifAsSeen(stationRecord, store.station), (c) => {
       const station = c.req.valid('json');
       sameId(c.req.param('id'), station);
@@ -95,26 +92,10 @@ export function weatherRoutes(parts: AppParts) {
         files: store.weatherFiles(),
       }),
     )
-    .get('/normals', (c) =>
-      c.json({ normals: store.normals(), usual: usualMonths(presentDay(parts).books.state) }),
-    )
     .put('/normals', jsonBody(monthlyNormals), (c) => {
       store.replaceNormals(c.req.valid('json').normals);
       return c.json({ normals: store.normals() });
     })
-    .get('/stations/:id/readings', (c) =>
-      c.json({
-        readings: store.readings.by(
-          'station_id',
-          orNotFound(store.station(c.req.param('id')), 'thermometer').id,
-        ),
-      }),
-    )
-    .get('/stations/:id/forecast', (c) =>
-      c.json({
-        days: store.forecast(orNotFound(store.station(c.req.param('id')), 'thermometer').id, clock.today()),
-      }),
-    )
     .put('/stations/:id/forecast', jsonBody(typedForecast), (c) => {
       const station = orNotFound(store.station(c.req.param('id')), 'thermometer');
       const { days } = c.req.valid('json');

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { Hono } from 'hono';
 import { join } from 'node:path';
-import { problemResponse, type Problem } from '../problem.ts';
+import { problemResponse, type Problem } from '#answers';
 import { openStore, type Store } from '../store/store.ts';
 import { cookieName, onlyLetIn, PASSPHRASE_KEY, rightHost, rightOrigin, strictHeaders } from './guard.ts';
 

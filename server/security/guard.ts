@@ -1,7 +1,7 @@
 import type { Context, MiddlewareHandler } from 'hono';
 import { getCookie } from 'hono/cookie';
 import { secureHeaders } from 'hono/secure-headers';
-import { Problem } from '../problem.ts';
+import { Problem } from '#answers';
 import type { LetInDevice } from '../store/session-store.ts';
 import type { Store } from '../store/store.ts';
 import { isOwnName, nameInHost } from './own-address.ts';

@@ -4,7 +4,7 @@ import { setImmediate as nextTurn } from 'node:timers/promises';
 import { watch } from 'chokidar';
 import { fileStart } from '#core/formats';
 import type { Clock } from '../clock.ts';
-import type { StationSummary } from '../store/weather-store.ts';
+import type { StationSummary } from '#answers';
 import type { FileOutcome } from '../store/weather-in-store.ts';
 import type { Store } from '../store/store.ts';
 import type { ReadFile } from './read-apart.ts';

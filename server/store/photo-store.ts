@@ -1,11 +1,5 @@
-import type { PhotoRecord } from '#core/records';
+import type { Photo, PhotoRecord } from '#core/records';
 import type { Db } from './database.ts';
-
-/** A photo as kept: what is known of it and its size, without the picture. */
-export interface Photo extends PhotoRecord {
-  readonly widthPx: number;
-  readonly heightPx: number;
-}
 
 export interface PhotoImage {
   readonly mediaType: string;

@@ -9,6 +9,7 @@ import {
   setRight,
   type WeatherDay,
 } from '#core/weather';
+import type { StationSummary } from '#answers';
 import type { Db } from './database.ts';
 import { recordTable } from './record-table.ts';
 
@@ -26,14 +27,6 @@ export interface ImportOutcome {
   readonly doubts: readonly Doubt[];
   /** Whether the whole file looks like °F taken for °C, by the same time of other years. */
   readonly looksFahrenheit: boolean;
-}
-
-export interface StationSummary extends Station {
-  readonly days: number;
-  readonly from: CivilDate | null;
-  readonly to: CivilDate | null;
-  /** Readings of a max–min thermometer, entered by hand. */
-  readonly readings: number;
 }
 
 const DAY_COLUMNS = 'date, min_c AS minC, max_c AS maxC, rain_mm AS rainMm, wind_ms AS windMs';

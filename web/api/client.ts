@@ -1,9 +1,10 @@
+import { ask } from '../outbox/ask.ts';
 import { API_AT } from './at-moment.ts';
 import { hc } from 'hono/client';
 import type { Api } from '#server/app';
-import type { FieldError, ProblemBody } from '#server/problem';
+import type { FieldError, ProblemBody } from '#answers';
 
-export const api = hc<Api>(API_AT);
+export const api = hc<Api>(API_AT, { fetch: ask });
 
 /** What the server would not do, with its messages for single fields. */
 export class ApiProblem extends Error {

@@ -1,12 +1,20 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { forgetKeptAnswers } from '../outbox/kept-answers.ts';
-import { answer, api } from './client.ts';
+import { forgetPacked } from '../outbox/device-store.ts';
+import { answer, api, ApiProblem } from './client.ts';
 import { useWrite } from './use-write.ts';
+
+type DoorAnswer = Awaited<ReturnType<Awaited<ReturnType<typeof api.door.$get>>['json']>>;
+/** Without an answer, as without a signal, what is kept on the device is shown. */
+const NOT_TOLD: DoorAnswer = { locked: false, letIn: true, damaged: false };
 
 export const useDoor = () =>
   useQuery({
     queryKey: ['door'],
-    queryFn: () => answer(api.door.$get()),
+    queryFn: ({ client }) =>
+      answer(api.door.$get()).catch((error: unknown) => {
+        if (!(error instanceof ApiProblem) || error.status !== 0) throw error;
+        return client.getQueryData<DoorAnswer>(['door']) ?? NOT_TOLD;
+      }),
     staleTime: 5 * 60_000,
     retry: false,
   });
@@ -32,6 +40,6 @@ export function useLogOut() {
   return useWrite(async () => {
     await answer(api.door.$delete());
     client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'door' });
-    await forgetKeptAnswers();
+    await forgetPacked();
   });
 }

@@ -2,48 +2,13 @@ import { useQuery } from '@tanstack/react-query';
 import type { Garden, Inspection, Move, Place, Plant, Sample, Tape, Trap, Watch } from '#core/records';
 import { answer, api } from './client.ts';
 import { useEdit } from './edit.ts';
-import type { NowPage } from '#server/routes/answer-routes';
-import { keepGarden } from '../outbox/garden-here.ts';
-import { orHere } from './or-here.ts';
 import { useWrite } from './use-write.ts';
 
-/** What the first page shows, and whether this device worked it out by itself. */
-export interface ShownNow extends NowPage {
-  readonly workedOutHere: boolean;
-}
-
-export const useGarden = () =>
-  useQuery({
-    queryKey: ['garden'],
-    queryFn: () =>
-      orHere(answer(api.garden.$get()), (_, { state: { garden }, today, stepped }) =>
-        Promise.resolve({ garden, today, demo: stepped, canStep: false }),
-      ),
-  });
+export const useGarden = () => useQuery({ queryKey: ['garden'], queryFn: () => answer(api.garden.$get()) });
 export const useNow = () =>
-  useQuery({
-    queryKey: ['now'],
-    queryFn: async (): Promise<ShownNow> => {
-      const now = await orHere(
-        answer(api.now.$get()).then((body): ShownNow => ({ ...body.now, workedOutHere: false })),
-        (engine, { state, today }) =>
-          engine
-            .now(state, today)
-            .then((here) => ({ ...here, backupTrouble: null, ahead: null, workedOutHere: true })),
-      );
-      if (!now.workedOutHere) void keepGarden(Date.now()).catch(() => undefined);
-      return now;
-    },
-  });
+  useQuery({ queryKey: ['now'], queryFn: () => answer(api.now.$get()).then((body) => body.now) });
 export const useBand = () =>
-  useQuery({
-    queryKey: ['band'],
-    queryFn: () =>
-      orHere(
-        answer(api.band.$get()).then((body) => body.band),
-        (engine, { state, today }) => engine.band(state, today),
-      ),
-  });
+  useQuery({ queryKey: ['band'], queryFn: () => answer(api.band.$get()).then((body) => body.band) });
 export const usePlaces = () =>
   useQuery({ queryKey: ['places'], queryFn: () => answer(api.places.$get()).then((body) => body.places) });
 export const usePlants = () =>
@@ -61,11 +26,7 @@ export const useSeasons = (watchId: string) =>
 export const useWatch = (id: string) =>
   useQuery({
     queryKey: ['watches', id],
-    queryFn: () =>
-      orHere(
-        answer(api.watches[':id'].$get({ param: { id } })).then((body) => body.picture),
-        (engine, { state, today }) => engine.watch(state, today, id),
-      ),
+    queryFn: () => answer(api.watches[':id'].$get({ param: { id } })).then((body) => body.picture),
   });
 
 export const useSpread = (id: string) =>

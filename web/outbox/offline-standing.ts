@@ -1,7 +1,8 @@
 import type { CivilDate } from '#core/calendar';
 import { answer, api } from '../api/client.ts';
 import { isEarlierMoment } from '../api/at-moment.ts';
-import { deviceStore, serverAnswers } from './kept-answers.ts';
+import { deviceStore } from './device-store.ts';
+import { serverAnswers } from './reach.ts';
 
 /** Whether this device opens without its server, as far as it has shown. */
 export type OfflineStanding =

@@ -1,6 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import { meet } from '#core/meeting';
-import type { ProblemBody } from '#server/problem';
+import type { ProblemBody } from '#answers';
 import { asSeen } from '../api/as-seen.ts';
 import { isEarlierMoment } from '../api/at-moment.ts';
 import { deviceName, noteNumber } from './device-name.ts';
@@ -71,6 +71,9 @@ export const isStuck = ({ failed = 0 }: WaitingEntry): boolean => failed >= HOLD
 
 /** Everything not yet taken by the server, oldest first, as last known. */
 export const waitingEntries = (): readonly WaitingEntry[] => shown;
+
+/** What was entered here and may not be in what was packed then. */
+export const enteredSince = (_packedAtMs: number): readonly WaitingEntry[] => shown;
 
 export function onWaitingChange(listener: () => void): () => void {
   listeners.add(listener);

@@ -1,19 +1,41 @@
 import { expose } from 'comlink';
+import { type Entered, packedAnswers, type PackedGarden, withEntered } from '#answers';
 import type { CivilDate } from '#core/calendar';
-import { bandAnswer, gardenDay, type GardenDay, type GardenState, nowAnswer, watchAnswer } from '#engine';
+import { deviceStore } from '../outbox/device-store.ts';
+import { type Pack, PACK } from '../outbox/pack.ts';
 
-let last: GardenDay | null = null;
-
-/** The garden on a day; what did not change since the last question is taken over. */
-function dayOf(state: GardenState, today: CivilDate): GardenDay {
-  return (last = gardenDay(state, today, last));
+/** What was packed, as long as it is the same pack. */
+let pack: Pack | undefined;
+async function packOf(packedAtMs: number): Promise<Pack> {
+  if (pack?.packedAtMs !== packedAtMs) pack = await deviceStore.get<Pack>(PACK);
+  if (!pack) throw new Error('nothing is packed on this device');
+  return pack;
 }
 
+/** With what was entered since laid over it; the same object until something more is. */
+let laidOver:
+  { readonly over: PackedGarden; readonly key: string; readonly garden: PackedGarden } | undefined;
+function gardenOf(over: PackedGarden, today: CivilDate, entries: readonly Entered[]): PackedGarden {
+  const key = JSON.stringify([today, entries]);
+  if (laidOver?.over !== over || laidOver.key !== key)
+    laidOver = { over, key, garden: withEntered({ ...over, today }, entries) };
+  return laidOver.garden;
+}
+
+const answersOver = packedAnswers();
+
 const api = {
-  now: (state: GardenState, today: CivilDate) => nowAnswer(dayOf(state, today)),
-  band: (state: GardenState, today: CivilDate) => bandAnswer(dayOf(state, today)),
-  watch: (state: GardenState, today: CivilDate, watchId: string) =>
-    watchAnswer(dayOf(state, today), watchId) ?? null,
+  /** What the server would answer at an address, from what was packed and entered since. */
+  async answer(path: string, packedAtMs: number, today: CivilDate, entries: readonly Entered[]) {
+    const garden = gardenOf((await packOf(packedAtMs)).garden, today, entries);
+    const response = await answersOver(garden, today).request(path);
+    return { status: response.status, body: await response.text() };
+  },
+  /** In which zone its days are, and whether they are the calendar's. */
+  async zone(packedAtMs: number) {
+    const { state, stepped, today } = (await packOf(packedAtMs)).garden;
+    return { timeZone: state.garden.timeZone, steppedTo: stepped ? today : null };
+  },
 };
 
 export type GardenWorker = typeof api;

@@ -1,8 +1,9 @@
 import { Link } from 'react-router';
 import { daysBetween, type CivilDate } from '#core/calendar';
 import { EVENTS, inSentence, WEIGH_RULES } from '#knowledge';
+import type { NowPage as NowShown } from '#answers';
 import type { DueAnswer, NewsItem, NowAnswer } from '#engine';
-import { type ShownNow, useNow } from '../../api/queries.ts';
+import { useNow } from '../../api/queries.ts';
 import { ClockLine } from '../../parts/clock-line.tsx';
 import { LeavesQuestion } from '../../parts/leaves-question.tsx';
 import { BeadScale } from '../../parts/bead-scale.tsx';
@@ -21,7 +22,7 @@ export function NowPage() {
   return <Answered question={useNow()}>{(now) => <Now now={now} />}</Answered>;
 }
 
-function Now({ now }: { now: ShownNow }) {
+function Now({ now }: { now: NowShown }) {
   return (
     <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_404px]">
       <div>
@@ -45,13 +46,6 @@ function Now({ now }: { now: ShownNow }) {
             </>
           }
         />
-        {now.workedOutHere && (
-          <p role="status" className="sheet p-4 mb-4 border-warning!">
-            <b className="font-semibold">The server cannot be reached.</b> This device worked it out for{' '}
-            {showFullDate(now.today)} from the records it keeps and what was entered here since; the forecast
-            may be an older one.
-          </p>
-        )}
         {now.backupTrouble && (
           <p role="alert" className="sheet p-4 mb-4 border-error!">
             <span className="font-semibold text-error">
@@ -104,7 +98,7 @@ function Now({ now }: { now: ShownNow }) {
   );
 }
 
-function WhatIsDue({ now }: { now: ShownNow }) {
+function WhatIsDue({ now }: { now: NowShown }) {
   const groups = plannedGroups(now.planned);
   const isNear = ({ first: { standing } }: PlannedGroup) => standing !== 'later' && standing !== 'waits';
   const due = now.due.filter(({ standing }) => standing !== 'later');

@@ -1,7 +1,7 @@
 import { API_AT } from '../../api/at-moment.ts';
 import { Link } from 'react-router';
 import { HANDWORK, inSentence, howMany } from '#knowledge';
-import type { BookEntry } from '#server/answers/book-answer';
+import type { BookEntry } from '#answers';
 import { useBook } from '../../api/mixing.ts';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { showFullDate } from '../../show/dates.ts';

@@ -1,6 +1,6 @@
 import type { Doubt, Gap } from '#core/weather';
 import type { StationCheck } from '#server/answers/station-check';
-import type { StationSummary } from '#server/store/weather-store';
+import type { StationSummary } from '#answers';
 import { newId } from '../../api/new-id.ts';
 import { usePutFix, useRemoveFix, useStationCheck } from '../../api/weather.ts';
 import { useTakeOut } from '../../parts/use-take-out.ts';

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
-import type { StationSummary } from '#server/store/weather-store';
+import type { StationSummary } from '#answers';
 import { useStations } from '../../api/weather.ts';
 import { Answered, EmptyState } from '../../parts/page.tsx';
 import { WhenNav } from './when-page.tsx';

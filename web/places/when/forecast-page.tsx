@@ -5,7 +5,7 @@ import { readUnattended } from '#core/formats';
 import { keysOf } from '#core/tables';
 import type { WeatherDay } from '#core/weather';
 import { AIR_WORDS, SKY_WORDS, fileWords, howMany } from '#knowledge';
-import type { StationSummary } from '#server/store/weather-store';
+import type { StationSummary } from '#answers';
 import { ApiProblem } from '../../api/client.ts';
 import { useForecast, usePutForecast } from '../../api/weather.ts';
 import { Field } from '../../parts/field.tsx';

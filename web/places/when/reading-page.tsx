@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { addDays } from '#core/calendar';
 import { readingRecord, type Reading } from '#core/records';
 import { daysFromReadings } from '#core/weather';
-import type { StationSummary } from '#server/store/weather-store';
+import type { StationSummary } from '#answers';
 import { newId } from '../../api/new-id.ts';
 import { useReadings } from '../../api/weather.ts';
 import { keepRecord, putEntry, takeOutEntry } from '../../outbox/use-outbox.ts';

@@ -1,7 +1,6 @@
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { scaleBarMm, mmPerPixel } from '#core/picture';
-import type { ScaleMark, Spot, SpotKind } from '#core/records';
-import type { Photo } from '#server/store/photo-store';
+import type { Photo, ScaleMark, Spot, SpotKind } from '#core/records';
 import { photoAddress } from '../../../api/photos.ts';
 
 /** A place in the picture, as shares of its width and height. */

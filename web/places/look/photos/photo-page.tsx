@@ -1,8 +1,7 @@
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { marksPerCm2, mmPerPixel } from '#core/picture';
-import { SPOT_KINDS, type PhotoRecord, type ScaleMark, type SpotKind } from '#core/records';
-import type { Photo } from '#server/store/photo-store';
+import { SPOT_KINDS, type Photo, type PhotoRecord, type ScaleMark, type SpotKind } from '#core/records';
 import { useDescribePhoto, usePhotos, useRemovePhoto } from '../../../api/photos.ts';
 import { useWatch } from '../../../api/queries.ts';
 import { Choices, Field } from '../../../parts/field.tsx';

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { Photo } from '#server/store/photo-store';
+import type { Photo } from '#core/records';
 import { photoAddress, usePhotos } from '../../../api/photos.ts';
 import { showDate } from '../../../show/dates.ts';
 import { useToday } from '../../../show/use-show.ts';

@@ -1,10 +1,8 @@
 import { addDays, type CivilDate } from '#core/calendar';
-import { writeTableCsv } from '#core/formats';
 import type { RateUnit } from '#core/materials';
 import type { Handwork, Plant, ProductRecord, Sprayer } from '#core/records';
 import { materialById } from '#knowledge';
-import { type LoggedSpray, nameOf } from '#engine';
-import type { Store } from '../store/store.ts';
+import { type GardenDay, type LoggedSpray, nameOf } from '#engine';
 
 /** One product of a spray. */
 export interface BookPart {
@@ -49,13 +47,13 @@ export interface BookEntry extends Subject {
 }
 
 /** Everything that was done, newest first. */
-export function bookEntries(store: Store, today: CivilDate): BookEntry[] {
-  const places = new Map(store.places().map((place) => [place.id, place.name]));
-  const plants = new Map(store.plants().map((plant) => [plant.id, plant]));
-  const watches = new Map(store.watches().map((watch) => [watch.id, watch]));
+export function bookEntries({ books: { state }, today }: GardenDay): BookEntry[] {
+  const places = new Map(state.places.map((place) => [place.id, place.name]));
+  const plants = new Map(state.plants.map((plant) => [plant.id, plant]));
+  const watches = new Map(state.watches.map((watch) => [watch.id, watch]));
   const shelf = {
-    products: new Map(store.products().map((product) => [product.id, product])),
-    sprayers: new Map(store.sprayers().map((sprayer) => [sprayer.id, sprayer])),
+    products: new Map(state.products.map((product) => [product.id, product])),
+    sprayers: new Map(state.sprayers.map((sprayer) => [sprayer.id, sprayer])),
   };
   const subject = ({ watchId, plantId }: Pick<Handwork, 'watchId' | 'plantId'>) => {
     const watch = watchId === null ? null : watches.get(watchId)!;
@@ -69,11 +67,11 @@ export function bookEntries(store: Store, today: CivilDate): BookEntry[] {
     };
     return { plant, about };
   };
-  const sprays = store.allSprays().map((spray): BookEntry => {
+  const sprays = state.sprays.map((spray): BookEntry => {
     const { plant, about } = subject(spray);
     return { id: spray.id, on: spray.on, ...about, handwork: null, spray: sprayOf(spray, plant, shelf) };
   });
-  const handwork = store.handwork.all().map((work): BookEntry => {
+  const handwork = state.handwork.map((work): BookEntry => {
     const { id, on, kind, minutes, note } = work;
     return { id, on, ...subject(work).about, spray: null, handwork: { kind, minutes, note } };
   });
@@ -136,77 +134,4 @@ function sprayOf(
       productAmount: part.productAmount,
     })),
   };
-}
-
-const FIELDS = [
-  'date',
-  'plant',
-  'place',
-  'trouble',
-  'work',
-  'minutes',
-  'product',
-  'active ingredient',
-  'strength %',
-  'label line',
-  'rate',
-  'rate unit',
-  'product ml or g',
-  'spray l',
-  'scope',
-  'sprayer',
-  'leaf state',
-  'stage seen',
-  'coverage',
-  'against label',
-  're-entry h',
-  'harvest from',
-  'min °C',
-  'max °C',
-  'rain mm',
-  'wind m/s',
-  'weather',
-  'remark',
-] as const;
-
-/**
- * The book as a table with the fields such records usually need; a tank of several products takes a row
- * for each.
- */
-export function bookCsv(entries: readonly BookEntry[]): string {
-  return writeTableCsv(
-    FIELDS,
-    entries.flatMap(({ on, plantName, place, targetName, spray, handwork }) => {
-      const about = [on, plantName, place, targetName, handwork?.kind ?? 'spray', handwork?.minutes ?? null];
-      if (!spray)
-        return [
-          [...about, ...Array<null>(FIELDS.length - about.length - 1).fill(null), handwork?.note ?? null],
-        ];
-      return spray.parts.map((part) => [
-        ...about,
-        part.productName,
-        part.materialName,
-        part.strengthPercent,
-        part.labelLine,
-        part.rate,
-        part.rateUnit ?? '',
-        part.productAmount,
-        spray.sprayMl / 1000,
-        spray.scope,
-        spray.sprayerName,
-        spray.leafState,
-        spray.stageSeen,
-        spray.coverage,
-        spray.againstLabel ? 'yes' : 'no',
-        spray.reentryHours,
-        spray.harvestFrom,
-        spray.weather?.minC ?? null,
-        spray.weather?.maxC ?? null,
-        spray.weather?.rainMm ?? null,
-        spray.weather?.windMs ?? null,
-        spray.weather?.origin ?? null,
-        spray.note,
-      ]);
-    }),
-  );
 }

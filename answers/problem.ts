@@ -53,3 +53,9 @@ export function problemResponse(context: Context, problem: Problem) {
 export function fieldProblem(field: string, message: string): Problem {
   return new Problem(422, 'Something needs correcting before it can be kept.', [{ path: [field], message }]);
 }
+
+/** @throws Problem 404 when it is not there. */
+export function orNotFound<T>(record: T | undefined | null, what: string): T {
+  if (record === undefined || record === null) throw new Problem(404, `There is no such ${what}.`);
+  return record;
+}

@@ -1,0 +1,62 @@
+import { Hono } from 'hono';
+import { feedingAnswer, leavesOf, picturesByPlant, roundAnswer, watchPictures } from '#engine';
+import type { AnswersFrom } from './answers-from.ts';
+import { byId } from './by-id.ts';
+import { orNotFound } from './problem.ts';
+
+/** Plants and where they stand, their diaries, and the rounds past them. */
+export function plantAnswers({ day, beside }: AnswersFrom) {
+  return (
+    new Hono()
+      .get('/places', (c) => c.json({ places: day().books.state.places }))
+      .get('/plants', (c) => {
+        const now = day();
+        const byPlant = picturesByPlant(watchPictures(now));
+        return c.json({
+          plants: now.books.state.plants.map((plant) => ({
+            ...plant,
+            moves: now.books.plantBook(plant.id).moves,
+            touching: now.books.plantBook(plant.id).touching,
+            leaves: leavesOf(now, plant),
+            watches: (byPlant.get(plant.id) ?? []).map(
+              ({ watch, targetName, status, level, levelBefore }) => ({
+                id: watch.id,
+                targetName,
+                status,
+                level,
+                levelBefore,
+              }),
+            ),
+          })),
+        });
+      })
+      .get('/plants/:id/diary', (c) => {
+        const { plants, growth, care } = day().books.state;
+        const { id } = orNotFound(byId(plants, c.req.param('id')), 'plant');
+        const ofPlant = ({ plantId }: { readonly plantId: string }) => plantId === id;
+        return c.json({ growth: growth.filter(ofPlant), care: care.filter(ofPlant) });
+      })
+      .get('/plants/:id/feeding', (c) => {
+        const now = day();
+        return c.json({
+          feeding: feedingAnswer(now, orNotFound(byId(now.books.state.plants, c.req.param('id')), 'plant')),
+        });
+      })
+      .get('/growth', (c) => c.json({ growth: day().books.state.growth }))
+      .get('/rounds', (c) =>
+        c.json({
+          rounds: beside
+            .rounds()
+            .toReversed()
+            .map((round) => ({ round, stops: beside.stops(round.id).length })),
+        }),
+      )
+      // A round begun without a signal may not be known here yet: the walk is the same.
+      .get('/rounds/:id', (c) => {
+        const round = byId(beside.rounds(), c.req.param('id')) ?? null;
+        return c.json({ round: roundAnswer(day(), round, round ? beside.stops(round.id) : []) });
+      })
+      .get('/walk', (c) => c.json({ round: roundAnswer(day(), null, []) }))
+      .get('/guesses', (c) => c.json({ guesses: beside.guesses() }))
+  );
+}

@@ -1,0 +1,58 @@
+import { expect, test } from '@jest/globals';
+import { blankGarden, type Tape } from '#core/records';
+import { emptyState } from '#engine';
+import { type Entered, type PackedGarden, withEntered } from './index.ts';
+
+const tape = (id: string, crawlers: number): Tape => ({
+  id,
+  watchId: 'w',
+  label: 'Tape 1',
+  putOn: '2026-05-01',
+  takenOff: '2026-05-08',
+  crawlers,
+});
+const PACKED: PackedGarden = {
+  state: {
+    ...emptyState(blankGarden({ name: 'T', latitudeDeg: 45, longitudeDeg: 0, timeZone: 'UTC' })),
+    tapes: [tape('a', 1)],
+  },
+  beside: {
+    stations: [],
+    readings: [],
+    rounds: [],
+    stops: [],
+    photos: [],
+    guesses: [],
+    recipes: [],
+    waits: [],
+  },
+  today: '2026-05-20',
+  stepped: false,
+};
+const put = (path: string, record: object): Entered => ({ method: 'PUT', path, json: JSON.stringify(record) });
+const takeOut = (path: string): Entered => ({ method: 'DELETE', path });
+
+test('what was entered is laid over the records in its order', () => {
+  const { tapes } = withEntered(PACKED, [
+    put('/tapes/b', tape('b', 4)),
+    put('/tapes/b', tape('b', 5)),
+    put('/tapes/c', tape('c', 6)),
+    takeOut('/tapes/a'),
+    takeOut('/tapes/c'),
+  ]).state;
+  expect(tapes.map(({ id, crawlers }) => [id, crawlers])).toEqual([['b', 5]]);
+});
+
+test('plants that touch are a pair in either order, and part again', () => {
+  const touching = withEntered(PACKED, [{ method: 'PUT', path: '/plants/q/touching/p' }]);
+  expect(touching.state.touching).toEqual([['p', 'q']]);
+  const twice = withEntered(touching, [{ method: 'PUT', path: '/plants/p/touching/q' }]);
+  expect(twice.state.touching).toHaveLength(1);
+  expect(withEntered(twice, [takeOut('/plants/p/touching/q')]).state.touching).toEqual([]);
+});
+
+test('what only the computer at home knows changes nothing here', () => {
+  expect(withEntered(PACKED, [put('/network', { listen: true }), put('/weather-fixes/x', { id: 'x' })])).toBe(
+    PACKED,
+  );
+});
