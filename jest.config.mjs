@@ -4,7 +4,9 @@ export default {
   maxWorkers: '100%',
   // A slow machine is no fault of what is tested.
   testTimeout: 30_000,
-  roots: ['core', 'knowledge', 'engine', 'answers', 'server', 'web', 'demo'].map((folder) => `<rootDir>/${folder}`),
+  roots: ['core', 'knowledge', 'engine', 'answers', 'server', 'web', 'demo'].map(
+    (folder) => `<rootDir>/${folder}`,
+  ),
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   transform: {

@@ -7,7 +7,6 @@ import { etag } from 'hono/etag';
 import { HTTPException } from 'hono/http-exception';
 import type { AppParts } from './context.ts';
 import { DAMAGED, onlyBringingIn, tellsOfDamage } from './damage.ts';
-import { inOrderEntered } from './in-order-entered.ts';
 import { packed } from './packed.ts';
 import { Problem, problemResponse } from '#answers';
 import { quiet, type Quiet } from './quiet.ts';
@@ -17,6 +16,7 @@ import { calendarRoutes } from './routes/calendar-routes.ts';
 import { gardenRoutes } from './routes/garden-routes.ts';
 import { doorRoutes } from './routes/door-routes.ts';
 import { historyRoutes } from './routes/history-routes.ts';
+import { journalRoutes } from './routes/journal-routes.ts';
 import { mixRoutes } from './routes/mix-routes.ts';
 import { photoRoutes } from './routes/photo-routes.ts';
 import { recipeRoutes } from './routes/recipe-routes.ts';
@@ -37,7 +37,7 @@ const A_FILE = /^\/api\/(export\.zip|backups\/.+|photos\/[^/]+\/image|stations\/
 /** SQLite's words for a disk that is full, locked, unreadable or not to be written to. */
 const DISK_TROUBLE = /^SQLITE_(FULL|BUSY|LOCKED|READONLY|IOERR|CANTOPEN)/;
 
-function api(parts: AppParts, quietly: Quiet, logError: LogError) {
+function api(parts: AppParts, records: Hono, quietly: Quiet, logError: LogError) {
   return new Hono()
     .route('/', doorRoutes(parts))
     .route('/', gardenRoutes(parts))
@@ -56,6 +56,7 @@ function api(parts: AppParts, quietly: Quiet, logError: LogError) {
       '/',
       archiveRoutes(parts, quietly, (earlier) => createApp(earlier, null, logError)),
     )
+    .route('/', journalRoutes(parts.store, records))
     .route('/', answerRoutes(parts));
 }
 
@@ -91,10 +92,15 @@ export function createApp(
   if (parts.damage) app.use('/api/*', onlyBringingIn);
   const quietly = quiet();
   app.use('/api/*', quietly.refusing);
-  app.use('/api/*', inOrderEntered(parts.store));
   app.use('/api/*', unchanged(parts));
   app.get('/api/health', (c) => c.json({ ok: true }));
-  app.route('/api', api(parts, quietly, logError));
+  // A journal's entries go the same way as what is put at a record's own address, past the door already.
+  const records = new Hono();
+  const routes = api(parts, records, quietly, logError);
+  app.route('/api', routes);
+  records.use(asErrors);
+  records.route('/api', routes);
+  records.onError((error, c) => problemResponse(c, asProblem(error, logError)));
   app.all('/api/*', () => {
     throw new Problem(404, 'There is nothing at this address.');
   });

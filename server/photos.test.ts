@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { join } from 'node:path';
 import { v7 } from 'uuid';
 import { versionOf } from '#core/meeting';
@@ -149,7 +149,7 @@ test.each<[string, Uint8Array | null, string]>([
   ['a picture cut short', JPEG.subarray(0, JPEG.length - 40), 'cut short'],
   ['a PNG cut short', PNG.subarray(0, PNG.length - 20), 'cut short'],
   ['a claim of 60 000 pixels', big, 'pixels'],
-  ['more than 4 MB', Buffer.concat([JPEG, Buffer.alloc(4_000_001)]), 'larger than 4 MB'],
+  ['more than 8 MB', Buffer.concat([JPEG, Buffer.alloc(8_000_001)]), 'larger than 8 MB'],
   ['no file', null, 'missing'],
 ])('%s is refused with a reason and nothing is kept', async (_, bytes, reason) => {
   const id = v7();
@@ -189,4 +189,50 @@ test('the words with a picture are checked as any record is', async () => {
   ).toBe(400);
   expect(store.writes()).toBe(before);
   expect(store.photo(id)).toBeUndefined();
+});
+
+describe('a picture that comes in pieces', () => {
+  const piece = async (id: string, start: number, bytes: Uint8Array) => {
+    const response = await app.request(`/api/photos/${id}/pieces?start=${start}`, {
+      method: 'PUT',
+      body: new Uint8Array(bytes),
+    });
+    return ((await response.json()) as { bytes: number }).bytes;
+  };
+  const words = (id: string) =>
+    app.request(`/api/photos/${id}/image`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(record(id)),
+    });
+
+  test('is put together when its words come, whatever came twice or out of place', async () => {
+    const id = v7();
+    const third = Math.ceil(JPEG.length / 3);
+    expect(await piece(id, 0, JPEG.subarray(0, third))).toBe(third);
+    expect(await piece(id, 0, JPEG.subarray(0, third))).toBe(third);
+    expect(await piece(id, 2 * third, JPEG.subarray(2 * third))).toBe(third);
+    expect(await (await app.request(`/api/photos/${id}/pieces`)).json()).toEqual({ bytes: third });
+    expect(await piece(id, third, JPEG.subarray(third, 2 * third))).toBe(2 * third);
+    expect(await piece(id, 2 * third, JPEG.subarray(2 * third))).toBe(JPEG.length);
+    expect((await words(id)).status).toBe(200);
+    expect(store.photoImage(id)!.bytes.equals(JPEG)).toBe(true);
+    expect(store.bytesHeld(id)).toBe(0);
+  });
+
+  test('is refused where none has come, or they make no picture', async () => {
+    const id = v7();
+    expect((await words(id)).status).toBe(422);
+    await piece(id, 0, JPEG.subarray(0, 40));
+    expect((await words(id)).status).toBe(422);
+    expect(store.photo(id)).toBeUndefined();
+  });
+
+  test('is no larger than one that comes whole', async () => {
+    const response = await app.request(`/api/photos/${v7()}/pieces?start=7999999`, {
+      method: 'PUT',
+      body: new Uint8Array(2),
+    });
+    expect(response.status).toBe(422);
+  });
 });

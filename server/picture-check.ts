@@ -2,7 +2,7 @@ import { imageSize } from 'image-size';
 import { Problem } from '#answers';
 
 /** The most a picture may take, in bytes and along a side; the interface shrinks far below it. */
-export const MOST_PICTURE_BYTES = 4_000_000;
+export const MOST_PICTURE_BYTES = 8_000_000;
 const LONGEST_SIDE_PX = 6000;
 
 /** The kinds taken, by what their first bytes say, and how a whole one ends. */
@@ -28,7 +28,7 @@ export interface CheckedPicture {
  * @throws Problem 422 for what is no JPEG, PNG or WebP, is cut short, or is far too large.
  */
 export function checkPicture(bytes: Buffer): CheckedPicture {
-  if (bytes.length > MOST_PICTURE_BYTES) throw pictureProblem('is larger than 4 MB');
+  if (bytes.length > MOST_PICTURE_BYTES) throw pictureProblem('is larger than 8 MB');
   const size = sizeOf(bytes);
   const kind = KINDS[size?.type ?? ''];
   if (!size || !kind) throw pictureProblem('is not a JPEG, PNG or WebP picture');

@@ -6,7 +6,7 @@ import { isEarlierMoment, PAGES_AT } from './api/at-moment.ts';
 import { ApiProblem } from './api/client.ts';
 import { App } from './app.tsx';
 import { openWithoutServer } from './outbox/open-without-server.ts';
-import { onNews, startOutbox } from './outbox/outbox.ts';
+import { journal, startOutbox } from './outbox/outbox.ts';
 import { packSometimes } from './outbox/pack.ts';
 import { onBack, watchForReturn } from './outbox/reach.ts';
 import { applyTheme } from './parts/theme.ts';
@@ -37,10 +37,13 @@ const client: QueryClient = new QueryClient({
 
 // What waits on this device is not for an earlier moment, nor are that moment's answers for this one.
 if (!isEarlierMoment) startOutbox();
-const packAgain = () => void packSometimes(Date.now()).catch(() => undefined);
+const packAgain = () =>
+  void packSometimes(Date.now())
+    .then((label) => label && journal.packedAt(label.packedAtMs))
+    .catch(() => undefined);
 packAgain();
 watchForReturn();
-onNews(() => {
+journal.onNews(() => {
   void client.invalidateQueries();
   packAgain();
 });

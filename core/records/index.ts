@@ -1,3 +1,4 @@
+export { isEntered, RECORDS_AT } from './addresses.ts';
 export { civilDate, recordId } from './fields.ts';
 export {
   blankGarden,

@@ -38,6 +38,7 @@ export const ARCHIVED = [
   'recipe',
   'wait',
   'local_advice',
+  'unsettled',
   'change_log',
 ] as const;
 
@@ -45,10 +46,10 @@ export const ARCHIVED = [
 export const PICTURES = 'photo_image';
 
 /**
- * What belongs to this installation and not to the garden: secrets, devices let in, deliveries, files
- * already read.
+ * What belongs to this installation and not to the garden: secrets, devices let in, deliveries, pictures on their
+ * way, files already read.
  */
-export const LEFT_OUT = ['meta', 'session', 'delivery', 'weather_file'] as const;
+export const LEFT_OUT = ['meta', 'session', 'delivery', 'photo_piece', 'weather_file'] as const;
 
 export interface Columns {
   readonly all: readonly string[];

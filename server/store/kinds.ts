@@ -86,7 +86,11 @@ export const KINDS = {
   sprayer: kind('sprayer', sprayerRecord),
   spray: kind('spray', sprayRecord, { ...ofWatch, ...ofPlant, sprayer_id: holds('sprayer') }),
   round: kind('round', roundRecord),
-  stop: kind('stop', stopRecord, { ...ofPlant, ...ofWatch, round_id: { to: 'round', then: 'goes-with' } }),
+  stop: kind('stop', stopRecord, {
+    ...ofPlant,
+    ...ofWatch,
+    round_id: { to: 'round', then: 'goes-with' },
+  }),
   sample: kind('count', sampleRecord, {
     ...ofWatch,
     round_id: { to: 'round', then: 'lets-go' },
@@ -109,7 +113,9 @@ export const KINDS = {
   local_advice: kind('advice', localAdviceRecord),
   reading: kind('reading', readingRecord, { station_id: holds('station') }),
   weather_fix: kind('fix', weatherFixRecord, { station_id: holds('station') }),
-  paired_reading: kind('paired reading', pairedReadingRecord, { place_id: holds('place') }),
+  paired_reading: kind('paired reading', pairedReadingRecord, {
+    place_id: holds('place'),
+  }),
 } as const satisfies Readonly<Record<string, Kind>>;
 
 export type KindTable = keyof typeof KINDS;

@@ -9,10 +9,12 @@ import { metaStore } from './meta-store.ts';
 import { photoStore, type PhotoStore } from './photo-store.ts';
 import { recipeStore, type RecipeStore } from './recipe-store.ts';
 import { roundStore, type RoundStore } from './round-store.ts';
+import { pieceStore, type PieceStore } from './piece-store.ts';
 import { takingOut } from './taking-out.ts';
 import { seriesStore, type SeriesStore } from './series-store.ts';
 import { sessionStore, type SessionStore } from './session-store.ts';
 import { shelfStore, type ShelfStore } from './shelf-store.ts';
+import { unsettledStore, type UnsettledStore } from './unsettled-store.ts';
 import { watchStore, type WatchStore } from './watch-store.ts';
 import { weatherInStore, type WeatherInStore } from './weather-in-store.ts';
 import { weatherStore, type WeatherStore } from './weather-store.ts';
@@ -30,6 +32,8 @@ export interface Store
     RecipeStore,
     SessionStore,
     DeliveryStore,
+    UnsettledStore,
+    PieceStore,
     GardenStateStore,
     ReturnType<typeof metaStore>,
     ReturnType<typeof changeLog>,
@@ -60,6 +64,8 @@ export function openStore(path: string, migrationsFolder: string): Store {
     ...recipeStore(db),
     ...sessionStore(db),
     ...deliveryStore(db),
+    ...unsettledStore(db),
+    ...pieceStore(db),
     ...changeLog(db),
     ...takingOut(db),
     ...daysAhead(db),

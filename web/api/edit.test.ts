@@ -18,15 +18,14 @@ beforeEach(() => {
   sent = [];
 });
 
-function send(record: Row, options?: { headers: Record<string, string> }) {
+function send(record: Row, seen: Row | null) {
   const other = others.shift();
   if (other && stands) stands = other(stands);
   sent.push(record);
-  const seen = options?.headers['if-match'];
   const reply = (status: number, body: object) =>
     Promise.resolve({ ok: status === 200, status, json: () => Promise.resolve<unknown>(body) });
-  if (seen !== undefined && stands === null) return reply(412, { title: 'taken out' });
-  if (seen !== undefined && seen !== `"${versionOf(stands!)}"`)
+  if (seen !== null && stands === null) return reply(412, { title: 'taken out' });
+  if (seen !== null && versionOf(seen) !== versionOf(stands!))
     return reply(412, { title: 'changed', meanwhile: stands! });
   stands = record;
   return reply(200, { record });

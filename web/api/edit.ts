@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { z } from 'zod';
 import { meet, ownFields } from '#core/meeting';
-import { asSeen } from './as-seen.ts';
+import { askHavingSeen } from '../outbox/ask.ts';
 import { answer, ApiProblem } from './client.ts';
 
 /** A record as it was seen, null when it is new, and as it shall be. */
@@ -32,8 +32,11 @@ export class MetError<T extends object> extends ApiProblem {
 
 type Send<T> = (
   record: T,
-  options?: { headers: Record<string, string> },
+  seen: T | null,
 ) => Promise<{ ok: boolean; status: number; json(): Promise<unknown> }>;
+
+/** What a request of an edit says besides: the record as it was when it was changed. */
+export const asSeen = (seen: object | null) => (seen === null ? undefined : { fetch: askHavingSeen(seen) });
 
 /**
  * Keeps an edit, and with it what was changed elsewhere meanwhile in other fields.
@@ -47,7 +50,7 @@ export async function keepEdit<T extends object>(
 ): Promise<T> {
   for (let seen = from, record = to; ;) {
     try {
-      await answer(send(record, seen === null ? undefined : { headers: asSeen(ownFields(seen, schema)) }));
+      await answer(send(record, seen && ownFields(seen, schema)));
       return record;
     } catch (error) {
       if (!(error instanceof ApiProblem) || error.meanwhile === undefined || seen === null) throw error;

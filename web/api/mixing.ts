@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import type { LeafState } from '#core/materials';
 import type { LocalAdvice, ProductRecord, Sprayer, SprayLoad, SprayRecord, ToldWeather } from '#core/records';
+import type { LoggedSpray } from '#engine';
 import { answer, api } from './client.ts';
-import { useEdit } from './edit.ts';
+import { asSeen, useEdit } from './edit.ts';
 import { at } from './queries.ts';
 import { useWrite } from './use-write.ts';
 
@@ -62,20 +63,23 @@ export const useChanges = (kind: string, id: string) =>
 
 export const usePutProduct = () =>
   useEdit('productRecord', (product: ProductRecord, seen) =>
-    api.products[':id'].$put({ ...at(product), json: product }, seen),
+    api.products[':id'].$put({ ...at(product), json: product }, asSeen(seen)),
   );
 export const usePutSprayer = () =>
   useEdit('sprayerRecord', (sprayer: Sprayer, seen) =>
-    api.sprayers[':id'].$put({ ...at(sprayer), json: sprayer }, seen),
+    api.sprayers[':id'].$put({ ...at(sprayer), json: sprayer }, asSeen(seen)),
   );
 export const usePutSpray = () =>
   useEdit('sprayRecord', (spray: SprayRecord, seen) =>
-    api.sprays[':id'].$put({ ...at(spray), json: spray }, seen),
+    api.sprays[':id'].$put({ ...at(spray), json: spray }, asSeen(seen)),
   );
 export const useRemoveSpray = () =>
   useWrite((spray: SprayRecord) => answer(api.sprays[':id'].$delete(at(spray))));
+/** A tank as it was logged; without its sprays while it waits to be sent. */
 export const usePutLoad = () =>
-  useWrite((load: SprayLoad) => answer(api.loads[':id'].$put({ ...at(load), json: load })));
+  useWrite((load: SprayLoad): Promise<{ readonly sprays?: readonly LoggedSpray[] }> =>
+    answer(api.loads[':id'].$put({ ...at(load), json: load })),
+  );
 export const useRemoveLoad = () => useWrite((load: SprayLoad) => answer(api.loads[':id'].$delete(at(load))));
 export const usePutAdvice = () =>
   useWrite((advice: LocalAdvice) => answer(api['local-advice'][':id'].$put({ ...at(advice), json: advice })));

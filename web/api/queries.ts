@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Garden, Inspection, Move, Place, Plant, Sample, Tape, Trap, Watch } from '#core/records';
 import { answer, api } from './client.ts';
-import { useEdit } from './edit.ts';
+import { asSeen, useEdit } from './edit.ts';
 import { useWrite } from './use-write.ts';
 
 export const useGarden = () => useQuery({ queryKey: ['garden'], queryFn: () => answer(api.garden.$get()) });
@@ -39,12 +39,16 @@ export const useSpread = (id: string) =>
 export const at = (record: { id: string }) => ({ param: { id: record.id } });
 
 export const usePutGarden = () =>
-  useEdit('gardenRecord', (garden: Garden, seen) => api.garden.$put({ json: garden }, seen));
+  useEdit('gardenRecord', (garden: Garden, seen) => api.garden.$put({ json: garden }, asSeen(seen)));
 export const useStep = () => useWrite((days: number) => answer(api.clock.step.$post({ json: { days } })));
 export const usePutPlace = () =>
-  useEdit('placeRecord', (place: Place, seen) => api.places[':id'].$put({ ...at(place), json: place }, seen));
+  useEdit('placeRecord', (place: Place, seen) =>
+    api.places[':id'].$put({ ...at(place), json: place }, asSeen(seen)),
+  );
 export const usePutPlant = () =>
-  useEdit('plantRecord', (plant: Plant, seen) => api.plants[':id'].$put({ ...at(plant), json: plant }, seen));
+  useEdit('plantRecord', (plant: Plant, seen) =>
+    api.plants[':id'].$put({ ...at(plant), json: plant }, asSeen(seen)),
+  );
 export const usePutMove = () =>
   useWrite((move: Move) => answer(api.moves[':id'].$put({ ...at(move), json: move })));
 export const useRemoveMove = () => useWrite((move: Move) => answer(api.moves[':id'].$delete(at(move))));
@@ -58,7 +62,7 @@ export const useRemoveTouch = () =>
   );
 export const usePutWatch = () =>
   useEdit('watchRecord', (watch: Watch, seen) =>
-    api.watches[':id'].$put({ ...at(watch), json: watch }, seen),
+    api.watches[':id'].$put({ ...at(watch), json: watch }, asSeen(seen)),
   );
 export const usePutInspection = () =>
   useWrite((seen: Inspection) => answer(api.inspections[':id'].$put({ ...at(seen), json: seen })));

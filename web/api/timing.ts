@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import type { Sighting, WatchClock } from '#core/records';
 import type { ModelChoice } from '#engine';
 import { answer, api } from './client.ts';
-import { useEdit } from './edit.ts';
+import { asSeen, useEdit } from './edit.ts';
 import { at } from './queries.ts';
 import { useWrite } from './use-write.ts';
 
@@ -30,7 +30,7 @@ export const useRemoveSighting = () =>
   useWrite((sighting: Sighting) => answer(api.sightings[':id'].$delete(at(sighting))));
 export const usePutClock = () =>
   useEdit('clockRecord', (clock: WatchClock, seen) =>
-    api['watch-clocks'][':id'].$put({ ...at(clock), json: clock }, seen),
+    api['watch-clocks'][':id'].$put({ ...at(clock), json: clock }, asSeen(seen)),
   );
 export const useRemoveClock = () =>
   useWrite((clock: { id: string }) => answer(api['watch-clocks'][':id'].$delete(at(clock))));

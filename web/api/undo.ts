@@ -1,8 +1,20 @@
 import type { TakenOut } from '#server/store/taking-out';
+import { journal } from '../outbox/outbox.ts';
 import { answer, api } from './client.ts';
 import { useWrite } from './use-write.ts';
 
-export type { TakenOut };
+/** How something taken out is had back: from the server, or from what waits on this device. */
+export type Undo = TakenOut | { readonly waiting: number };
+
+const putBack = (undo: TakenOut) => answer(api.undo.$post({ json: undo }));
+
+/** Has back what was not sent yet; if it was sent meanwhile, from the server. */
+async function haveBack(seq: number): Promise<unknown> {
+  const entry = journal.entries().find((one) => one.seq === seq);
+  const { undo } = (entry?.answer ?? {}) as { undo?: TakenOut };
+  return undo ? putBack(undo) : journal.drop(seq);
+}
 
 /** Puts back what was taken out in one go. */
-export const useUndo = () => useWrite((undo: TakenOut) => answer(api.undo.$post({ json: undo })));
+export const useUndo = () =>
+  useWrite((undo: Undo): Promise<unknown> => ('waiting' in undo ? haveBack(undo.waiting) : putBack(undo)));

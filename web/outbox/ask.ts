@@ -1,6 +1,10 @@
+import type { ProblemBody } from '#answers';
+import { isEntered } from '#core/records';
 import { API_AT } from '../api/at-moment.ts';
 import { answeredHere } from './garden-here.ts';
+import { entryWords } from './entry-words.ts';
 import { packLabel } from './pack.ts';
+import { enterByForm } from './outbox.ts';
 import { noteHere, noteThere, standingNow } from './reach.ts';
 
 /** With something packed, nobody waits longer for a line that barely carries. */
@@ -15,7 +19,10 @@ const OF_THE_SERVER = /^\/(door|network)(\/|$)/;
  */
 export async function ask(input: RequestInfo | URL, init?: RequestInit): Promise<Response> {
   const path = pathOf(input);
-  if ((init?.method ?? 'GET') !== 'GET' || OF_THE_SERVER.test(path)) return fetch(input, init);
+  const method = init?.method ?? 'GET';
+  if ((method === 'PUT' || method === 'DELETE') && isEntered(path))
+    return enter({ method, path }, init?.body);
+  if (method !== 'GET' || OF_THE_SERVER.test(path)) return fetch(input, init);
   if (standingNow().kind === 'here') {
     const here = await answeredHere(path);
     if (here) return here.response;
@@ -32,6 +39,42 @@ export async function ask(input: RequestInfo | URL, init?: RequestInit): Promise
     return here.response;
   }
 }
+
+/** For an edit: the same, told with the record as it was when it was changed. */
+export const askHavingSeen =
+  (seen: object): typeof fetch =>
+  (input, init) =>
+    enter({ method: 'PUT', path: pathOf(input), seen }, init?.body);
+
+/**
+ * Enters something in this device's journal and answers as its own address would. `seen` is the record as it was
+ * when it was changed.
+ */
+async function enter(
+  { method, path, seen }: { method: 'PUT' | 'DELETE'; path: string; seen?: object },
+  body: BodyInit | null | undefined,
+): Promise<Response> {
+  const became = await enterByForm({
+    method,
+    path,
+    label: entryWords(method, path, body),
+    ...(typeof body === 'string' ? { json: body } : {}),
+    ...(seen ? { from: JSON.stringify(seen) } : {}),
+  });
+  switch (became.kind) {
+    case 'sent':
+      return Response.json(became.answer ?? {});
+    case 'waiting':
+      return Response.json({ undo: { waiting: became.seq } });
+    case 'met':
+      return problem(412, 'Meanwhile it was changed elsewhere.', { meanwhile: became.meanwhile });
+    case 'refused':
+      return problem(422, became.title, { errors: became.errors });
+  }
+}
+
+const problem = (status: number, title: string, more: Partial<ProblemBody>) =>
+  Response.json({ type: 'about:blank', title, status, ...more } satisfies ProblemBody, { status });
 
 function pathOf(input: RequestInfo | URL): string {
   const { pathname, search } = new URL(input instanceof Request ? input.url : input, window.location.href);

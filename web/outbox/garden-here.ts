@@ -28,7 +28,7 @@ export async function answeredHere(path: string): Promise<AnsweredHere | null> {
   const asked = async () => {
     const { timeZone, steppedTo } = await remote.zone(label.packedAtMs);
     const today = steppedTo ?? new Intl.DateTimeFormat('en-CA', { timeZone }).format(new Date());
-    return remote.answer(path, label.packedAtMs, today, enteredSince(label.packedAtMs));
+    return remote.answer(path, label.packedAtMs, today, enteredSince());
   };
   try {
     const { status, body } = await Promise.race([asked(), failed]);

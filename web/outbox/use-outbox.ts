@@ -1,16 +1,10 @@
 import { useSyncExternalStore } from 'react';
 import { ApiProblem } from '../api/client.ts';
-import {
-  dropWaiting,
-  type Entry,
-  keepAndSend,
-  onWaitingChange,
-  type WaitingEntry,
-  waitingEntries,
-} from './outbox.ts';
+import type { Entry, JournalEntry } from './journal-entry.ts';
+import { enterByTap, journal, waitingEntries } from './outbox.ts';
 
-export const useWaiting = (): readonly WaitingEntry[] =>
-  useSyncExternalStore(onWaitingChange, waitingEntries);
+export const useWaiting = (): readonly JournalEntry[] =>
+  useSyncExternalStore(journal.onChange, waitingEntries);
 
 /**
  * Keeps a record on this device and sends it if it can: 'sent' or 'waiting'. A record the server
@@ -18,14 +12,9 @@ export const useWaiting = (): readonly WaitingEntry[] =>
  * @throws ApiProblem
  */
 export async function keepRecord(entry: Entry): Promise<'sent' | 'waiting'> {
-  const result = await keepAndSend(entry);
-  if (typeof result === 'string') return result;
-  const ownEntry = waitingEntries().findLast(
-    (waiting) => waiting.path === entry.path && waiting.refused !== undefined,
-  );
-  // Where two edits meet, both are shown among what waits.
-  if (ownEntry && ownEntry.meanwhile === undefined) await dropWaiting(ownEntry.seq);
-  throw new ApiProblem(422, result.refused, []);
+  const became = await enterByTap(entry);
+  if (became.kind === 'refused') throw new ApiProblem(422, became.title, became.errors);
+  return became.kind === 'sent' ? 'sent' : 'waiting';
 }
 
 /**
@@ -55,9 +44,10 @@ export const putEntry = <T extends { readonly id: string }>(
   ...(from === undefined ? {} : { from: JSON.stringify(from) }),
 });
 
-/** The entry that takes it out again. */
+/** The entry that takes a record out as it was seen. */
 export const takeOutEntry = (kind: string, record: { readonly id: string }, label: string): Entry => ({
   method: 'DELETE',
   path: recordPath(kind, record.id),
   label: `take out: ${label}`,
+  from: JSON.stringify(record),
 });

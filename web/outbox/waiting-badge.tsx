@@ -1,10 +1,10 @@
 import { howMany } from '#knowledge';
 import { CloudOff } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { useNameOf } from '../api/name-of.ts';
-import { fieldName, shownValue } from '../parts/record-words.ts';
-import { differing, dropWaiting, isStuck, retryRefused, sendWaiting, type WaitingEntry } from './outbox.ts';
+import { exportWaiting } from './export-waiting.ts';
+import { journal } from './outbox.ts';
 import { useWaiting } from './use-outbox.ts';
+import { WaitingEntry } from './waiting-entry.tsx';
 
 /** What is sent within this shows nothing: the page would move under the finger with every entry. */
 const SHOWN_AFTER_MS = 1000;
@@ -30,7 +30,7 @@ export function WaitingBadge() {
       aria-label="Waiting to be sent"
     >
       <summary className="list-none cursor-pointer flex items-center gap-2 min-h-8" role="status">
-        <CloudOff size={18} aria-hidden />
+        <CloudOff size={18} aria-hidden className="shrink-0" />
         <span>
           <b>
             {waiting.length} {waiting.length === 1 ? 'entry' : 'entries'} waiting to be sent.
@@ -40,53 +40,19 @@ export function WaitingBadge() {
             : 'Kept on this device until the server can be reached.'}
         </span>
       </summary>
-      <ul className="mt-2 flex flex-col gap-1">
+      <ul className="mt-2 flex flex-col gap-2">
         {waiting.map((entry) => (
-          <li key={entry.seq} className="flex flex-wrap items-center gap-x-3">
-            <span>
-              {entry.label}
-              {entry.refused && <b className="block text-error">{entry.refused}</b>}
-              <Met entry={entry} />
-              {isStuck(entry) && (
-                <span className="block">
-                  tried {howMany(entry.failed ?? 0, 'time')}; the others go on without it
-                </span>
-              )}
-            </span>
-            {entry.refused && (
-              <button
-                type="button"
-                className="underline min-h-8"
-                onClick={() => void retryRefused(entry.seq)}
-              >
-                {entry.meanwhile ? 'Keep what is here' : 'Try again'}
-              </button>
-            )}
-            {(entry.refused || isStuck(entry)) && (
-              <button type="button" className="underline min-h-8" onClick={() => void dropWaiting(entry.seq)}>
-                {entry.meanwhile ? 'Keep what is there' : 'Give it up'}
-              </button>
-            )}
-          </li>
+          <WaitingEntry key={entry.seq} entry={entry} />
         ))}
       </ul>
-      <button type="button" className="btn btn-sm mt-2" onClick={() => void sendWaiting()}>
-        Send now
-      </button>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <button type="button" className="btn btn-sm" onClick={() => void journal.send()}>
+          Send now
+        </button>
+        <button type="button" className="btn btn-sm" onClick={() => void exportWaiting(waiting)}>
+          Save them to a file
+        </button>
+      </div>
     </details>
-  );
-}
-
-/** What is here and what stands there, where another edit of the same came first. */
-function Met({ entry }: { entry: WaitingEntry }) {
-  const nameOf = useNameOf();
-  return (
-    <>
-      {differing(entry).map(({ field, here, there }) => (
-        <span key={field} className="block">
-          {fieldName(field)}: {shownValue(here, nameOf)} here, {shownValue(there, nameOf)} there
-        </span>
-      ))}
-    </>
   );
 }

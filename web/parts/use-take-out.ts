@@ -1,8 +1,8 @@
-import { useUndo, type TakenOut } from '../api/undo.ts';
+import { useUndo, type Undo } from '../api/undo.ts';
 import { useNotices } from './notices.tsx';
 
 interface TakingOut<T> {
-  mutateAsync(record: T): Promise<{ readonly undo: TakenOut }>;
+  mutateAsync(record: T): Promise<{ readonly undo: Undo }>;
 }
 
 /** Takes a record out, says so, and offers to put back exactly what went: it, and what went with it. */

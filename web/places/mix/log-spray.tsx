@@ -72,12 +72,10 @@ export function LogSpray({ tank, watches, toldWeather, planned, plannedMl }: Log
         });
       }),
     };
-    const {
-      sprays: [kept],
-    } = await put.mutateAsync(load);
-    const weather = kept!.weather;
+    const { sprays } = await put.mutateAsync(load);
+    const weather = sprays?.[0]?.weather;
     say(
-      `The spray of ${showDate(on)} is logged${weather ? `, with ${show.temperature(weather.minC)} to ${show.temperature(weather.maxC)} (${ORIGIN_WORDS[weather.origin]})` : ''}.`,
+      `The spray of ${showDate(on)} is logged${sprays ? '' : ' on this device, and waits to be sent'}${weather ? `, with ${show.temperature(weather.minC)} to ${show.temperature(weather.maxC)} (${ORIGIN_WORDS[weather.origin]})` : ''}.`,
       () => remove.mutate(load),
     );
     const { watchId, plant } = watches[0]!;
