@@ -105,7 +105,18 @@ export function runAside(command, args, options = {}) {
 }
 
 export function ensureChromium() {
-  if (!existsSync(CHROMIUM_PATH)) installDebian(['chromium'], 'The tests of the interface need Chromium');
+  const missing = [
+    [existsSync(CHROMIUM_PATH), 'chromium'],
+    [succeeds('certutil', ['-H']) || existsSync('/usr/bin/certutil'), 'libnss3-tools'],
+    [succeeds('ip', ['-V']), 'iproute2'],
+  ]
+    .filter(([isThere]) => !isThere)
+    .map(([, name]) => name);
+  if (missing.length > 0)
+    installDebian(
+      missing,
+      'The tests of the interface need Chromium, a way to make it trust a computer, and networks to part',
+    );
 }
 
 const SOURCES = [

@@ -124,7 +124,7 @@ test('200 random walks of two devices: nothing lost, nothing doubled, nothing wr
         counts: new Map(),
       }));
       /** Every value anybody gave a field of the watch, and every value somebody had before him who did. */
-      const given: { field: keyof Watch; value: unknown }[] = [];
+      const values: { field: keyof Watch; value: unknown }[] = [];
       const hadSeen = new Set<string>();
       let n = 100;
       const enter = (device: Device, entry: Parameters<Journal['enter']>[0]) =>
@@ -132,7 +132,7 @@ test('200 random walks of two devices: nothing lost, nothing doubled, nothing wr
 
       const edit = (device: Device, field: 'note' | 'openedOn', value: string) => {
         const from = device.watch;
-        given.push({ field, value });
+        values.push({ field, value });
         hadSeen.add(`${field} ${String(from[field])}`);
         device.watch = { ...from, [field]: value };
         return enter(device, {
@@ -197,7 +197,7 @@ test('200 random walks of two devices: nothing lost, nothing doubled, nothing wr
       const aside = store.unsettled();
       const asideValues = aside.map(({ field, value }) => `${field} ${String(value)}`);
       expect(new Set(asideValues).size).toBe(asideValues.length);
-      for (const { field, value } of given) {
+      for (const { field, value } of values) {
         const told = `${field} ${String(value)}`;
         const isThere = stands[field] === value || asideValues.includes(told) || hadSeen.has(told);
         expect([told, isThere]).toEqual([told, true]);

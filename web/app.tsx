@@ -7,6 +7,7 @@ import { useDoor } from './api/door.ts';
 import { useGarden } from './api/queries.ts';
 import { forgetPacked } from './outbox/device-store.ts';
 import { WaitingBadge } from './outbox/waiting-badge.tsx';
+import { Differences } from './parts/differences.tsx';
 import { NoticesProvider } from './parts/notices.tsx';
 import { Answered, PageHead } from './parts/page.tsx';
 import { SeasonBand } from './parts/season-band.tsx';
@@ -123,6 +124,7 @@ const DamagedPage = lazy(() =>
   import('./places/setup/damaged-page.tsx').then((m) => ({ default: m.DamagedPage })),
 );
 const LoginPage = lazy(() => import('./places/setup/login-page.tsx').then((m) => ({ default: m.LoginPage })));
+const OutPage = lazy(() => import('./places/out/out-page.tsx').then((m) => ({ default: m.OutPage })));
 const PlantStepPage = lazy(() =>
   import('./places/start/plant-step.tsx').then((m) => ({ default: m.PlantStepPage })),
 );
@@ -182,6 +184,7 @@ export function App() {
           <Route path="mix/shelf/:productId" element={<ProductPage />} />
           <Route path="seasons" element={<SeasonsPage />} />
           <Route path="start/plant" element={<PlantStepPage />} />
+          <Route path="out" element={<OutPage />} />
           <Route path="setup" element={<SetupPage />} />
           <Route path="setup/network" element={<NetworkPage />} />
           <Route path="setup/backups" element={<BackupsPage />} />
@@ -288,6 +291,7 @@ function LetIn() {
       )}
       <StandingLine />
       <WaitingBadge />
+      <Differences />
       <main id="main" className="px-4 md:px-7 py-5 pb-24 md:pb-10 max-w-[1400px]">
         <Answered question={garden}>
           {({ garden: kept }) => (

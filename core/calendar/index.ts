@@ -10,6 +10,7 @@ export {
   yearOf,
   type CivilDate,
 } from './civil-date.ts';
+export { type DayDoubt, deviceDay, type DeviceClock, type DeviceDay } from './device-day.ts';
 export { dayInYear, isMonthDay, type MonthDay } from './month-day.ts';
 export {
   hemisphereOf,

@@ -23,6 +23,14 @@ const journal = z.object({
     )
     .max(200),
 });
+/** What a record is called: by its own name, or after the plant it is about; null where it is about none. */
+function calledAfter(store: Store, record: Readonly<Record<string, unknown>>): string | null {
+  if (typeof record.name === 'string') return record.name;
+  const watch = typeof record.watchId === 'string' ? store.watch(record.watchId) : undefined;
+  const plantId = watch?.plantId ?? record.plantId;
+  return (typeof plantId === 'string' ? store.plant(plantId)?.name : undefined) ?? null;
+}
+
 const choice = z.object({ take: z.enum(['kept-aside', 'standing']) });
 
 /**
@@ -45,7 +53,14 @@ export function journalRoutes(store: Store, records: Hono) {
       })
       // What was taken out meanwhile has nothing left to settle.
       .get('/unsettled', (c) =>
-        c.json({ unsettled: store.unsettled().filter((one) => addressOf(one).standing(store) !== null) }),
+        c.json({
+          unsettled: store.unsettled().flatMap((one) => {
+            const { path, standing } = addressOf(one);
+            const stood = standing(store) as Readonly<Record<string, unknown>> | null;
+            if (stood === null) return [];
+            return [{ ...one, path, stands: stood[one.field], label: calledAfter(store, stood) }];
+          }),
+        }),
       )
       .put('/unsettled/:id', jsonBody(choice), async (c) => {
         const one = store.unsettled().find(({ id }) => id === c.req.param('id'));

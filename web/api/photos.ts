@@ -1,6 +1,6 @@
-import { API_AT } from './at-moment.ts';
 import { useQuery } from '@tanstack/react-query';
 import type { PhotoRecord } from '#core/records';
+import { photoAddress } from './photo-address.ts';
 import { answer, api } from './client.ts';
 import { keepRecord, putEntry } from '../outbox/use-outbox.ts';
 import { useWrite } from './use-write.ts';
@@ -11,8 +11,6 @@ export const usePhotos = (watchId: string) =>
     queryFn: () =>
       answer(api.watches[':id'].photos.$get({ param: { id: watchId } })).then((body) => body.photos),
   });
-
-export const photoAddress = (id: string): string => `${API_AT}/photos/${id}/image`;
 
 export const useDescribePhoto = () =>
   useWrite(({ from, to }: { from: PhotoRecord; to: PhotoRecord }) =>

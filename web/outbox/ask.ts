@@ -11,7 +11,7 @@ import { noteHere, noteThere, standingNow } from './reach.ts';
 const PATIENCE_MS = 10_000;
 
 /** Questions that only the computer at home answers, and that tell whether it is there. */
-const OF_THE_SERVER = /^\/(door|network)(\/|$)/;
+const OF_THE_SERVER = /^\/(door|network|unsettled)(\/|$)/;
 
 /**
  * Asks the server; where it cannot be reached, this device answers from what it packed. While it answers so it

@@ -2,6 +2,7 @@ import { NOT_PACKED } from '#answers';
 import { isEarlierMoment } from '../api/at-moment.ts';
 import { startWorker, type Working } from '../workers/bridge.ts';
 import type { GardenWorker } from '../workers/garden-worker.ts';
+import { dayHere } from './day-here.ts';
 import { enteredSince } from './outbox.ts';
 import { packLabel } from './pack.ts';
 
@@ -25,13 +26,10 @@ export async function answeredHere(path: string): Promise<AnsweredHere | null> {
     () => new Worker(new URL('../workers/garden-worker.ts', import.meta.url), { type: 'module' }),
   );
   const { remote, failed } = working;
-  const asked = async () => {
-    const { timeZone, steppedTo } = await remote.zone(label.packedAtMs);
-    const today = steppedTo ?? new Intl.DateTimeFormat('en-CA', { timeZone }).format(new Date());
-    return remote.answer(path, label.packedAtMs, today, enteredSince());
-  };
+  const { day } = dayHere(label, Date.now());
   try {
-    const { status, body } = await Promise.race([asked(), failed]);
+    const asked = remote.answer(path, label.packedAtMs, day, enteredSince());
+    const { status, body } = await Promise.race([asked, failed]);
     if (status === NOT_PACKED) return null;
     const headers = { 'content-type': 'application/json' };
     return { response: new Response(body, { status, headers }), packedAtMs: label.packedAtMs };

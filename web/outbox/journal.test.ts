@@ -135,7 +135,7 @@ describe('an entry the server will not take', () => {
 
   test('is told to whoever waits for it, and is not kept', async () => {
     does.set('/a', refusal);
-    expect(await enter('/a', true)).toEqual({ ...refusal, title: 'It cannot be kept. on: lies ahead' });
+    expect(await enter('/a', true)).toEqual(refusal);
     expect(waiting()).toEqual([]);
   });
 
@@ -276,8 +276,8 @@ describe('a picture', () => {
   });
 
   test('is followed by what was written about it', () => {
-    const of = (seq: number, entry: Entry) => ({ ...entry, seq });
-    const both = [of(1, picture('p')), of(2, put('/photos/p')), of(3, put('/samples/s'))];
+    const numbered = (seq: number, entry: Entry) => ({ ...entry, seq });
+    const both = [numbered(1, picture('p')), numbered(2, put('/photos/p')), numbered(3, put('/samples/s'))];
     expect(nextToSend(both).map(({ seq }) => seq)).toEqual([3]);
     expect(nextToSend(both.slice(0, 2)).map(({ seq }) => seq)).toEqual([1]);
     expect(nextToSend(both.slice(1, 2)).map(({ seq }) => seq)).toEqual([2]);

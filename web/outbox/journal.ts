@@ -144,7 +144,9 @@ export function openJournal({ database, device, noteNumber, now }: JournalOf) {
     }
     const why = whyNot(came);
     if (asked) {
-      answers.set(entry.seq, came.kind === 'met' ? came : { kind: 'refused', ...why });
+      // A form shows each field's message at the field.
+      const title = came.kind === 'refused' ? came.title : why.title;
+      answers.set(entry.seq, came.kind === 'met' ? came : { kind: 'refused', ...why, title });
       await remove(entry.seq);
       return;
     }

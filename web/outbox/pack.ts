@@ -1,4 +1,6 @@
 import type { PackedGarden } from '#answers';
+import type { CivilDate } from '#core/calendar';
+import type { Photo } from '#core/records';
 import { API_AT, isEarlierMoment } from '../api/at-moment.ts';
 import { deviceStore } from './device-store.ts';
 
@@ -10,11 +12,22 @@ export interface Pack {
   readonly aheadMs: number;
   /** Records, in bytes. */
   readonly bytes: number;
+  /** The garden's day then, by the computer at home, and the zone its days are in. */
+  readonly today: CivilDate;
+  readonly timeZone: string;
+  /** The made-up garden's day is stepped and not the calendar's. */
+  readonly stepped: boolean;
   readonly garden: PackedGarden;
 }
 
 /** What is told of a pack without opening it. */
 export type PackLabel = Omit<Pack, 'garden'>;
+
+/** The photos that were packed with the records, newest first. */
+export async function packedPhotos(): Promise<readonly Photo[]> {
+  const pack = await deviceStore.get<Pack>(PACK);
+  return pack?.garden.beside.photos.toSorted((a, b) => (a.takenOn < b.takenOn ? 1 : -1)) ?? [];
+}
 
 export const PACK = 'garden',
   LABEL = 'garden-label';
@@ -44,16 +57,26 @@ async function pack(nowMs: number): Promise<PackLabel | null> {
   const response = await fetch(`${API_AT}/state`, { cache: 'no-cache' });
   if (!response.ok) return null;
   const text = await response.text();
-  const toldAt = Date.parse(response.headers.get('date') ?? '');
+  const garden = JSON.parse(text) as PackedGarden;
   const label: PackLabel = {
     build: __BUILD__,
     packedAtMs: nowMs,
-    aheadMs: Number.isNaN(toldAt) ? 0 : toldAt - Date.now(),
+    aheadMs: await aheadOfHere(),
     bytes: new Blob([text]).size,
+    today: garden.today,
+    timeZone: garden.state.garden.timeZone,
+    stepped: garden.stepped,
   };
-  await deviceStore.put(PACK, { ...label, garden: JSON.parse(text) as PackedGarden } satisfies Pack);
+  await deviceStore.put(PACK, { ...label, garden } satisfies Pack);
   await deviceStore.put(LABEL, label);
   return label;
+}
+
+/** The clock at home less this device's, ms; what the way takes is far less than what matters. */
+async function aheadOfHere(): Promise<number> {
+  const { headers } = await fetch('/api/health', { cache: 'no-store' });
+  const toldAt = Date.parse(headers.get('date') ?? '');
+  return Number.isNaN(toldAt) ? 0 : toldAt - Date.now();
 }
 
 /** What is packed here; null where nothing is, or an older build of the program packed it. */

@@ -1,4 +1,5 @@
 import { daysBetween } from '#core/calendar';
+import { dayIn } from '../outbox/day-here.ts';
 import { useGarden } from '../api/queries.ts';
 import { showFullDate } from '../show/dates.ts';
 
@@ -22,6 +23,3 @@ export function ClockLine() {
     </p>
   );
 }
-
-/** The day a device's clock shows in the garden's zone. */
-const dayIn = (timeZone: string, ms: number) => new Intl.DateTimeFormat('en-CA', { timeZone }).format(ms);

@@ -1,6 +1,7 @@
 import { House } from 'lucide-react';
 import { useSyncExternalStore } from 'react';
 import { onStanding, standingNow } from '../outbox/reach.ts';
+import { ClockQuestion } from './clock-question.tsx';
 import { showMoment } from '../show/dates.ts';
 
 /** Told on every page while this device answers by itself: from what, and as of when. */
@@ -8,15 +9,15 @@ export function StandingLine() {
   const standing = useSyncExternalStore(onStanding, standingNow);
   if (standing.kind === 'there') return null;
   return (
-    <p
-      role="status"
-      className="bg-(--honey-pale) text-(--honey-deep) px-4 md:px-7 py-2 flex items-start gap-2"
-    >
-      <House size={18} aria-hidden className="mt-0.5 shrink-0" />
-      <span>
-        <b>The server cannot be reached.</b> This device works it out from what it packed on{' '}
-        {showMoment(standing.packedAtMs)} and what you enter; the forecast is of then.
-      </span>
-    </p>
+    <div className="bg-(--honey-pale) text-(--honey-deep) px-4 md:px-7 py-2">
+      <p role="status" className="flex items-start gap-2">
+        <House size={18} aria-hidden className="mt-0.5 shrink-0" />
+        <span>
+          <b>The server cannot be reached.</b> This device works it out from what it packed on{' '}
+          {showMoment(standing.packedAtMs)} and what you enter; the forecast is of then.
+        </span>
+      </p>
+      <ClockQuestion />
+    </div>
   );
 }

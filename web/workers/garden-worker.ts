@@ -31,11 +31,6 @@ const api = {
     const response = await answersOver(garden, today).request(path);
     return { status: response.status, body: await response.text() };
   },
-  /** In which zone its days are, and whether they are the calendar's. */
-  async zone(packedAtMs: number) {
-    const { state, stepped, today } = (await packOf(packedAtMs)).garden;
-    return { timeZone: state.garden.timeZone, steppedTo: stepped ? today : null };
-  },
 };
 
 export type GardenWorker = typeof api;

@@ -42,7 +42,10 @@ function Now({ now }: { now: NowShown }) {
                 <Link className="link-husk" to="/now/day">
                   The working day
                 </Link>
-              )}
+              )}{' '}
+              <Link className="link-husk" to="/out">
+                Going out
+              </Link>
             </>
           }
         />

@@ -3,8 +3,7 @@ import { Link } from 'react-router';
 import { useGarden } from '../../api/queries.ts';
 import { Answered, PageHead } from '../../parts/page.tsx';
 import { keysAreOff, setKeysOff } from '../../parts/shortcuts.tsx';
-import { applyTheme, chosenTheme, type Theme } from '../../parts/theme.ts';
-import { Choices } from '../../parts/field.tsx';
+import { HandSettings } from '../../parts/hand-settings.tsx';
 import { GardenForm } from './garden-form.tsx';
 import { StepsLine } from '../start/steps-line.tsx';
 import { WhereStep } from '../start/where-step.tsx';
@@ -67,25 +66,11 @@ export function SetupPage() {
 }
 
 function DeviceForm() {
-  const [theme, setTheme] = useState<Theme>(chosenTheme);
   const [off, setOff] = useState(keysAreOff);
   return (
-    <div className="sheet p-4 flex flex-col gap-4">
-      <Choices
-        legend="Light or dark"
-        value={theme}
-        onChange={(chosen) => {
-          applyTheme(chosen);
-          setTheme(chosen);
-        }}
-        options={[
-          { id: 'system', label: 'as the device' },
-          { id: 'lichen', label: 'light' },
-          { id: 'walnut', label: 'dark' },
-          { id: 'noon', label: 'bright sun' },
-        ]}
-      />
-      <label className="flex items-center gap-3 min-h-11">
+    <div className="flex flex-col gap-3">
+      <HandSettings />
+      <label className="sheet p-4 flex items-center gap-3 min-h-11">
         <input
           type="checkbox"
           className="checkbox"
@@ -97,6 +82,9 @@ function DeviceForm() {
         />{' '}
         Single-key shortcuts (press ? for the list)
       </label>
+      <Link className="link-husk" to="/out">
+        Going out: what this device takes along
+      </Link>
     </div>
   );
 }

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { FIND_STEPS, USUAL_GREENNESS, type Outline, type PictureDoubt, type Pixels } from '#core/picture';
-import { photoAddress } from '../../../api/photos.ts';
+import { photoAddress } from '../../../api/photo-address.ts';
 import { Choices, Field } from '../../../parts/field.tsx';
 import { useNotices } from '../../../parts/notices.tsx';
 import { PageHead } from '../../../parts/page.tsx';

@@ -13,6 +13,8 @@ export interface CountDraft {
   readonly units: readonly Unit[];
   /** Additions to the unit in hand, for taking the last one back. */
   readonly added: readonly string[];
+  /** What is remarked about the count as a whole. */
+  readonly note: string;
 }
 
 export const emptyDraft = (protocol: Protocol): CountDraft => ({
@@ -20,6 +22,7 @@ export const emptyDraft = (protocol: Protocol): CountDraft => ({
   protocol,
   units: [emptyUnit(protocol)],
   added: [],
+  note: '',
 });
 
 export const inHand = (draft: CountDraft): Unit => draft.units.at(-1)!;
@@ -65,6 +68,10 @@ export function nextUnit(draft: CountDraft): CountDraft {
   return { ...draft, units: [...draft.units, emptyUnit(draft.protocol)], added: [] };
 }
 
+/** Everything counted so far, whatever it was. */
+export const totalOf = ({ units }: CountDraft): number =>
+  units.flatMap(({ counts }) => Object.values(counts)).reduce((sum, count) => sum + count, units.length);
+
 function withCount(draft: CountDraft, item: string, count: number): CountDraft {
   const unit = inHand(draft);
   return {
@@ -105,6 +112,7 @@ const DRAFTS = keptHere<CountDraft>(
     protocol: z.enum(PROTOCOLS),
     units: z.array(z.object({ counts: z.record(z.string(), z.number()) })).min(1),
     added: z.array(z.string()),
+    note: z.string().max(2000).default(''),
   }),
 );
 

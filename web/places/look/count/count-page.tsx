@@ -12,6 +12,9 @@ import { useNotices } from '../../../parts/notices.tsx';
 import { DayField } from '../../../parts/day-field.tsx';
 import { FormProblem } from '../../../parts/form-problem.tsx';
 import { Answered, EmptyState } from '../../../parts/page.tsx';
+import { feel } from '../../../parts/hand-ways.ts';
+import { HoldButton } from '../../../parts/hold-button.tsx';
+import { RemarkField } from '../../../parts/remark-field.tsx';
 import { isForFocused } from '../../../parts/has-focus.ts';
 import { keysAreOff } from '../../../parts/shortcuts.tsx';
 import { markPage } from '../../../parts/still-here.ts';
@@ -22,7 +25,7 @@ import { capital } from '../../../show/sentence.ts';
 import { useToday } from '../../../show/use-show.ts';
 import { judgedFrom } from '../judged-from.ts';
 import { useStopDone } from '../round/use-round.ts';
-import { isUntouched, nextUnit, undoLast, useCountDraft } from './count-draft.ts';
+import { type CountDraft, isUntouched, nextUnit, totalOf, undoLast, useCountDraft } from './count-draft.ts';
 import { Pad } from './pad.tsx';
 import { ProtocolChoice } from './protocol-choice.tsx';
 import { countedUnits, spotOf } from './counted-units.ts';
@@ -92,7 +95,11 @@ function Count({ picture, protocol, tags }: CountProps) {
   const isLimited = tags !== null || protocol === 'cover';
   const full = isLimited && draft.units.length > wanted;
   const keys = { enabled: () => !keysAreOff() && !asking, preventDefault: true };
-  useHotkeys('backspace', () => setDraft(undoLast), keys);
+  const tapped = (change: (draft: CountDraft) => CountDraft) => {
+    setDraft(change);
+    feel(totalOf(change(draft)) < totalOf(draft) ? 'back' : 'more');
+  };
+  useHotkeys('backspace', () => tapped(undoLast), keys);
   useHotkeys(
     'enter',
     () => {
@@ -110,7 +117,7 @@ function Count({ picture, protocol, tags }: CountProps) {
       watchId: watch.id,
       on,
       protocol,
-      note: '',
+      note: draft.note,
       roundId: params.get('round'),
       sprayId: protocol === 'cover' ? params.get('spray') : null,
       units: countedUnits(units, protocol, plant.count, tags),
@@ -178,13 +185,7 @@ function Count({ picture, protocol, tags }: CountProps) {
         }
       />
       {!full && (
-        <Pad
-          draft={draft}
-          protocol={protocol}
-          targetId={watch.targetId}
-          onChange={setDraft}
-          asleep={asking}
-        />
+        <Pad draft={draft} protocol={protocol} targetId={watch.targetId} onChange={tapped} asleep={asking} />
       )}
       {draft.units.length === 1 && untouched && text.nothingIsAnAnswer && !tags && (
         <button
@@ -197,15 +198,14 @@ function Count({ picture, protocol, tags }: CountProps) {
         </button>
       )}
       <div className="flex flex-wrap items-center gap-x-5 gap-y-2 mt-3">
-        <button
-          type="button"
-          className={`btn ${full ? 'btn-primary h-14 text-base w-full' : ''}`}
+        <HoldButton
+          className={`btn h-auto ${full ? 'btn-primary min-h-14 text-base w-full' : 'min-h-11'}`}
           disabled={done.length < 2 || busy || (tags !== null && done.length < wanted)}
-          onClick={() => void finish(done)}
+          onDone={() => void finish(done)}
         >
           Finish with {unitWords(protocol, done.length)}
-        </button>
-        <button type="button" className="link-husk min-h-11" onClick={() => setDraft(undoLast)}>
+        </HoldButton>
+        <button type="button" className="link-husk min-h-11" onClick={() => tapped(undoLast)}>
           Take the last one back
         </button>
         {(draft.units.length > 1 || !untouched) &&
@@ -231,6 +231,10 @@ function Count({ picture, protocol, tags }: CountProps) {
             </button>
           ))}
       </div>
+      <details className="mt-3" open={draft.note !== ''}>
+        <summary className="link-husk list-none inline-block min-h-11 pt-2">Add a remark</summary>
+        <RemarkField value={draft.note} onChange={(note) => setDraft((so) => ({ ...so, note }))} />
+      </details>
       {!params.has('round') && (
         <details className="mt-3" open={on !== today}>
           <summary className="link-husk list-none inline-block min-h-11 pt-2">

@@ -1,7 +1,7 @@
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { scaleBarMm, mmPerPixel } from '#core/picture';
 import type { Photo, ScaleMark, Spot, SpotKind } from '#core/records';
-import { photoAddress } from '../../../api/photos.ts';
+import { PhotoImage } from '../../../parts/photo-image.tsx';
 
 /** A place in the picture, as shares of its width and height. */
 export interface Point {
@@ -29,13 +29,17 @@ const MOVES: Readonly<Record<string, readonly [dx: number, dy: number]>> = {
 /** How near, as a share of the longer side, a tap counts as being on a mark. */
 const ON_MARK = 0.018;
 
+/** The usual shape of a phone's pictures, until it is seen. */
+const UNMEASURED = { widthPx: 1600, heightPx: 1200 };
+
 const within = (value: number) => Math.min(1, Math.max(0, value));
 
 /** The picture with its marks; taps and the keyboard's cross set and take away. */
 export function MarkedPhoto({ photo, spots, scale, ends, onPlace, onTakeAway }: MarkedPhotoProps) {
   const frame = useRef<HTMLDivElement>(null);
   const [cross, setCross] = useState<Point | null>(null);
-  const { widthPx, heightPx } = photo;
+  // One that waits to be sent is not measured yet.
+  const [{ widthPx, heightPx }, setSize] = useState(photo.widthPx > 0 ? photo : UNMEASURED);
   const longPx = Math.max(widthPx, heightPx);
 
   const act = (point: Point) => {
@@ -79,8 +83,11 @@ export function MarkedPhoto({ photo, spots, scale, ends, onPlace, onTakeAway }: 
         });
       }}
     >
-      <img
-        src={photoAddress(photo.id)}
+      <PhotoImage
+        photoId={photo.id}
+        onLoad={({ currentTarget: { naturalWidth, naturalHeight } }) => {
+          if (photo.widthPx === 0) setSize({ widthPx: naturalWidth, heightPx: naturalHeight });
+        }}
         alt={photo.note || 'The photo as it was taken'}
         width={widthPx}
         height={heightPx}

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { Photo } from '#core/records';
-import { photoAddress, usePhotos } from '../../../api/photos.ts';
+import { usePhotos } from '../../../api/photos.ts';
+import { PhotoImage } from '../../../parts/photo-image.tsx';
 import { showDate } from '../../../show/dates.ts';
 import { useToday } from '../../../show/use-show.ts';
 import { AddPhotos } from './add-photos.tsx';
@@ -36,8 +37,8 @@ function Thumb({ photo }: { photo: Photo }) {
   const words = `Photo of ${showDate(photo.takenOn, today)}${photo.note ? `: ${photo.note}` : ''}`;
   return (
     <Link to={`/look/${photo.watchId}/photo/${photo.id}`} className="block sheet overflow-hidden">
-      <img
-        src={photoAddress(photo.id)}
+      <PhotoImage
+        photoId={photo.id}
         alt={words}
         width={photo.widthPx}
         height={photo.heightPx}

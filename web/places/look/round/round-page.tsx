@@ -1,4 +1,3 @@
-import { OfflineLine } from '../../../parts/offline-line.tsx';
 import { Check, CircleDashed, SkipForward } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
 import type { Round } from '#core/records';
@@ -6,6 +5,8 @@ import { inSentence, howMany } from '#knowledge';
 import { ApiProblem } from '../../../api/client.ts';
 import { keepRecord, putEntry } from '../../../outbox/use-outbox.ts';
 import { BeadScale } from '../../../parts/bead-scale.tsx';
+import { HoldButton } from '../../../parts/hold-button.tsx';
+import { OfflineLine } from '../../../parts/offline-line.tsx';
 import { useNotices } from '../../../parts/notices.tsx';
 import { EmptyState, PageHead } from '../../../parts/page.tsx';
 import { showDate, showFullDate } from '../../../show/dates.ts';
@@ -68,6 +69,11 @@ function BeforeStart({ states }: { states: readonly StopState[] }) {
         )}
       </PageHead>
       <OfflineLine />
+      <p className="mb-3">
+        <Link className="link-husk" to="/out">
+          Going out: what this device takes along
+        </Link>
+      </p>
       <StopList states={states} />
       {rounds.length > 0 && (
         <section aria-label="Rounds before" className="mt-6">
@@ -122,13 +128,12 @@ function OnTheWay({ round, states }: { round: RoundInHand; states: readonly Stop
             {next.targetName ? `, ${inSentence(next.targetName)}` : ''}
           </Link>
         )}
-        <button
-          type="button"
+        <HoldButton
           className={`btn h-14 ${next ? '' : 'btn-primary flex-1 text-base'}`}
-          onClick={() => void finish()}
+          onDone={() => void finish()}
         >
           Finish the round
-        </button>
+        </HoldButton>
       </div>
       <progress
         className="progress progress-primary w-full my-2"

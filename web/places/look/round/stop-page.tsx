@@ -6,9 +6,9 @@ import { inSentence, PROTOCOL_TEXTS } from '#knowledge';
 import { newId } from '../../../api/new-id.ts';
 import { keepRecord, putEntry } from '../../../outbox/use-outbox.ts';
 import { BeadScale } from '../../../parts/bead-scale.tsx';
-import { Field } from '../../../parts/field.tsx';
 import { useNotices } from '../../../parts/notices.tsx';
 import { EmptyState } from '../../../parts/page.tsx';
+import { RemarkField } from '../../../parts/remark-field.tsx';
 import { markPage } from '../../../parts/still-here.ts';
 import { unitWords } from '../../../show/measures.ts';
 import { showDate } from '../../../show/dates.ts';
@@ -169,14 +169,7 @@ function StopView({
       <details className="sheet p-4">
         <summary className="link-husk list-none">Skip it, or add a note or photo</summary>
         <div className="mt-3 flex flex-col gap-3">
-          <Field label="Note">
-            <input
-              className="input w-full"
-              maxLength={2000}
-              value={note}
-              onChange={(event) => setNote(event.target.value)}
-            />
-          </Field>
+          <RemarkField label="Note" value={note} onChange={setNote} />
           {state.watchId && <AddPhotos watchId={state.watchId} label="Add a photo" />}
           <p className="font-semibold text-[0.93rem]">Skip it because</p>
           <div className="flex flex-wrap gap-2">
