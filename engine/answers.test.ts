@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { addDays, type CivilDate } from '#core/calendar';
-import type { Care, Growth, Plant, Stop } from '#core/records';
+import type { Care, Growth, Plant, Sample, Stop } from '#core/records';
 import { benchAnswer, type BenchAsked } from './bench-answer.ts';
 import { feedingAnswer } from './feeding-answer.ts';
 import { gardenDay } from './garden-day.ts';
@@ -186,6 +186,22 @@ describe('a round', () => {
     // Over the fence it is looked at only where somebody watches it.
     const watched = round({ watches: [watch, watchOn(over, 'euonymus-scale')] });
     expect(watched.stops.map(({ name }) => name)).toContain('Fence');
+  });
+
+  test('a stop counted twice the same way is asked about, both counts with it', () => {
+    const count = (id: string, more: Partial<Sample> = {}) =>
+      sampleOf(watch, TODAY, 'twig', twigs([1, 2]), { id, roundId: 'r', ...more });
+    const twice = (...samples: Sample[]) => round({ samples }, 'r').countedTwice;
+    expect(twice(count('a'))).toEqual([]);
+    expect(twice(count('a'), count('b', { roundId: null }))).toEqual([]);
+    expect(twice(count('a'), count('b', { protocol: 'leaf' }))).toEqual([]);
+    expect(twice(count('a'), count('b'))).toMatchObject([
+      { watchId: watch.id, name: 'Hedge', samples: [{ id: 'a' }, { id: 'b' }], canBeOne: true },
+    ]);
+    const tagged = {
+      units: twigs([1, 2]).map((counts, i) => ({ counts, tagId: `t${i}` })),
+    };
+    expect(twice(count('a', tagged), count('b', tagged))[0]!.canBeOne).toBe(false);
   });
 
   test('knows when each was looked at, and what came of it on this round', () => {

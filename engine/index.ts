@@ -62,7 +62,13 @@ export {
 export { judgeLine, NO_TROUBLE, useScene } from './use-facts.ts';
 export { shelfAnswer, type ProductState, type ShelfAnswer, type ShoppingItem } from './shelf-answer.ts';
 export { feedingAnswer, type FeedingAnswer } from './feeding-answer.ts';
-export { roundAnswer, type RoundAnswer, type RoundChange, type RoundStop } from './round-answer.ts';
+export {
+  type CountedTwice,
+  roundAnswer,
+  type RoundAnswer,
+  type RoundChange,
+  type RoundStop,
+} from './round-answer.ts';
 export {
   type CountedSeason,
   countedWatches,

@@ -1,3 +1,4 @@
+import { groupBy } from 'es-toolkit';
 import { isOverdue, type WalkStop, walkOrder } from '#core/plan';
 import type { Round, Stop } from '#core/records';
 import type { LevelRange, Protocol } from '#core/sampling';
@@ -34,11 +35,22 @@ export interface RoundChange {
   readonly change: Change | null;
 }
 
+/** The same stop counted more than once in the same way on one round: two people met there, or one came twice. */
+export interface CountedTwice {
+  readonly watchId: string;
+  readonly name: string;
+  readonly targetName: string;
+  readonly samples: readonly SummedSample[];
+  /** Whether they may be taken as one count: the same tagged twigs cannot be counted twice in one. */
+  readonly canBeOne: boolean;
+}
+
 export interface RoundAnswer {
   /** Null for the list a new round would have. */
   readonly round: Round | null;
   readonly stops: readonly RoundStop[];
   readonly changes: readonly RoundChange[];
+  readonly countedTwice: readonly CountedTwice[];
 }
 
 /**
@@ -51,6 +63,7 @@ export function roundAnswer(day: GardenDay, round: Round | null, stops: readonly
     round,
     stops: walkOrder(allStops(day, pictures, stops), day.today),
     changes: round ? changesOf(pictures, round.id) : [],
+    countedTwice: round ? countedTwice(pictures, round.id) : [],
   };
 }
 
@@ -125,4 +138,20 @@ function changesOf(pictures: readonly WatchPicture[], roundId: string): RoundCha
         };
       }),
   );
+}
+
+function countedTwice(pictures: readonly WatchPicture[], roundId: string): CountedTwice[] {
+  return pictures.flatMap(({ watch, plant, targetName, samples }) => {
+    const ofRound = samples.filter((sample) => sample.roundId === roundId);
+    const ways = groupBy(ofRound, ({ protocol, tagged }) => `${protocol} ${tagged}`);
+    return Object.values(ways)
+      .filter((alike) => alike.length > 1)
+      .map((alike): CountedTwice => ({
+        watchId: watch.id,
+        name: plant.name,
+        targetName,
+        samples: alike,
+        canBeOne: alike.every(({ units }) => units.every(({ tagId }) => tagId === undefined)),
+      }));
+  });
 }

@@ -12,7 +12,16 @@ import { EmptyState, PageHead } from '../../../parts/page.tsx';
 import { showDate, showFullDate } from '../../../show/dates.ts';
 import { useToday } from '../../../show/use-show.ts';
 import { layRoundDown, takeUpRound, useRoundInHand, type RoundInHand } from './round-log.ts';
-import { nextStop, stopAddress, stopKey, useRounds, useStopStates, type StopState } from './use-round.ts';
+import { CountedTwiceList } from './counted-twice.tsx';
+import {
+  nextStop,
+  stopAddress,
+  stopKey,
+  useRound,
+  useRounds,
+  useStopStates,
+  type StopState,
+} from './use-round.ts';
 
 /** A walk through the garden, counting: begin it, go on with it, finish it. */
 export function RoundPage() {
@@ -103,6 +112,7 @@ function OnTheWay({ round, states }: { round: RoundInHand; states: readonly Stop
   const { say } = useNotices();
   const done = states.filter((state) => state.done.length > 0).length;
   const next = nextStop(states);
+  const twice = useRound(round.id).data?.countedTwice ?? [];
   const finish = async () => {
     const begun: Round = { id: round.id, startedOn: round.startedOn, finishedOn: null, note: '' };
     const finished = { ...begun, finishedOn: today };
@@ -141,6 +151,7 @@ function OnTheWay({ round, states }: { round: RoundInHand; states: readonly Stop
         value={done}
         aria-label="Stops done"
       />
+      <CountedTwiceList stops={twice} />
       <StopList states={states} linked />
     </>
   );

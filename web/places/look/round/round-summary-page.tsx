@@ -6,6 +6,7 @@ import { Answered, EmptyState, PageHead } from '../../../parts/page.tsx';
 import { showDate, showFullDate } from '../../../show/dates.ts';
 import { showMeasureOf } from '../../../show/measures.ts';
 import { changeWords } from '../../seasons/change-words.ts';
+import { CountedTwiceList } from './counted-twice.tsx';
 import { useRound } from './use-round.ts';
 
 /** What a round found, and what changed since the time before. */
@@ -14,7 +15,7 @@ export function RoundSummaryPage() {
   return <Answered question={useRound(roundId)}>{(round) => <Summary answer={round} />}</Answered>;
 }
 
-function Summary({ answer: { round, stops, changes } }: { answer: RoundAnswer }) {
+function Summary({ answer: { round, stops, changes, countedTwice } }: { answer: RoundAnswer }) {
   if (!round)
     return (
       <EmptyState title="There is no such round.">
@@ -41,6 +42,7 @@ function Summary({ answer: { round, stops, changes } }: { answer: RoundAnswer })
           Rounds
         </Link>
       </PageHead>
+      <CountedTwiceList stops={countedTwice} />
       <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_340px]">
         <section aria-label="Counted">
           <h2 className="mb-2">Counted</h2>

@@ -4,6 +4,7 @@ import type { RoundAnswer, RoundStop } from '#engine';
 import { answer, api } from '../../../api/client.ts';
 import { newId } from '../../../api/new-id.ts';
 import { keepRecord, putEntry } from '../../../outbox/use-outbox.ts';
+import { standingNow } from '../../../outbox/reach.ts';
 import { useToday } from '../../../show/use-show.ts';
 import { logStop, useRoundInHand } from './round-log.ts';
 
@@ -18,6 +19,8 @@ export const useRound = (id: string | null) =>
   useQuery({
     queryKey: ['rounds', id],
     enabled: id !== null,
+    // Another phone may be on the same round: what it did is seen when both can reach home.
+    refetchInterval: () => (standingNow().kind === 'there' ? 20_000 : false),
     queryFn: () => answer(api.rounds[':id'].$get({ param: { id: id! } })).then((body) => body.round),
   });
 
