@@ -1,72 +1,7 @@
 import axe, { type RunOptions } from 'axe-core';
 import { expect, type Page } from '@playwright/test';
-import { HEDGE, HEDGE_PLANT, settled, STATION, test } from './server.ts';
-
-const SCAB = '01900000-0000-7004-8000-000000000004';
-
-const SUNROOM = '01900000-0000-7001-8000-000000000002';
-const KUMQUAT = '01900000-0000-7004-8000-000000000005';
-
-const PAGES: Readonly<Record<string, readonly string[]>> = {
-  'Now, Garden, Seasons and Setup': [
-    '/now',
-    '/now/hour',
-    '/now/day',
-    '/start/plant',
-    '/garden',
-    '/garden/new',
-    `/garden/${HEDGE_PLANT}`,
-    '/seasons',
-    '/seasons/book',
-    '/setup',
-    '/setup/network',
-    '/setup/backups',
-    '/nowhere',
-  ],
-  Mix: [
-    `/mix?watch=${HEDGE}`,
-    '/mix/meet?a=copper',
-    '/mix/shelf',
-    '/mix/shelf/new',
-    '/mix/shopping',
-    '/mix/recipes?recipe=biological-feed',
-    `/look/${HEDGE}/spray/01900000-0000-7011-8000-00000000012c`,
-  ],
-  Look: [
-    '/look',
-    `/look/new?plant=${HEDGE_PLANT}`,
-    `/look/${HEDGE}`,
-    `/look/${HEDGE}/name`,
-    `/look/${HEDGE}/weigh`,
-    `/look/${HEDGE}/hand`,
-    `/look/${HEDGE}/count`,
-    `/look/${HEDGE}/tape`,
-    '/look/guide',
-    '/look/guide/euonymus-scale',
-    '/look/guide/host/kumquat',
-    '/look/guide/sign/lift',
-    '/look/round',
-    '/look/eye',
-    `/look/${SCAB}/count`,
-    `/look/${HEDGE}/count?protocol=spur`,
-    `/look/${HEDGE}/count?protocol=cover`,
-  ],
-  When: [
-    `/when/${HEDGE}`,
-    `/when/${KUMQUAT}`,
-    '/when/day',
-    '/when/dormant',
-    '/when/programme',
-    '/when/hours',
-    '/when/calendar',
-    '/when/normals',
-    '/when/stations',
-    `/when/stations/${STATION}/import`,
-    `/when/stations/${SUNROOM}/check`,
-    `/when/stations/${SUNROOM}/reading`,
-    `/when/stations/${SUNROOM}/forecast`,
-  ],
-};
+import { PAGES } from './page-list.ts';
+import { settled, test } from './server.ts';
 
 const LEVEL_AA = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
 /** What may differ where the same page is laid out anew, on a phone. */
@@ -140,6 +75,28 @@ async function seriousEitherWay(page: Page, where: string): Promise<string[]> {
   ];
 }
 
+/** On the narrowest of phones, and on a usual one with text twice as large, nothing leaves the page sideways. */
+async function sidewaysAnyhow(page: Page, where: string): Promise<string[]> {
+  const leaves: string[] = [];
+  for (const [width, text] of [
+    [320, '100%'],
+    [390, '200%'],
+  ] as const) {
+    await page.setViewportSize({ width, height: 844 });
+    await page.evaluate((size) => void (document.documentElement.style.fontSize = size), text);
+    const widthNow = () => page.evaluate(() => document.documentElement.scrollWidth);
+    // A chart is drawn anew a moment after its page is.
+    await expect
+      .poll(widthNow, { timeout: 3000 })
+      .toBeLessThanOrEqual(width)
+      .catch(() => undefined);
+    const wide = await widthNow();
+    await page.evaluate(() => void (document.documentElement.style.fontSize = ''));
+    if (wide > width) leaves.push(`${where} at ${width} px, text ${text}: ${wide} px wide`);
+  }
+  return leaves;
+}
+
 for (const [place, paths] of Object.entries(PAGES)) {
   test.describe(place, () => {
     for (const path of paths) {
@@ -150,6 +107,7 @@ for (const [place, paths] of Object.entries(PAGES)) {
           document.querySelectorAll('main details').forEach((it) => it.setAttribute('open', '')),
         );
         expect(await seriousEitherWay(onlooker, path)).toEqual([]);
+        expect(await sidewaysAnyhow(onlooker, path)).toEqual([]);
       });
     }
   });

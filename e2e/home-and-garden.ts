@@ -119,25 +119,25 @@ export async function homeAndGarden(): Promise<HomeAndGarden> {
   let phones = 0;
   const opened: BrowserContext[] = [];
   const newPhone = (): Phone => {
-    const own = join(folder, `phone-${++phones}`);
-    const trusted = join(own, '.pki/nssdb');
+    const belongings = join(folder, `phone-${++phones}`);
+    const trusted = join(belongings, '.pki/nssdb');
     mkdirSync(trusted, { recursive: true });
-    const file = join(own, 'authority.pem');
+    const file = join(belongings, 'authority.pem');
     const der = inside(house, process.execPath, '-e', AUTHORITY);
     writeFileSync(file, `-----BEGIN CERTIFICATE-----\n${der}\n-----END CERTIFICATE-----\n`);
     run('certutil', '-d', `sql:${trusted}`, '-N', '--empty-password');
     run('certutil', '-d', `sql:${trusted}`, '-A', '-t', 'C,,', '-n', 'home', '-i', file);
     // The driver starts a program; this one starts the browser within the garden's network.
-    const starter = join(own, 'browser.sh');
+    const starter = join(belongings, 'browser.sh');
     writeFileSync(starter, `#!/bin/sh\nexec ${garden.enter.join(' ')} ${CHROMIUM_PATH} "$@"\n`, {
       mode: 0o755,
     });
     return {
       async open() {
-        const context = await chromium.launchPersistentContext(join(own, 'profile'), {
+        const context = await chromium.launchPersistentContext(join(belongings, 'profile'), {
           executablePath: starter,
           args: [...CHROMIUM_ARGS, `--host-resolver-rules=MAP ${name} ${HOME}`],
-          env: { ...process.env, HOME: own } as Record<string, string>,
+          env: { ...process.env, HOME: belongings } as Record<string, string>,
           viewport: { width: 390, height: 844 },
           reducedMotion: 'reduce',
           serviceWorkers: 'allow',

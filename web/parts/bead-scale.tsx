@@ -45,7 +45,7 @@ export function BeadScale({
           ),
         )}
       </svg>
-      <span className="text-sm whitespace-nowrap">
+      <span className="text-sm">
         <span className="soft">
           {level.level} {LEVEL_WORDS[level.level]}
           {straddles}

@@ -51,7 +51,7 @@ export function SeasonBand() {
           onClick={() => setOpen(!open)}
         >
           <NarrowBand band={band} />
-          <span className="whitespace-nowrap text-(--shell-soft)">{openWords(band)}</span>
+          <span className="text-(--shell-soft)">{openWords(band)}</span>
           <ChevronDown
             size={18}
             className={`shrink-0 transition-transform ${open ? 'rotate-180' : ''}`}

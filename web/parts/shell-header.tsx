@@ -37,7 +37,7 @@ export function ClosedHeader() {
 export function ShellHeader() {
   return (
     <header className="bg-(--shell) text-(--shell-text)">
-      <div className="flex items-end gap-x-6 px-4 md:px-7 pt-2">
+      <div className="flex flex-wrap items-end gap-x-6 px-4 md:px-7 pt-2">
         <NavLink
           to="/now"
           className="flex items-center gap-2 pb-2 font-serif text-[1.3rem] font-semibold"
@@ -105,7 +105,7 @@ function GardenDay() {
       onError: (error) => say(error.message),
     });
   return (
-    <div className="ml-auto flex items-end gap-3 pb-2 text-right text-[0.82rem] leading-tight text-(--shell-soft)">
+    <div className="ml-auto flex flex-wrap justify-end items-end gap-3 pb-2 text-right text-[0.82rem] leading-tight text-(--shell-soft)">
       <div>
         <b className="text-(--shell-text) font-semibold">{data.garden.name}</b>
         <div>

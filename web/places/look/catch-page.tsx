@@ -96,7 +96,7 @@ function Hanging({ kind, picture }: { kind: CatchKind; picture: WatchPicture }) 
           </p>
         ))}
         <form
-          className="flex items-end gap-2"
+          className="flex flex-wrap items-end gap-2"
           onSubmit={(event) => {
             event.preventDefault();
             void keep(

@@ -138,7 +138,7 @@ function CheckRow({
         </p>
         <p className="soft text-sm">
           {check.how}{' '}
-          <span className="whitespace-nowrap">
+          <span>
             ({check.term ? `${check.term}; ` : ''}
             {EFFORT_WORDS[check.effort]})
           </span>

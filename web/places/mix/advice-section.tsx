@@ -26,7 +26,7 @@ export function AdviceSection({ advice }: { advice: readonly LocalAdvice[] }) {
                   ({entry.from}, {showFullDate(entry.on)})
                 </span>
               </span>
-              <button type="button" className="link-husk whitespace-nowrap" onClick={() => takeOut(entry)}>
+              <button type="button" className="link-husk relative" onClick={() => takeOut(entry)}>
                 take out<span className="sr-only"> what {entry.from} said</span>
               </button>
             </li>

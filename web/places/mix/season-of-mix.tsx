@@ -50,44 +50,46 @@ export function SeasonSection({ packs, volumeMl, usualTimes }: SeasonSectionProp
       <p className="soft text-sm">
         {times === 1 ? 'Once' : `${times} times`} {show.volume(volumeMl)}.
       </p>
-      <table className="w-full text-[0.93rem]">
-        <thead>
-          <tr className="text-left soft">
-            <th scope="col" className="font-normal py-1">
-              Part
-            </th>
-            <th scope="col" className="font-normal text-right">
-              In all
-            </th>
-            <th scope="col" className="font-normal text-right">
-              To buy
-            </th>
-            <th scope="col" className="font-normal text-right">
-              Cost
-            </th>
-          </tr>
-        </thead>
-        <tbody className="divide-y divide-base-300">
-          {season.parts.map(({ name, by, season: amount, missing, cost }) => (
-            <tr key={name}>
-              <td className="py-1.5 pr-3">{name}</td>
-              <td className="text-right whitespace-nowrap">{measured({ by, amount })}</td>
-              <td className="text-right pl-3">
-                {missing === null ? (
-                  <NotCounted pack={packs.find(({ part }) => part.name === name)} />
-                ) : missing === 0 ? (
-                  'nothing'
-                ) : (
-                  <b className="font-semibold">{measured({ by, amount: missing })}</b>
-                )}
-              </td>
-              <td className="text-right pl-3 whitespace-nowrap">
-                {cost === null ? <span className="soft">no price</span> : money(cost)}
-              </td>
+      <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="What it takes">
+        <table className="w-full text-[0.93rem]">
+          <thead>
+            <tr className="text-left soft">
+              <th scope="col" className="font-normal py-1">
+                Part
+              </th>
+              <th scope="col" className="font-normal text-right">
+                In all
+              </th>
+              <th scope="col" className="font-normal text-right">
+                To buy
+              </th>
+              <th scope="col" className="font-normal text-right">
+                Cost
+              </th>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody className="divide-y divide-base-300">
+            {season.parts.map(({ name, by, season: amount, missing, cost }) => (
+              <tr key={name}>
+                <td className="py-1.5 pr-3">{name}</td>
+                <td className="text-right whitespace-nowrap">{measured({ by, amount })}</td>
+                <td className="text-right pl-3">
+                  {missing === null ? (
+                    <NotCounted pack={packs.find(({ part }) => part.name === name)} />
+                  ) : missing === 0 ? (
+                    'nothing'
+                  ) : (
+                    <b className="font-semibold">{measured({ by, amount: missing })}</b>
+                  )}
+                </td>
+                <td className="text-right pl-3 whitespace-nowrap">
+                  {cost === null ? <span className="soft">no price</span> : money(cost)}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
       <p className="text-sm">
         {season.cost === null
           ? 'Write what a pack holds and costs on its product, and the season’s cost stands here.'

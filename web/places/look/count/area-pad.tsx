@@ -43,7 +43,7 @@ export function AreaPad({ items, onChange, looks }: PadProps & { looks: DamageKi
       </div>
       <form
         noValidate
-        className="flex items-end gap-2"
+        className="flex flex-wrap items-end gap-2"
         onSubmit={(event) => {
           event.preventDefault();
           giveTyped();
