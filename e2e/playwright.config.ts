@@ -5,7 +5,7 @@ import { CHROMIUM_ARGS, CHROMIUM_PATH } from '../scripts/chromium.mjs';
 export default defineConfig({
   testDir: '.',
   fullyParallel: true,
-  workers: 2,
+  workers: 3,
   // A journey that only passes the second time is reported as flaky, by name.
   retries: 1,
   // A busy machine is no fault of what is tested; nothing waits longer than it has to.

@@ -48,7 +48,8 @@ import {
  * tapes and forecasts, on any day. What one page says the others must allow; what is written down here is
  * written anew, apart from the app's own rules.
  */
-const GARDENS = 2000;
+/** Five hundred each time; `GARDENS=2000` for the long run that docs/measured.md tells of. */
+const GARDENS = Number(process.env.GARDENS ?? 500);
 const YEARS = { from: '2021-01-01', to: '2027-12-31' } as const;
 
 const climate = (meanC: number, seasonalC: number, coldestDay: number): SimulatedClimate => ({
@@ -500,7 +501,7 @@ function disagreements(scene: Scene, met: (what: string) => void = () => undefin
   return faults;
 }
 
-test('in 2,000 gardens every page says the same, and nothing against what was seen', () => {
+test('in hundreds of gardens every page says the same, and nothing against what was seen', () => {
   const faults: Record<string, number[]> = {};
   const tally: Record<string, number> = {};
   const met = (what: string) => void (tally[what] = (tally[what] ?? 0) + 1);

@@ -271,8 +271,11 @@ test('any body at any address is answered without a 5xx', async () => {
   expect(store.db.pragma('integrity_check', { simple: true })).toBe('ok');
 });
 
+/** Five thousand each time; `TIMES=16000` for a long run. */
+const TIMES = Number(process.env.TIMES ?? 5000);
+
 test(
-  'every route, sixteen thousand times with spoilt addresses, queries and bodies: no 5xx, nothing ' +
+  'every route, thousands of times with spoilt addresses, queries and bodies: no 5xx, nothing ' +
     'written by what was refused',
   async () => {
     const routes = [
@@ -360,11 +363,11 @@ test(
           await response.arrayBuffer();
         },
       ),
-      { numRuns: 16_000, seed: 23 },
+      { numRuns: TIMES, seed: 23 },
     );
     expect(errors).toEqual([]);
-    expect(tally.refused).toBeGreaterThan(10_000);
-    expect(tally.answered).toBeGreaterThan(500);
+    expect(tally.refused).toBeGreaterThan(TIMES * 0.6);
+    expect(tally.answered).toBeGreaterThan(TIMES * 0.03);
     expect(store.db.pragma('integrity_check', { simple: true })).toBe('ok');
   },
   180_000,
