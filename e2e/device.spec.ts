@@ -46,3 +46,64 @@ test('in bright sun ink is black, and stays so; the screen stays lit while count
   await expect(page.getByRole('heading', { level: 1 })).toContainText('open');
   await expect.poll(lit).toBe(0);
 });
+
+test.describe('beyond the signal', () => {
+  test.use({ serviceWorkers: 'allow', viewport: { width: 390, height: 844 } });
+
+  test('a phone a day ahead asks which day it is, writes the day at home until it is told, and is mended after', async ({
+    page,
+    context,
+    empty,
+  }) => {
+    const patch = await planted(page, empty.address, { timeZone: 'UTC' });
+    const apple = await patch.plant('Old apple', 'apple');
+    const dayOf = (ms: number) => new Date(ms).toISOString().slice(0, 10);
+    const real = Date.now();
+    const [home, ahead] = [dayOf(real), dayOf(real + 24 * 3600_000)];
+    await page.clock.setFixedTime(real + 24 * 3600_000);
+    await page.goto(`${empty.address}/out`);
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    await page.getByRole('button', { name: 'Going out now' }).click();
+    await expect(page.getByText('24 hours ahead of the one at home.')).toBeVisible();
+    await context.setOffline(true);
+
+    await page.goto(`${empty.address}/garden/${apple.id}`);
+    const asked = page.getByRole('alert').filter({ hasText: 'show different days' });
+    await expect(asked).toBeVisible();
+    const written = async (note: string) => {
+      await page.getByText('Log a stage or some care').click();
+      await page.getByLabel('What', { exact: true }).selectOption('care/watering');
+      await page.getByLabel('Remark').fill(note);
+      await page.getByRole('button', { name: 'Log it' }).click();
+      await expect(page.getByText('Logged.')).toBeVisible();
+      await expect(page.getByText(/waiting to be sent/)).toBeVisible();
+    };
+    await written('before it was answered');
+    await asked.getByRole('button').last().click();
+    await expect(asked).toBeHidden();
+    await page.reload();
+    await written('by the device');
+
+    await context.setOffline(false);
+    const waiting = page.getByRole('status').filter({ hasText: '1 entry waiting to be sent' });
+    await expect(waiting).toContainText('1 needs a look', { timeout: 30_000 });
+    const state = async () =>
+      (
+        (await (await page.request.get(`${empty.address}/api/state`)).json()) as {
+          state: { care: { on: string; note: string }[] };
+        }
+      ).state.care.map(({ on, note }) => [on, note]);
+    expect(await state()).toEqual([[home, 'before it was answered']]);
+    // What lies ahead of the house's day is not lost: it says why, and is mended where it waits.
+    await waiting.click();
+    await page.getByRole('button', { name: 'Mend it' }).click();
+    await page.getByLabel(/lies ahead of the garden's day/).fill(home);
+    await page.getByRole('button', { name: 'Send it mended' }).click();
+    await expect(page.getByText(/waiting to be sent/)).toBeHidden();
+    expect(await state()).toEqual([
+      [home, 'before it was answered'],
+      [home, 'by the device'],
+    ]);
+    expect(ahead > home).toBe(true);
+  });
+});

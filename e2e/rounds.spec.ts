@@ -38,40 +38,6 @@ async function begin(page: Page, address: string): Promise<void> {
   await expect(page.getByText('Stop 1 of 16')).toBeVisible();
 }
 
-test.describe('with the app kept on the phone', () => {
-  test.use({ ...PHONE, serviceWorkers: 'allow' });
-  test(
-    'a signal lost in the middle of a round of twelve, a page closed and opened again: all twelve are ' +
-      'there once',
-    async ({ page, context, demo }) => {
-      await page.goto(`${demo.address}/look/round`);
-      // The worker has everything it needs once it is ready.
-      await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-      await begin(page, demo.address);
-      await nothingFound(page, 4);
-      await expect.poll(() => kept(demo)).toEqual({ stops: [4], doneTwice: 0, countsMissing: 0 });
-      await context.setOffline(true);
-      await nothingFound(page, 4);
-      await expect(page.getByText(/entries waiting to be sent/)).toBeVisible();
-      await page.close();
-      const again = await context.newPage();
-      await again.goto(`${demo.address}/look/round`);
-      await expect(again.getByText('8 of 16 stops done')).toBeVisible();
-      await again.getByRole('link', { name: /^Next: / }).click();
-      await nothingFound(again, 4);
-      expect(await kept(demo)).toEqual({ stops: [4], doneTwice: 0, countsMissing: 0 });
-      await expect(again.getByText(/waiting to be sent/)).toBeVisible();
-      await context.setOffline(false);
-      await expect(again.getByText(/waiting to be sent/)).toBeHidden({ timeout: 20_000 });
-      expect(await kept(demo)).toEqual({ stops: [12], doneTwice: 0, countsMissing: 0 });
-      await again.goto(`${demo.address}/look/round`);
-      await expect(again.getByText('12 of 16 stops done')).toBeVisible();
-      await again.getByRole('button', { name: 'Finish the round' }).click();
-      await expect(again.getByText('12 looked at, 0 skipped, 4 not reached')).toBeVisible();
-    },
-  );
-});
-
 test.describe('on the phone', () => {
   test.use(PHONE);
   test(

@@ -5,7 +5,7 @@ import type { CivilDate } from '#core/calendar';
 import { isEarlierMoment } from './api/at-moment.ts';
 import { useDoor } from './api/door.ts';
 import { useGarden } from './api/queries.ts';
-import { forgetPacked } from './outbox/device-store.ts';
+import { forgetGarden } from './outbox/forget-garden.ts';
 import { WaitingBadge } from './outbox/waiting-badge.tsx';
 import { Differences } from './parts/differences.tsx';
 import { NoticesProvider } from './parts/notices.tsx';
@@ -208,7 +208,7 @@ function Locked() {
   // Who is outside keeps no answers about the garden; what was entered here and not yet sent stays.
   useEffect(() => {
     client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'door' });
-    void forgetPacked();
+    void forgetGarden();
   }, [client]);
   return (
     <Closed>

@@ -7,7 +7,7 @@ import { ApiProblem } from './api/client.ts';
 import { App } from './app.tsx';
 import { openWithoutServer } from './outbox/open-without-server.ts';
 import { journal, startOutbox } from './outbox/outbox.ts';
-import { packSometimes } from './outbox/pack.ts';
+import { packByItself } from './outbox/pack-by-itself.ts';
 import { onBack, watchForReturn } from './outbox/reach.ts';
 import { applyTheme } from './parts/theme.ts';
 import { TroubleBoundary } from './parts/trouble-boundary.tsx';
@@ -37,15 +37,11 @@ const client: QueryClient = new QueryClient({
 
 // What waits on this device is not for an earlier moment, nor are that moment's answers for this one.
 if (!isEarlierMoment) startOutbox();
-const packAgain = () =>
-  void packSometimes(Date.now())
-    .then((label) => label && journal.packedAt(label.packedAtMs))
-    .catch(() => undefined);
-packAgain();
+void packByItself();
 watchForReturn();
 journal.onNews(() => {
   void client.invalidateQueries();
-  packAgain();
+  void packByItself();
 });
 onBack(() => void client.invalidateQueries());
 openWithoutServer();

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { forgetPacked } from '../outbox/device-store.ts';
+import { forgetGarden } from '../outbox/forget-garden.ts';
 import { answer, api, ApiProblem } from './client.ts';
 import { useWrite } from './use-write.ts';
 
@@ -40,6 +40,6 @@ export function useLogOut() {
   return useWrite(async () => {
     await answer(api.door.$delete());
     client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'door' });
-    await forgetPacked();
+    await forgetGarden();
   });
 }

@@ -64,5 +64,6 @@ export async function pictureHere(photoId: string): Promise<Blob | null> {
   return kept ? kept.blob() : null;
 }
 
+/** Takes them off this device. */
 export const forgetPictures = (): Promise<unknown> =>
   isKept() ? caches.delete(CACHE) : Promise.resolve(false);

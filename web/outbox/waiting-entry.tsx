@@ -58,10 +58,19 @@ function Differing({ entry }: { entry: JournalEntry }) {
   ));
 }
 
-/** Everything the entry holds. */
+/** A record's own name, which says nothing to a person. */
+const IS_ID = /^[0-9a-f]{8}-[0-9a-f]{4}-7/;
+
+/** What an entry holds, as far as it can be said in a word or a number. */
 function Held({ entry }: { entry: JournalEntry }) {
   const nameOf = useNameOf();
-  const held = Object.entries(jsonObject(entry.json)).filter(([field]) => field !== 'id');
+  const held = Object.entries(jsonObject(entry.json)).flatMap(([field, value]) => {
+    if (Array.isArray(value)) return [[field, value.length] as const];
+    const isSaid = typeof value === 'string' && IS_ID.test(value) ? nameOf(value) !== undefined : true;
+    return value === null || value === '' || typeof value === 'object' || !isSaid
+      ? []
+      : [[field, value] as const];
+  });
   if (held.length === 0) return null;
   return (
     <details>

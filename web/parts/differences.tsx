@@ -3,6 +3,7 @@ import { Split } from 'lucide-react';
 import { useNameOf } from '../api/name-of.ts';
 import { type Difference, useDifferences, useSettle } from '../api/differences.ts';
 import { entryWords } from '../outbox/entry-words.ts';
+import { capital } from '../show/sentence.ts';
 import { showDate } from '../show/dates.ts';
 import { useToday } from '../show/use-show.ts';
 import { useNotices } from './notices.tsx';
@@ -43,7 +44,7 @@ function OneDifference({ one }: { one: Difference }) {
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
       <span>
-        {entryWords('PUT', path, JSON.stringify({ name: label ?? '' }))}, {fieldName(field)}:{' '}
+        {capital(entryWords('PUT', path, JSON.stringify({ name: label ?? '' })))}, {fieldName(field)}:{' '}
         <b>{shownValue(stands, nameOf)}</b> stands, <b>{shownValue(value, nameOf)}</b> was entered
         {enteredOn ? ` on ${showDate(enteredOn, today)}` : ''} too
       </span>

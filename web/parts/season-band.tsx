@@ -51,7 +51,7 @@ export function SeasonBand() {
           onClick={() => setOpen(!open)}
         >
           <NarrowBand band={band} />
-          <span className="text-(--shell-soft)">{openWords(band)}</span>
+          <span className="shrink-0 max-w-[60%] text-(--shell-soft)">{openWords(band)}</span>
           <ChevronDown
             size={18}
             className={`shrink-0 transition-transform ${open ? 'rotate-180' : ''}`}
@@ -257,7 +257,7 @@ function spreadPath(
 function NarrowBand({ band }: { band: BandAnswer }) {
   const at = (date: string) => (100 * daysBetween(band.start, date)) / band.days;
   return (
-    <svg viewBox="0 0 100 10" preserveAspectRatio="none" className="h-4 w-full" aria-hidden="true">
+    <svg viewBox="0 0 100 10" preserveAspectRatio="none" className="h-4 w-full min-w-0" aria-hidden="true">
       <line x1="0" x2="100" y1="9" y2="9" stroke="var(--shell-rule)" strokeWidth="1" />
       {band.bars.map((bar) => (
         <rect

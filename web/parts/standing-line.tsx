@@ -2,7 +2,7 @@ import { House } from 'lucide-react';
 import { useSyncExternalStore } from 'react';
 import { onStanding, standingNow } from '../outbox/reach.ts';
 import { ClockQuestion } from './clock-question.tsx';
-import { showMoment } from '../show/dates.ts';
+import { showRecentMoment } from '../show/dates.ts';
 
 /** Told on every page while this device answers by itself: from what, and as of when. */
 export function StandingLine() {
@@ -13,8 +13,8 @@ export function StandingLine() {
       <p role="status" className="flex items-start gap-2">
         <House size={18} aria-hidden className="mt-0.5 shrink-0" />
         <span>
-          <b>The server cannot be reached.</b> This device works it out from what it packed on{' '}
-          {showMoment(standing.packedAtMs)} and what you enter; the forecast is of then.
+          <b>The server cannot be reached.</b> This device works it out from what it packed{' '}
+          {showRecentMoment(standing.packedAtMs)}, and what you enter; the forecast is of then.
         </span>
       </p>
       <ClockQuestion />

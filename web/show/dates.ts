@@ -49,6 +49,14 @@ export function showMoment(ms: number): string {
   return moment.format(ms).replace(' at ', ', ');
 }
 
+const clockTime = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+/** "today, 07:42", by this device's own clock; a moment of another day with its date. */
+export function showRecentMoment(ms: number): string {
+  const isToday = new Date(ms).toDateString() === new Date().toDateString();
+  return isToday ? `today, ${clockTime.format(ms)}` : showMoment(ms);
+}
+
 /** "8 June (7–9)", "31 May (28 May–4 June)"; an open end is "or not at all". */
 export function showDateRange(median: CivilDate, early: CivilDate, late: CivilDate | null): string {
   if (early === late) return showDate(median);

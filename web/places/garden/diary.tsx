@@ -5,6 +5,7 @@ import { newId } from '../../api/new-id.ts';
 import { useDiary, usePlants } from '../../api/queries.ts';
 import { keepRecord, putEntry, takeOutEntry } from '../../outbox/use-outbox.ts';
 import { Field } from '../../parts/field.tsx';
+import { RemarkField } from '../../parts/remark-field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { showDate } from '../../show/dates.ts';
 import { useToday } from '../../show/use-show.ts';
@@ -129,14 +130,7 @@ function LogForm({ plant }: { plant: Plant }) {
           </select>
         </Field>
         <DayField label="On which day" value={on} max={today} onChange={setOn} />
-        <Field label="Remark">
-          <input
-            className="input w-full"
-            maxLength={2000}
-            value={note}
-            onChange={(event) => setNote(event.target.value)}
-          />
-        </Field>
+        <RemarkField value={note} onChange={setNote} />
         {alike.length > 1 && (
           <label className="flex items-center gap-2 min-h-11">
             <input

@@ -5,7 +5,7 @@ import { OfflineLine } from '../../parts/offline-line.tsx';
 import { PageHead } from '../../parts/page.tsx';
 import { HandSettings } from '../../parts/hand-settings.tsx';
 import { type Packed, type PackingStep, usePacking } from '../../outbox/use-packing.ts';
-import { showMoment } from '../../show/dates.ts';
+import { showRecentMoment } from '../../show/dates.ts';
 
 /** Before one goes out: what this device takes along, whether it will do, and how it sits in the hand. */
 export function OutPage() {
@@ -85,7 +85,7 @@ function WithYou({ packed: { label, pictures, allBytes, promised } }: { packed: 
     <dl className="sheet p-4 grid grid-cols-[auto_minmax(0,1fr)] gap-x-5 gap-y-2">
       <dt className="soft">Records</dt>
       <dd>
-        {showBytes(label.bytes)}, packed {showMoment(label.packedAtMs)}
+        {showBytes(label.bytes)}, packed {showRecentMoment(label.packedAtMs)}
       </dd>
       <dt className="soft">Pictures</dt>
       <dd>
