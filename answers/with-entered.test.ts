@@ -29,7 +29,11 @@ const PACKED: PackedGarden = {
   today: '2026-05-20',
   stepped: false,
 };
-const put = (path: string, record: object): Entered => ({ method: 'PUT', path, json: JSON.stringify(record) });
+const put = (path: string, record: object): Entered => ({
+  method: 'PUT',
+  path,
+  json: JSON.stringify(record),
+});
 const takeOut = (path: string): Entered => ({ method: 'DELETE', path });
 
 test('what was entered is laid over the records in its order', () => {

@@ -1,54 +1,19 @@
-import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import { afterAll, afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { join } from 'node:path';
 import { v7 } from 'uuid';
-import { blankPlant } from '#core/records';
-import { createApp } from './app.ts';
 import type { Outcome } from './journal/take-entry.ts';
-import { openStore, type Store } from './store/store.ts';
+import { oneWatch, twoTwigs } from './one-watch.ts';
 
-const STATION = v7(),
-  PLACE = v7(),
-  PLANT = v7(),
-  WATCH = v7();
-let store: Store;
-let app: ReturnType<typeof createApp>;
-const errors: unknown[] = [];
-
+let { store, app, errors, watch } = oneWatch('2026-05-20');
+let PLANT = watch.plantId,
+  WATCH = watch.id;
 beforeEach(() => {
-  store = openStore(':memory:', join(process.cwd(), 'server/migrations'));
-  app = createApp({ store, clock: { today: () => '2026-05-20' }, demo: false }, null, (error) =>
-    errors.push(error),
-  );
-  store.putStation({ id: STATION, name: 'S', kind: 'thermometer' });
-  store.putPlace({
-    id: PLACE,
-    name: 'Out',
-    kind: 'outdoors',
-    stationId: STATION,
-    minOffsetC: 0,
-    maxOffsetC: 0,
-    standInIds: [],
-  });
-  store.putPlant(
-    blankPlant({ id: PLANT, name: 'P', hostId: 'apple', placeId: PLACE, edible: true, age: 'young' }),
-  );
-  store.putWatch({
-    id: WATCH,
-    plantId: PLANT,
-    openedOn: '2026-05-01',
-    targetId: null,
-    group: null,
-    outcome: 'open',
-    outcomeOn: null,
-    sourcePlantId: null,
-    note: '',
-  });
-});
-afterEach(() => {
   store.close();
-  expect(errors.splice(0)).toEqual([]);
+  ({ store, app, errors, watch } = oneWatch('2026-05-20'));
+  [PLANT, WATCH] = [watch.plantId, watch.id];
 });
+afterEach(() => expect(errors.splice(0)).toEqual([]));
+afterAll(() => store.close());
 
 interface Entry {
   readonly method: 'PUT' | 'DELETE';
@@ -81,16 +46,7 @@ const kindOf = async (entry: Entry) => (await deliver(entry)).kind;
 
 const ROUND = v7(),
   SAMPLE = v7();
-const sample = (note: string) => ({
-  id: SAMPLE,
-  watchId: WATCH,
-  on: '2026-05-10',
-  protocol: 'twig',
-  units: [{ counts: { live: 1, dead: 0, holed: 0 } }, { counts: { live: 2, dead: 0, holed: 0 } }],
-  roundId: null,
-  sprayId: null,
-  note,
-});
+const sample = (note: string) => ({ ...twoTwigs(WATCH, { id: SAMPLE, note }) });
 const round = (finishedOn: string | null) => ({ id: ROUND, startedOn: '2026-05-10', finishedOn, note: '' });
 
 test('deliveries doubled, late and in any order come to what was entered last', async () => {

@@ -1,60 +1,14 @@
-import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { join } from 'node:path';
+import { afterAll, describe, expect, test } from '@jest/globals';
 import { v7 } from 'uuid';
 import { versionOf } from '#core/meeting';
-import { blankGarden, blankPlant } from '#core/records';
-import { createApp } from './app.ts';
 import type { ProblemBody } from '#answers';
-import { openStore, type Store } from './store/store.ts';
+import { oneWatch, SMALL_JPEG } from './one-watch.ts';
 
-/** Eight pixels by six, green. */
-const JPEG = Buffer.from(
-  '/9j/4AAQSkZJRgABAQAAAQABAAD/2wBDABsSFBcUERsXFhceHBsgKEIrKCUlKFE6PTBCYFVlZF9VXVtqeJmBanGQc1tdhbWGkJ6jq62rZ4C8ybqmx5moq6T/2wBDARweHigjKE4rK06kbl1upKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKSkpKT/wAARCAAGAAgDASIAAhEBAxEB/8QAFQABAQAAAAAAAAAAAAAAAAAAAAX/xAAUEAEAAAAAAAAAAAAAAAAAAAAA/8QAFAEBAAAAAAAAAAAAAAAAAAAABP/EABQRAQAAAAAAAAAAAAAAAAAAAAD/2gAMAwEAAhEDEQA/AJ4AYD//2Q==',
-  'base64',
-);
 const PNG = Buffer.from(
   'iVBORw0KGgoAAAANSUhEUgAAAAgAAAAGCAYAAAD+Bd/7AAAAIElEQVR4AczKsQ0AAAzCsIjL+3n5AFYiZbM4Pi1KC8AAAAD//7/1+rgAAAAGSURBVAMAeQgMBXKZbkMAAAAASUVORK5CYII=',
   'base64',
 );
-const WATCH = v7(),
-  STATION = v7(),
-  PLACE = v7(),
-  PLANT = v7();
-const errors: unknown[] = [];
-let store: Store;
-let app: ReturnType<typeof createApp>;
-
-beforeAll(() => {
-  store = openStore(':memory:', join(process.cwd(), 'server/migrations'));
-  app = createApp({ store, clock: { today: () => '2026-05-20' }, demo: false }, null, (error) =>
-    errors.push(error),
-  );
-  store.putGarden(blankGarden({ name: 'G', latitudeDeg: 45, longitudeDeg: 0, timeZone: 'UTC' }));
-  store.putStation({ id: STATION, name: 'S', kind: 'thermometer' });
-  store.putPlace({
-    id: PLACE,
-    name: 'Out',
-    kind: 'outdoors',
-    stationId: STATION,
-    minOffsetC: 0,
-    maxOffsetC: 0,
-    standInIds: [],
-  });
-  store.putPlant(
-    blankPlant({ id: PLANT, name: 'P', hostId: 'apple', placeId: PLACE, edible: true, age: 'young' }),
-  );
-  store.putWatch({
-    id: WATCH,
-    plantId: PLANT,
-    openedOn: '2026-05-01',
-    targetId: null,
-    group: null,
-    outcome: 'open',
-    outcomeOn: null,
-    sourcePlantId: null,
-    note: '',
-  });
-});
+const { store, app, errors, watch } = oneWatch('2026-05-20');
 afterAll(() => {
   store.close();
   expect(errors).toEqual([]);
@@ -62,7 +16,7 @@ afterAll(() => {
 
 const record = (id: string, more: Record<string, unknown> = {}) => ({
   id,
-  watchId: WATCH,
+  watchId: watch.id,
   takenOn: '2026-05-18',
   takenFrom: 'camera',
   scale: null,
@@ -86,13 +40,13 @@ function upload(
 
 test('a photo and its picture are kept together, once, and come back as they were', async () => {
   const id = v7();
-  for (let i = 0; i < 2; i++) expect((await upload(id, JPEG)).status).toBe(200);
-  const { photos } = (await (await app.request(`/api/watches/${WATCH}/photos`)).json()) as {
+  for (let i = 0; i < 2; i++) expect((await upload(id, SMALL_JPEG)).status).toBe(200);
+  const { photos } = (await (await app.request(`/api/watches/${watch.id}/photos`)).json()) as {
     photos: { id: string; widthPx: number; heightPx: number }[];
   };
   expect(photos.map(({ id: kept, widthPx, heightPx }) => [kept, widthPx, heightPx])).toEqual([[id, 8, 6]]);
   const image = await app.request(`/api/photos/${id}/image`);
-  expect(Buffer.from(await image.arrayBuffer()).equals(JPEG)).toBe(true);
+  expect(Buffer.from(await image.arrayBuffer()).equals(SMALL_JPEG)).toBe(true);
   expect(image.headers.get('content-type')).toBe('image/jpeg');
   expect(image.headers.get('x-content-type-options')).toBe('nosniff');
   expect(image.headers.get('content-security-policy')).toContain('sandbox');
@@ -113,7 +67,7 @@ test('a photo and its picture are kept together, once, and come back as they wer
 
 test('marks set in two tabs: the second is told, with what stands there', async () => {
   const id = v7();
-  await upload(id, JPEG);
+  await upload(id, SMALL_JPEG);
   const mark = (note: string, seen: object) =>
     app.request(`/api/photos/${id}`, {
       method: 'PUT',
@@ -146,10 +100,10 @@ test.each<[string, Uint8Array | null, string]>([
     'not a JPEG',
   ],
   ['nothing at all', new Uint8Array(0), 'not a JPEG'],
-  ['a picture cut short', JPEG.subarray(0, JPEG.length - 40), 'cut short'],
+  ['a picture cut short', SMALL_JPEG.subarray(0, SMALL_JPEG.length - 40), 'cut short'],
   ['a PNG cut short', PNG.subarray(0, PNG.length - 20), 'cut short'],
   ['a claim of 60 000 pixels', big, 'pixels'],
-  ['more than 8 MB', Buffer.concat([JPEG, Buffer.alloc(8_000_001)]), 'larger than 8 MB'],
+  ['more than 8 MB', Buffer.concat([SMALL_JPEG, Buffer.alloc(8_000_001)]), 'larger than 8 MB'],
   ['no file', null, 'missing'],
 ])('%s is refused with a reason and nothing is kept', async (_, bytes, reason) => {
   const id = v7();
@@ -165,7 +119,7 @@ test('the words with a picture are checked as any record is', async () => {
   const id = v7();
   const before = store.writes();
   const refusal = async (words: unknown) => {
-    const response = await upload(id, JPEG, words);
+    const response = await upload(id, SMALL_JPEG, words);
     const { errors: fields = [] } = (await response.json()) as ProblemBody;
     return [response.status, ...fields.map(({ path }) => path.join('.'))];
   };
@@ -208,22 +162,22 @@ describe('a picture that comes in pieces', () => {
 
   test('is put together when its words come, whatever came twice or out of place', async () => {
     const id = v7();
-    const third = Math.ceil(JPEG.length / 3);
-    expect(await piece(id, 0, JPEG.subarray(0, third))).toBe(third);
-    expect(await piece(id, 0, JPEG.subarray(0, third))).toBe(third);
-    expect(await piece(id, 2 * third, JPEG.subarray(2 * third))).toBe(third);
+    const third = Math.ceil(SMALL_JPEG.length / 3);
+    expect(await piece(id, 0, SMALL_JPEG.subarray(0, third))).toBe(third);
+    expect(await piece(id, 0, SMALL_JPEG.subarray(0, third))).toBe(third);
+    expect(await piece(id, 2 * third, SMALL_JPEG.subarray(2 * third))).toBe(third);
     expect(await (await app.request(`/api/photos/${id}/pieces`)).json()).toEqual({ bytes: third });
-    expect(await piece(id, third, JPEG.subarray(third, 2 * third))).toBe(2 * third);
-    expect(await piece(id, 2 * third, JPEG.subarray(2 * third))).toBe(JPEG.length);
+    expect(await piece(id, third, SMALL_JPEG.subarray(third, 2 * third))).toBe(2 * third);
+    expect(await piece(id, 2 * third, SMALL_JPEG.subarray(2 * third))).toBe(SMALL_JPEG.length);
     expect((await words(id)).status).toBe(200);
-    expect(store.photoImage(id)!.bytes.equals(JPEG)).toBe(true);
+    expect(store.photoImage(id)!.bytes.equals(SMALL_JPEG)).toBe(true);
     expect(store.bytesHeld(id)).toBe(0);
   });
 
   test('is refused where none has come, or they make no picture', async () => {
     const id = v7();
     expect((await words(id)).status).toBe(422);
-    await piece(id, 0, JPEG.subarray(0, 40));
+    await piece(id, 0, SMALL_JPEG.subarray(0, 40));
     expect((await words(id)).status).toBe(422);
     expect(store.photo(id)).toBeUndefined();
   });

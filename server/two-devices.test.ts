@@ -1,13 +1,11 @@
 import 'fake-indexeddb/auto';
 import { afterAll, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { join } from 'node:path';
-import { blankGarden, blankPlant, type Sample, type Watch } from '#core/records';
+import type { Sample, Watch } from '#core/records';
 import { addDays } from '#core/calendar';
 import { type Journal, openJournal } from '../web/outbox/journal.ts';
 import { isWaiting } from '../web/outbox/journal-entry.ts';
-import { createApp } from './app.ts';
-import { openStore } from './store/store.ts';
+import { oneWatch, twoTwigs } from './one-watch.ts';
 
 /**
  * Two devices walk the same garden: each counts, edits and takes out, loses its signal, loses answers, tells things
@@ -16,8 +14,6 @@ import { openStore } from './store/store.ts';
 
 const TODAY = '2026-05-20';
 const id = (n: number) => `01900000-0000-7000-8000-${String(n).padStart(12, '0')}`;
-const [STATION, PLACE, PLANT, WATCH] = [id(1), id(2), id(3), id(4)];
-
 const line = fc.constantFrom('ok', 'ok', 'ok', 'gone', 'answer lost', 'twice', 'late');
 const step = fc.record({
   device: fc.constantFrom(0, 1),
@@ -36,52 +32,17 @@ interface Device {
 
 let universes = 0;
 
-const store = openStore(':memory:', join(process.cwd(), 'server/migrations'));
-const errors: unknown[] = [];
-const app = createApp({ store, clock: { today: () => TODAY }, demo: false }, null, (error) =>
-  errors.push(error),
-);
-store.putGarden(blankGarden({ name: 'G', latitudeDeg: 45, longitudeDeg: 0, timeZone: 'UTC' }));
-store.putStation({ id: STATION, name: 'S', kind: 'thermometer' });
-store.putPlace({
-  id: PLACE,
-  name: 'Out',
-  kind: 'outdoors',
-  stationId: STATION,
-  minOffsetC: 0,
-  maxOffsetC: 0,
-  standInIds: [],
-});
-store.putPlant(
-  blankPlant({ id: PLANT, name: 'P', hostId: 'apple', placeId: PLACE, edible: true, age: 'young' }),
-);
-const BEFORE: Watch = {
-  id: WATCH,
-  plantId: PLANT,
-  openedOn: '2026-05-01',
-  targetId: null,
-  group: null,
-  outcome: 'open',
-  outcomeOn: null,
-  sourcePlantId: null,
-  note: 'as it was',
-};
+const { store, app, errors, watch: FRESH } = oneWatch(TODAY);
+const BEFORE: Watch = { ...FRESH, note: 'as it was' };
+const WATCH = BEFORE.id;
 function beginAnew(): void {
   store.db.exec('DELETE FROM sample; DELETE FROM watch; DELETE FROM unsettled; DELETE FROM delivery');
   store.putWatch(BEFORE);
 }
 afterAll(() => store.close());
 
-const count = (sampleId: string, on: string, note: string): Sample => ({
-  id: sampleId,
-  watchId: WATCH,
-  on,
-  protocol: 'twig',
-  units: [{ counts: { live: 1, dead: 0, holed: 0 } }, { counts: { live: 0, dead: 0, holed: 0 } }],
-  roundId: null,
-  sprayId: null,
-  note,
-});
+const count = (sampleId: string, on: string, note: string): Sample =>
+  twoTwigs(WATCH, { id: sampleId, on, note });
 
 test('200 random walks of two devices: nothing lost, nothing doubled, nothing written over unseen', async () => {
   await fc.assert(
