@@ -7,8 +7,6 @@ import { VitePWA } from 'vite-plugin-pwa';
 export default defineConfig({
   root: 'web',
   define: {
-    // Answers kept on a device are of this build's shape only.
-    __BUILD__: JSON.stringify(String(Date.now())),
     // A statistics package takes a worker, which has no window, for a terminal.
     'process.stdout': 'undefined',
   },

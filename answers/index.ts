@@ -15,6 +15,12 @@ export {
   problemResponse,
 } from './problem.ts';
 export type { NowPage } from './season-answers.ts';
-export { NOT_PACKED, packedAnswers, type PackedBeside, type PackedGarden } from './packed-garden.ts';
+export {
+  NOT_PACKED,
+  PACK_SHAPE,
+  packedAnswers,
+  type PackedBeside,
+  type PackedGarden,
+} from './packed-garden.ts';
 export { type Entered, withEntered } from './with-entered.ts';
 export { asProblem, jsonBody, query } from './validate.ts';

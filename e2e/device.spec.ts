@@ -47,6 +47,34 @@ test('in bright sun ink is black, and stays so; the screen stays lit while count
   await expect.poll(lit).toBe(0);
 });
 
+test('what two devices wrote of the same is both kept, and settled by a choice', async ({ page, empty }) => {
+  const patch = await planted(page, empty.address, {});
+  const apple = await patch.plant('Old apple', 'apple');
+  for (const [device, name] of [
+    ['phone', 'Apple by the gate'],
+    ['tablet', 'Apple by the well'],
+  ] as const) {
+    const entry = {
+      number: 1,
+      method: 'PUT',
+      path: `/plants/${apple.id}`,
+      record: { ...apple, name },
+      from: apple,
+    };
+    const told = await page.request.post(`${empty.address}/api/journal`, {
+      data: { device, entries: [entry] },
+    });
+    expect(told.ok()).toBe(true);
+  }
+  await page.goto(`${empty.address}/garden`);
+  await page.getByText('Two devices changed the same: 1 choice to make.').click();
+  const strip = page.getByRole('listitem').filter({ hasText: 'was entered' });
+  await expect(strip).toContainText('Apple by the gate stands, Apple by the well was entered');
+  await strip.getByRole('button', { name: 'Take the other' }).click();
+  await expect(page.getByRole('main')).toContainText('Apple by the well');
+  await expect(page.getByText('Two devices changed the same')).toBeHidden();
+});
+
 test.describe('beyond the signal', () => {
   test.use({ serviceWorkers: 'allow', viewport: { width: 390, height: 844 } });
 
@@ -75,7 +103,7 @@ test.describe('beyond the signal', () => {
       await page.getByLabel('What', { exact: true }).selectOption('care/watering');
       await page.getByLabel('Remark').fill(note);
       await page.getByRole('button', { name: 'Log it' }).click();
-      await expect(page.getByText('Logged.')).toBeVisible();
+      await expect(page.getByText('Logged.').last()).toBeVisible();
       await expect(page.getByText(/waiting to be sent/)).toBeVisible();
     };
     await written('before it was answered');
@@ -92,7 +120,9 @@ test.describe('beyond the signal', () => {
         (await (await page.request.get(`${empty.address}/api/state`)).json()) as {
           state: { care: { on: string; note: string }[] };
         }
-      ).state.care.map(({ on, note }) => [on, note]);
+      ).state.care
+        .map(({ on, note }) => [on, note])
+        .sort(([, a], [, b]) => (a! < b! ? -1 : 1));
     expect(await state()).toEqual([[home, 'before it was answered']]);
     // What lies ahead of the house's day is not lost: it says why, and is mended where it waits.
     await waiting.click();

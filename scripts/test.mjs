@@ -68,6 +68,7 @@ async function unitTests(...folders) {
 // What needs no records runs while the driver is still being compiled.
 const withoutRecords = await unitTests('core', 'knowledge', 'engine', 'answers', 'web');
 await driver;
+tell('the driver is compiled');
 const units = [withoutRecords, await unitTests('server', 'demo')];
 const browserReport = join(reports, 'playwright.json');
 const browser = spawnSync('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts'], {

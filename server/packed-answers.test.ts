@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { join } from 'node:path';
-import { gardenAnswers, packedAnswers, type PackedGarden, withEntered } from '#answers';
+import { gardenAnswers, PACK_SHAPE, packedAnswers, type PackedGarden, withEntered } from '#answers';
+import { versionOf } from '#core/meeting';
 import { EVERY, EVERY_GARDEN, everyRecord, threeYearsOfDays } from '#demo/every-record';
 import { createApp } from './app.ts';
 import { openStore } from './store/store.ts';
@@ -66,5 +67,23 @@ test('records entered on a device stand there as they will stand at home', async
   const there = await state();
   expect(here.state).toEqual({ ...there.state, days: before.state.days, forecasts: before.state.forecasts });
   expect(here.beside).toEqual({ ...there.beside, stations: before.beside.stations });
+  store.close();
+});
+
+/** The fields of a record, and of those in it. */
+function fieldsOf(value: unknown): unknown {
+  if (Array.isArray(value)) return value.length > 0 ? [fieldsOf(value[0])] : [];
+  if (typeof value !== 'object' || value === null) return '';
+  return Object.fromEntries(
+    Object.entries(value)
+      .sort(([a], [b]) => (a < b ? -1 : 1))
+      .map(([field, inner]) => [/^[0-9a-f]{8}-/.test(field) ? 'id' : field, fieldsOf(inner)]),
+  );
+}
+
+test('what a pack holds is as its number says: where a record gains or loses a field, the number goes up', async () => {
+  const { store, state } = await everything();
+  const shape = versionOf(fieldsOf(await state()) as object);
+  expect([PACK_SHAPE, shape]).toEqual([1, '60fagN9xzqfU836Iwd9BR8_hDg-k3TO5lNjpQcoglcA']);
   store.close();
 });

@@ -11,7 +11,8 @@ const putBack = (undo: TakenOut) => answer(api.undo.$post({ json: undo }));
 /** Has back what was not sent yet; if it was sent meanwhile, from the server. */
 async function haveBack(seq: number): Promise<unknown> {
   const entry = journal.entries().find((one) => one.seq === seq);
-  const { undo } = (entry?.answer ?? {}) as { undo?: TakenOut };
+  if (!entry) throw new Error('It went home meanwhile, and is taken out there. Its earlier states are kept.');
+  const { undo } = (entry.answer ?? {}) as { undo?: TakenOut };
   return undo ? putBack(undo) : journal.drop(seq);
 }
 

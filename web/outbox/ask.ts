@@ -5,7 +5,7 @@ import { answeredHere } from './garden-here.ts';
 import { entryWords } from './entry-words.ts';
 import { packLabel } from './pack.ts';
 import { enterByForm } from './outbox.ts';
-import { noteHere, noteThere, standingNow } from './reach.ts';
+import { askWhileUsed, noteHere, noteThere, standingNow } from './reach.ts';
 
 /** With something packed, nobody waits longer for a line that barely carries. */
 const PATIENCE_MS = 10_000;
@@ -24,6 +24,7 @@ export async function ask(input: RequestInfo | URL, init?: RequestInit): Promise
     return enter({ method, path }, init?.body);
   if (method !== 'GET' || OF_THE_SERVER.test(path)) return fetch(input, init);
   if (standingNow().kind === 'here') {
+    askWhileUsed();
     const here = await answeredHere(path);
     if (here) return here.response;
   }

@@ -1,4 +1,4 @@
-import type { PackedGarden } from '#answers';
+import { PACK_SHAPE, type PackedGarden } from '#answers';
 import type { CivilDate } from '#core/calendar';
 import type { Photo } from '#core/records';
 import { API_AT, isEarlierMoment } from '../api/at-moment.ts';
@@ -6,7 +6,7 @@ import { deviceStore } from './device-store.ts';
 
 /** The garden as this device took it along. */
 export interface Pack {
-  readonly build: string;
+  readonly shape: number;
   readonly packedAtMs: number;
   /** The real time of the computer at home then, less this device's, in ms. */
   readonly aheadMs: number;
@@ -59,7 +59,7 @@ async function pack(nowMs: number): Promise<PackLabel | null> {
   const text = await response.text();
   const garden = JSON.parse(text) as PackedGarden;
   const label: PackLabel = {
-    build: __BUILD__,
+    shape: PACK_SHAPE,
     packedAtMs: nowMs,
     aheadMs: await aheadOfHere(),
     bytes: new Blob([text]).size,
@@ -79,8 +79,8 @@ async function aheadOfHere(): Promise<number> {
   return Number.isNaN(toldAt) ? 0 : toldAt - Date.now();
 }
 
-/** What is packed here; null where nothing is, or an older build of the program packed it. */
+/** What is packed here; null where nothing is, or a program that keeps other records packed it. */
 export async function packLabel(): Promise<PackLabel | null> {
   const label = await deviceStore.get<PackLabel>(LABEL);
-  return label?.build === __BUILD__ ? label : null;
+  return label?.shape === PACK_SHAPE ? label : null;
 }

@@ -60,7 +60,15 @@ function waitForIt(): void {
   }, retryMs);
 }
 
+/** While somebody uses the pages it is looked after more often than in a pocket. */
+const IN_USE_MS = 5000;
+let askedAtMs = -Infinity;
+export function askWhileUsed(): void {
+  if (standing.kind === 'here' && Date.now() - askedAtMs > IN_USE_MS) void askAgain();
+}
+
 async function askAgain(): Promise<void> {
+  askedAtMs = Date.now();
   clearTimeout(timer);
   if (standing.kind === 'there') return;
   if (await serverAnswers()) noteThere();

@@ -1,4 +1,5 @@
 import type { FieldError } from '#answers';
+import { noteThere } from './reach.ts';
 import { type JournalEntry, jsonObject, recordPathOf } from './journal-entry.ts';
 
 /** What came of telling the server of one entry. */
@@ -92,6 +93,7 @@ async function reached(address: string, init: RequestInit): Promise<Response> {
       throw new UnreachableError(String(error));
     },
   );
+  noteThere();
   // Shut out, everything waits until the passphrase is said.
   if (response.status === 401) throw new UnreachableError('shut out');
   return response;

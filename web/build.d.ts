@@ -1,2 +1,0 @@
-/** When this build was made. */
-declare const __BUILD__: string;
