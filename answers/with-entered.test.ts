@@ -55,6 +55,19 @@ test('plants that touch are a pair in either order, and part again', () => {
   expect(withEntered(twice, [takeOut('/plants/p/touching/q')]).state.touching).toEqual([]);
 });
 
+test('usual months, a thermometer and its typed forecast are there at once', () => {
+  const day = { date: '2026-05-21', minC: 8, maxC: 19, rainMm: null, windMs: null };
+  const normals = [{ month: 1, minC: -4, maxC: 2, rainMm: 60 }];
+  const { state, beside } = withEntered(PACKED, [
+    put('/normals', { normals }),
+    put('/stations/s', { id: 's', name: 'Post', kind: 'thermometer' }),
+    put('/stations/s/forecast', { days: [day] }),
+  ]);
+  expect(state.normals).toEqual(normals);
+  expect(beside.stations).toMatchObject([{ id: 's', name: 'Post', days: 0, readings: 0 }]);
+  expect([state.days, state.forecasts]).toEqual([{ s: [] }, { s: [day] }]);
+});
+
 test('what only the computer at home knows changes nothing here', () => {
   expect(withEntered(PACKED, [put('/network', { listen: true }), put('/weather-fixes/x', { id: 'x' })])).toBe(
     PACKED,

@@ -1,8 +1,9 @@
-import type { Photo, PhotoRecord, SprayLoad, SprayRecord } from '#core/records';
+import type { Photo, PhotoRecord, SprayLoad, SprayRecord, Station } from '#core/records';
 import {
   attachedWeather,
   type EnteredList,
   gardenDay,
+  type GardenState,
   isEnteredList,
   recordsWith,
   recordsWithout,
@@ -36,6 +37,9 @@ const BESIDE_ORDER: Readonly<Record<Exclude<BesideList, 'stations'>, string>> = 
 };
 const isBeside = (name: string): name is keyof typeof BESIDE_ORDER => Object.hasOwn(BESIDE_ORDER, name);
 
+/** A thermometer of which nothing was read yet. */
+const NO_DAYS = { days: 0, from: null, to: null, readings: 0 };
+
 /** A picture that has not been sent is not measured yet. */
 const NOT_MEASURED = { widthPx: 0, heightPx: 0 };
 
@@ -48,6 +52,8 @@ function withEntry(packed: PackedGarden, { method, path, json }: Entered): Packe
   const [, name = '', id = '', part, other] = path.split('/');
   const record = method === 'PUT' && json !== undefined ? (JSON.parse(json) as { id: string }) : null;
   if (name === 'garden' && record) return { ...packed, state: { ...packed.state, garden: record as never } };
+  if (name === 'normals') return withNormals(packed, record);
+  if (name === 'stations') return withStation(packed, id, part, record);
   if (part === 'touching') return withTouch(packed, id, other ?? '', method);
   if (name === 'loads') return withLoad(packed, id, record as SprayLoad | null);
   const list = LIST_AT[name] ?? name;
@@ -58,6 +64,33 @@ function withEntry(packed: PackedGarden, { method, path, json }: Entered): Packe
     return { ...packed, state: withRecord(packed.state, list, whole) };
   }
   return isBeside(list) ? withBeside(packed, list, id, method, record) : packed;
+}
+
+function withNormals(packed: PackedGarden, record: object | null): PackedGarden {
+  const { normals } = (record ?? packed.state) as Pick<GardenState, 'normals'>;
+  return { ...packed, state: { ...packed.state, normals } };
+}
+
+/** A thermometer, without days until home knows it, or the forecast typed in for one. */
+function withStation(
+  packed: PackedGarden,
+  id: string,
+  part: string | undefined,
+  record: { id: string } | null,
+): PackedGarden {
+  const { state, beside } = packed;
+  if (!record) return packed;
+  if (part === 'forecast') {
+    const { days } = record as unknown as { days: GardenState['forecasts'][string] };
+    return { ...packed, state: { ...state, forecasts: { ...state.forecasts, [id]: days } } };
+  }
+  const before = beside.stations.find((station) => station.id === id);
+  const station = { ...NO_DAYS, ...before, ...(record as Station) };
+  return {
+    ...packed,
+    beside: { ...beside, stations: recordsWith(beside.stations, station, 'name') },
+    state: { ...state, days: { [id]: [], ...state.days }, forecasts: { [id]: [], ...state.forecasts } },
+  };
 }
 
 function withBeside(

@@ -19,12 +19,21 @@ interface Net {
 const run = (command: string, ...args: readonly string[]) =>
   execFileSync(command, args, { stdio: ['ignore', 'pipe', 'pipe'] }).toString();
 
-async function newNet(): Promise<Net> {
-  const keeper = spawn('unshare', ['-n', 'sh', '-c', 'ip link set lo up && echo ready && exec sleep 3600'], {
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
+const IS_ROOT = process.getuid?.() === 0;
+const KEEP = ['sh', '-c', 'ip link set lo up && echo ready && exec sleep 3600'];
+
+/** The first network, or another beside it; who is not root makes them within a world of his own. */
+async function newNet(beside?: Net): Promise<Net> {
+  const [command, ...args] = [
+    ...(beside && !IS_ROOT ? beside.enter.slice(0, -1) : []),
+    'unshare',
+    ...(beside || IS_ROOT ? ['-n'] : ['-U', '-r', '-n']),
+    ...KEEP,
+  ];
+  const keeper = spawn(command!, args, { stdio: ['ignore', 'pipe', 'inherit'] });
   await once(keeper.stdout, 'data');
-  return { keeper, enter: ['nsenter', '-t', String(keeper.pid), '-n'] };
+  const asOwner = IS_ROOT ? [] : ['-U', '--preserve-credentials'];
+  return { keeper, enter: ['nsenter', '-t', String(keeper.pid), ...asOwner, '-n'] };
 }
 
 const inside = ({ enter }: Net, ...command: readonly string[]) =>
@@ -66,7 +75,7 @@ fetch('http://127.0.0.1:${PORT}/api' + path, { method, ...json }).then(async (r)
 export async function homeAndGarden(): Promise<HomeAndGarden> {
   const folder = mkdtempSync(join(tmpdir(), 'juglans-out-'));
   const house = await newNet();
-  const garden = await newNet();
+  const garden = await newNet(house);
   inside(house, 'ip', 'link', 'add', 'to-garden', 'type', 'veth', 'peer', 'name', 'to-house');
   inside(house, 'ip', 'link', 'set', 'to-house', 'netns', String(garden.keeper.pid));
   inside(house, 'ip', 'addr', 'add', `${HOME}/24`, 'dev', 'to-garden');

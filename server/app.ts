@@ -1,6 +1,6 @@
 import { extname } from 'node:path';
 import { serveStatic } from '@hono/node-server/serve-static';
-import { Hono, type MiddlewareHandler } from 'hono';
+import { type Context, Hono, type MiddlewareHandler } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
 import { compress } from 'hono/compress';
 import { etag } from 'hono/etag';
@@ -100,6 +100,7 @@ export function createApp(
   app.route('/api', routes);
   records.use(asErrors);
   records.route('/api', routes);
+  records.notFound(nothingHere);
   records.onError((error, c) => problemResponse(c, asProblem(error, logError)));
   app.all('/api/*', () => {
     throw new Problem(404, 'There is nothing at this address.');
@@ -112,13 +113,15 @@ export function createApp(
       extname(c.req.path) === '' ? serveStatic({ root: webFolder, path: 'index.html' })(c, next) : next(),
     );
   }
-  app.notFound((c) => problemResponse(c, new Problem(404, 'There is nothing at this address.')));
+  app.notFound(nothingHere);
   app.onError((error, c) => {
     if (tellsOfDamage(error)) parts.onDamage?.();
     return problemResponse(c, asProblem(error, logError));
   });
   return app;
 }
+
+const nothingHere = (c: Context) => problemResponse(c, new Problem(404, 'There is nothing at this address.'));
 
 /** Built files carry their contents in their names and never change; the page that names them is asked for anew. */
 const keptByBrowsers: MiddlewareHandler = async (c, next) => {

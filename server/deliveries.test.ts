@@ -169,6 +169,22 @@ describe('two edits of a record made from the same state', () => {
     expect(store.unsettled()).toEqual([]);
   });
 
+  test('of one device after another: its own last word is kept aside, and nobody else’s is let go of', async () => {
+    const word = (note: string, from: string, device: string, number: number) =>
+      deliver({ method: 'PUT', path, body: sample(note), from: sample(from), device, number });
+    await word('mine', 'as it was', 'phone', 5);
+    await word('tablet’s', 'as it was', 'tablet', 5);
+    await word('mine, better', 'mine', 'phone', 6);
+    // It had seen a word that another kept aside too: that one is not its own to take back.
+    await word('third', 'tablet’s', 'phone', 7);
+    expect(
+      store
+        .unsettled()
+        .map(({ value }) => value)
+        .sort(),
+    ).toEqual(['mine, better', 'tablet’s', 'third']);
+  });
+
   test('leave nothing aside where the server would not take them', async () => {
     expect((await edit({ note: 'mine', on: '2030-01-01' })).kind).toBe('refused');
     expect(stands()).toMatchObject({ note: 'theirs', on: '2026-05-10' });
@@ -220,6 +236,11 @@ test('an entry is noted with its record or not at all', async () => {
   store.db.exec('DROP TRIGGER broken');
   expect(await kindOf({ method: 'PUT', path, body: sample('first'), number: 1 })).toBe('kept');
   expect(store.lastDelivery({ address: `/api${path}`, device: 'phone' })).toBe(1);
+});
+
+test('what cannot be taken out is not said to be', async () => {
+  expect(await kindOf({ method: 'DELETE', path: `/watches/${WATCH}`, number: 5 })).toBe('refused');
+  expect(store.watch(WATCH)).toBeDefined();
 });
 
 test('what was taken out elsewhere is taken out', async () => {

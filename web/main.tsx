@@ -1,4 +1,4 @@
-import { QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
@@ -23,6 +23,8 @@ const client: QueryClient = new QueryClient({
         void client.invalidateQueries({ queryKey: ['door'] });
     },
   }),
+  // Whatever was changed belongs into what is taken along.
+  mutationCache: new MutationCache({ onSuccess: () => packByItself() }),
   defaultOptions: {
     queries: {
       staleTime: 30_000,
@@ -37,13 +39,16 @@ const client: QueryClient = new QueryClient({
 
 // What waits on this device is not for an earlier moment, nor are that moment's answers for this one.
 if (!isEarlierMoment) startOutbox();
-void packByItself();
+packByItself();
 watchForReturn();
 journal.onNews(() => {
   void client.invalidateQueries();
-  void packByItself();
+  packByItself();
 });
-onBack(() => void client.invalidateQueries());
+onBack(() => {
+  void client.invalidateQueries();
+  packByItself();
+});
 openWithoutServer();
 
 // Before anything is shown: sent on later, whoever has chosen another page by then would be sent back.

@@ -52,55 +52,71 @@ export async function takeEntry(
   const last = store.lastDelivery(delivery);
   // It came already, or something later of the same device did: a retry never undoes what was done since.
   if (last !== null && entry.number <= last) return { kind: 'kept' };
-  const outcome = await store.noting(delivery, () => met(store, records, device, entry, last !== null));
-  if (outcome.kind === 'kept') store.noteDelivery(delivery);
-  return outcome;
+  const hadItsOwn = last !== null;
+  for (;;) {
+    const outcome = await store.noting(delivery, () => bring({ store, records, device, hadItsOwn }, entry));
+    if (outcome === 'overtaken') continue;
+    if (outcome.kind === 'kept') store.noteDelivery(delivery);
+    return outcome;
+  }
 }
 
-async function met(
-  store: Store,
-  records: Hono,
-  device: string,
-  entry: JournalEntry,
-  hadItsOwn: boolean,
-): Promise<Outcome> {
+interface Bringing {
+  readonly store: Store;
+  readonly records: Hono;
+  readonly device: string;
+  /** Whether the record's last state there was already told by this device. */
+  readonly hadItsOwn: boolean;
+}
+
+/** What came of it; overtaken where another's edit came in between the look and the write: it is looked at anew. */
+async function bring(bringing: Bringing, entry: JournalEntry): Promise<Outcome | 'overtaken'> {
+  const { store, hadItsOwn } = bringing;
+  const { method, asks } = entry;
   const at = recordAt(entry.path);
   const stood = at?.standing(store) ?? null;
   // New: nothing of it is there, or only what this device put there, or whoever puts it looks himself.
-  if (
-    !at ||
-    (entry.from === undefined && (stood === null || hadItsOwn || entry.asks || entry.method === 'DELETE'))
-  )
-    return sent(records, entry, entry.record, null);
-  const from = ownFields(entry.from ?? {}, at.schema);
-  if (stood === null) return entry.method === 'DELETE' ? { kind: 'kept' } : { kind: 'gone' };
+  const isNew = entry.from === undefined && (stood === null || hadItsOwn || asks || method === 'DELETE');
+  if (!at || isNew) return write(bringing, entry, entry.record, null);
+  if (stood === null) return method === 'DELETE' ? { kind: 'kept' } : { kind: 'gone' };
   const stands = ownFields(stood, at.schema);
+  const from = ownFields(entry.from ?? {}, at.schema);
   const asSeen = versionOf(stands) === versionOf(from);
-  if (!asSeen && (entry.asks || entry.method === 'DELETE')) return { kind: 'met', meanwhile: stands };
-  if (entry.method === 'DELETE' || asSeen) return again(await sent(records, entry, entry.record, stands));
-  const { together, clashes } = meet<Readonly<Record<string, unknown>>>(
-    from as Record<string, unknown>,
-    ownFields(entry.record ?? {}, at.schema) as Record<string, unknown>,
-    stands as Record<string, unknown>,
+  if (!asSeen && (asks || method === 'DELETE')) return { kind: 'met', meanwhile: stands };
+  if (!asSeen) return bringTogether(bringing, entry, at, { from, stands });
+  return orOvertaken(await write(bringing, entry, entry.record, stands));
+}
+
+const orOvertaken = (outcome: Outcome): Outcome | 'overtaken' =>
+  outcome.kind === 'met' ? 'overtaken' : outcome;
+
+type Fields = Readonly<Record<string, unknown>>;
+
+/** Two edits in one record; of a field both changed, what stands stays and the other is kept beside it. */
+async function bringTogether(
+  bringing: Bringing,
+  entry: JournalEntry,
+  at: RecordAt,
+  { from, stands }: { from: object; stands: object },
+): Promise<Outcome | 'overtaken'> {
+  const { store, device } = bringing;
+  const [seen, theirs] = [from as Fields, stands as Fields];
+  const { together, clashes } = meet<Fields>(
+    seen,
+    ownFields(entry.record ?? {}, at.schema) as Fields,
+    theirs,
   );
   const mine = clashes.map((field) => unsettledOf(at, device, entry, field, together[field]));
   // Kept first: should the power go between the two, nothing is lost, and the next try finds them there.
   mine.forEach(store.putUnsettled);
-  const theirs = stands as Record<string, unknown>;
-  const kept = { ...together, ...Object.fromEntries(clashes.map((field) => [field, theirs[field]])) };
-  const outcome = await sent(records, entry, kept, stands);
+  const both = { ...together, ...Object.fromEntries(clashes.map((field) => [field, theirs[field]])) };
+  const outcome = await write(bringing, entry, both, stands);
   if (outcome.kind !== 'kept') {
     mine.forEach(({ id }) => store.removeUnsettled(id));
-    return again(outcome);
+    return orOvertaken(outcome);
   }
-  const seen = from as Record<string, unknown>;
-  mine.forEach((one) => store.superseded(one, seen[one.field]));
+  mine.forEach((one) => store.superseded(device, one, seen[one.field]));
   return clashes.length > 0 ? { ...outcome, unsettled: clashes } : outcome;
-
-  /** Another's edit came in between the look and the write: it is met as any other. */
-  function again(came: Outcome): Outcome | Promise<Outcome> {
-    return came.kind === 'met' ? met(store, records, device, entry, hadItsOwn) : came;
-  }
 }
 
 const unsettledOf = (
@@ -119,8 +135,8 @@ const unsettledOf = (
 });
 
 /** Puts or takes out by the same way as one who asks at the record's own address. */
-async function sent(
-  records: Hono,
+async function write(
+  { store, records }: Pick<Bringing, 'store' | 'records'>,
   { method, path }: JournalEntry,
   record: object | undefined,
   stands: object | null,
@@ -133,8 +149,9 @@ async function sent(
     },
     ...(record === undefined ? {} : { body: JSON.stringify(record) }),
   });
-  // Taken out already is taken out.
-  if (method === 'DELETE' && response.status === 404) return { kind: 'kept' };
+  // Taken out already is taken out; what still stands cannot be taken out at all.
+  if (method === 'DELETE' && response.status === 404 && !recordAt(path)?.standing(store))
+    return { kind: 'kept' };
   const body = response.status === 204 ? undefined : ((await response.json()) as unknown);
   if (response.ok) return { kind: 'kept', ...(body === undefined ? {} : { answer: body }) };
   if (response.status >= 500) return { kind: 'failed' };
@@ -158,8 +175,8 @@ export async function settle(
     return { kind: 'kept' };
   }
   const stands = ownFields(stood, at.schema);
-  const outcome = await sent(
-    records,
+  const outcome = await write(
+    { store, records },
     { number: 0, method: 'PUT', path: at.path, asks: true },
     { ...stands, [field]: value },
     stands,

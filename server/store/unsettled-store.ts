@@ -33,14 +33,14 @@ export function unsettledStore(db: Db) {
           ON CONFLICT (came_as) DO UPDATE SET value = @value`,
         )
         .run({ ...row, value: JSON.stringify(value) }),
-    /** Lets go of what somebody thought better of: the same field's value, of which a later one was made. */
-    superseded: (
-      { kind, recordId, field }: Omit<Unsettled, 'id' | 'value' | 'enteredOn'>,
-      value: unknown,
-    ): void =>
+    /** Lets go of a value of a device's own that it has changed again since: the later one is kept in its stead. */
+    superseded: (device: string, { kind, recordId, field }: Unsettled, value: unknown): void =>
       void db
-        .prepare('DELETE FROM unsettled WHERE kind = ? AND record_id = ? AND field = ? AND value = ?')
-        .run(kind, recordId, field, JSON.stringify(value ?? null)),
+        .prepare(
+          `DELETE FROM unsettled WHERE kind = ? AND record_id = ? AND field = ? AND value = ?
+            AND substr(came_as, 1, length(?)) = ?`,
+        )
+        .run(kind, recordId, field, JSON.stringify(value ?? null), `${device}-`, `${device}-`),
     removeUnsettled: (id: string): boolean =>
       db.prepare('DELETE FROM unsettled WHERE came_as = ?').run(id).changes > 0,
   };

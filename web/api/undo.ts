@@ -10,6 +10,8 @@ const putBack = (undo: TakenOut) => answer(api.undo.$post({ json: undo }));
 
 /** Has back what was not sent yet; if it was sent meanwhile, from the server. */
 async function haveBack(seq: number): Promise<unknown> {
+  // It may be on its way: what became of it is waited for first.
+  await journal.send();
   const entry = journal.entries().find((one) => one.seq === seq);
   if (!entry) throw new Error('It went home meanwhile, and is taken out there. Its earlier states are kept.');
   const { undo } = (entry.answer ?? {}) as { undo?: TakenOut };

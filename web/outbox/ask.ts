@@ -3,11 +3,10 @@ import { isEntered } from '#core/records';
 import { API_AT } from '../api/at-moment.ts';
 import { answeredHere } from './garden-here.ts';
 import { entryWords } from './entry-words.ts';
-import { packLabel } from './pack.ts';
 import { enterByForm } from './outbox.ts';
-import { askWhileUsed, noteHere, noteThere, standingNow } from './reach.ts';
+import { askWhileUsed, noteHere, noteThere, serverAnswers, standingNow } from './reach.ts';
 
-/** With something packed, nobody waits longer for a line that barely carries. */
+/** After so long it is asked whether the server is there at all: one that thinks is waited for, no other. */
 const PATIENCE_MS = 10_000;
 
 /** Questions that only the computer at home answers, and that tell whether it is there. */
@@ -29,8 +28,7 @@ export async function ask(input: RequestInfo | URL, init?: RequestInit): Promise
     if (here) return here.response;
   }
   try {
-    const patience = (await packLabel()) ? { signal: AbortSignal.timeout(PATIENCE_MS) } : {};
-    const response = await fetch(input, { ...init, ...patience });
+    const response = await unlessAway(fetch(input, init));
     noteThere();
     return response;
   } catch (error) {
@@ -39,6 +37,17 @@ export async function ask(input: RequestInfo | URL, init?: RequestInit): Promise
     noteHere(here.packedAtMs);
     return here.response;
   }
+}
+
+async function unlessAway(asked: Promise<Response>): Promise<Response> {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const late = new Promise<null>((tell) => {
+    timer = setTimeout(() => tell(null), PATIENCE_MS);
+  });
+  const first = await Promise.race([asked, late]).finally(() => clearTimeout(timer));
+  if (first !== null || (await serverAnswers())) return first ?? asked;
+  asked.catch(() => undefined);
+  throw new Error('the server does not answer');
 }
 
 /** For an edit: the same, told with the record as it was when it was changed. */

@@ -13,10 +13,14 @@ export const deviceStore = {
     database()
       .then((db) => db.get('answers', key) as Promise<Kept | undefined>)
       .catch(() => undefined),
-  put: (key: string, kept: unknown): Promise<unknown> =>
+  /** Whether it is kept. */
+  put: (key: string, kept: unknown): Promise<boolean> =>
     database()
       .then((db) => db.put('answers', kept, key))
-      .catch(() => undefined),
+      .then(
+        () => true,
+        () => false,
+      ),
 };
 
 /** Takes everything packed off this device. */

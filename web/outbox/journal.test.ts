@@ -157,6 +157,18 @@ describe('an entry the server will not take', () => {
     expect(waiting()).toEqual([]);
   });
 
+  test('mended has a number of its own: a later one of the same record may have been kept since', async () => {
+    does.set('/a', 'unreachable');
+    await enter('/a');
+    does.set('/a', refusal);
+    await journal.send();
+    does.clear();
+    await enter('/a');
+    const later = numbers().at(-1)!;
+    await journal.again(journal.entries().find(isWaiting)!.seq, { json: '{"on":"2026-05-01"}' });
+    expect(numbers().at(-1)).toBeGreaterThan(later);
+  });
+
   test('may be what others rest on: once it is mended they are told again', async () => {
     does.set('/watches/w', 'unreachable');
     await enter('/watches/w');
@@ -218,11 +230,28 @@ describe('another edit of the same came first', () => {
     await enter(put('/t', { from }));
     does.set('/t', { kind: 'gone' });
     await journal.send();
-    expect(journal.entries()[0]).toMatchObject({ refused: 'Meanwhile it was taken out elsewhere.' });
+    expect(journal.entries()[0]).toMatchObject({
+      gone: true,
+      refused: expect.stringContaining('taken out elsewhere'),
+    });
     does.clear();
     await journal.again(journal.entries()[0]!.seq);
     expect(told.at(-1)).not.toHaveProperty('from');
   });
+});
+
+test.each([
+  ['a page to log in at', '<html>who are you?</html>'],
+  ['an answer of something else', '{"ok":true}'],
+  ['no outcome at all', '{"outcomes":[]}'],
+])('%s is no answer of the server: all waits, and no entry is blamed', async (_, page) => {
+  const ours = globalThis.fetch;
+  Object.assign(globalThis, { fetch: () => Promise.resolve(new Response(page)) });
+  expect(await enter('/a', true)).toMatchObject({ kind: 'waiting' });
+  expect(journal.entries()[0]).not.toHaveProperty('failed');
+  Object.assign(globalThis, { fetch: ours });
+  await journal.send();
+  expect(waiting()).toEqual([]);
 });
 
 describe('a picture', () => {
@@ -263,6 +292,20 @@ describe('a picture', () => {
     // Once in vain, then all three.
     expect(requests.filter((one) => one.startsWith('piece'))).toHaveLength(4);
     expect(waiting()).toEqual([]);
+  });
+
+  test('given up while a piece of it is on its way stays given up', async () => {
+    does.set('/photos/p', 'unreachable');
+    await enter(picture('p'));
+    does.clear();
+    const { seq } = journal.entries()[0]!;
+    let gone: Promise<void> | null = null;
+    between = () => void (gone ??= journal.drop(seq));
+    await journal.send();
+    await gone;
+    await journal.send();
+    expect(journal.entries()).toEqual([]);
+    expect(told).toEqual([]);
   });
 
   test('that the server would not have is no trouble to the others, and is tried again another time', async () => {

@@ -55,7 +55,11 @@ export function openJournal({ database, device, noteNumber, now }: JournalOf) {
   const newsListeners = new Set<() => void>();
 
   const all = async () => (await (await open()).getAll('waiting')) as JournalEntry[];
-  const put = async (entry: JournalEntry) => void (await (await open()).put('waiting', entry));
+  /** Notes what became of an entry, unless it was given up meanwhile. */
+  const put = async (entry: JournalEntry): Promise<void> => {
+    const { store } = (await open()).transaction('waiting', 'readwrite');
+    if ((await store.getKey(entry.seq)) !== undefined) await store.put(entry);
+  };
   const remove = async (seq: number) => (await open()).delete('waiting', seq);
   async function refresh(): Promise<void> {
     shown = await all();
@@ -212,16 +216,21 @@ export function openJournal({ database, device, noteNumber, now }: JournalOf) {
     },
     /** Lets an entry be tried again, as it was or mended. */
     async again(seq: number, mended?: Pick<Entry, 'json'>): Promise<void> {
-      const entry = (await (await open()).get('waiting', seq)) as JournalEntry | undefined;
+      const db = await open();
+      const entry = (await db.get('waiting', seq)) as JournalEntry | undefined;
       if (!entry) return;
       // What stands there has been looked at: it is what this one was made over.
-      const { refused: _, meanwhile, failed: __, gone, from, ...rest } = entry;
+      const { refused: _, meanwhile, failed: __, gone, from, seq: ___, ...rest } = entry;
       const seen = gone ? undefined : (meanwhile ?? from);
-      await put({ ...rest, ...mended, ...(seen === undefined ? {} : { from: seen }) });
+      // It happens now: under its old number the server would hold it for one that came late.
+      const { store, done } = db.transaction('waiting', 'readwrite');
+      await store.delete(seq);
+      noteNumber(await store.add({ ...rest, ...mended, ...(seen === undefined ? {} : { from: seen }) }));
+      await done;
       await refresh();
       await send();
     },
-    /** Lets go of what was taken before a moment: what was packed then holds it. */
+    /** Lets go of what was taken before a moment, by what was packed then or by whoever no longer comes in. */
     async packedAt(ms: number): Promise<void> {
       for (const entry of (await all()).filter(({ takenAtMs = Infinity }) => takenAtMs < ms))
         await remove(entry.seq);
@@ -242,7 +251,11 @@ async function within(patienceMs: number, work: Promise<void>): Promise<void> {
 }
 
 function whyNot(came: Exclude<Told, { kind: 'kept' | 'failed' }>) {
-  if (came.kind === 'gone') return { title: 'Meanwhile it was taken out elsewhere.', errors: [] };
+  if (came.kind === 'gone')
+    return {
+      title: 'What it changes is not there: it was taken out elsewhere, or waits itself.',
+      errors: [],
+    };
   if (came.kind === 'met') return { title: 'Meanwhile it was changed elsewhere.', errors: [] };
   const details = came.errors.map((error) => `${error.path.join(' ')}: ${error.message}`).join('; ');
   return { title: [came.title, details].filter(Boolean).join(' '), errors: came.errors };

@@ -1,7 +1,7 @@
 import { PACK_SHAPE, type PackedGarden } from '#answers';
 import type { CivilDate } from '#core/calendar';
 import type { Photo } from '#core/records';
-import { API_AT, isEarlierMoment } from '../api/at-moment.ts';
+import { API_AT } from '../api/at-moment.ts';
 import { deviceStore } from './device-store.ts';
 
 /** The garden as this device took it along. */
@@ -32,43 +32,46 @@ export async function packedPhotos(): Promise<readonly Photo[]> {
 export const PACK = 'garden',
   LABEL = 'garden-label';
 
-/** Packed by itself no oftener than this: most of it is weather, which changes once a day. */
-const LEAST_APART_MS = 120_000;
 let packedAt = -Infinity;
-let packing: Promise<PackLabel | null> | null = null;
+let packing: Promise<PackLabel> | null = null;
 
-/** Packs the garden unless that was done just now. */
-export function packSometimes(nowMs: number): Promise<PackLabel | null> {
-  return nowMs - packedAt < LEAST_APART_MS ? Promise.resolve(null) : packNow(nowMs);
-}
+/** When this page packed last, ms since 1970; never is before all time. */
+export const lastPackedAt = (): number => packedAt;
 
-/** Packs the garden's records onto this device; null where the server would not tell them. */
-export function packNow(nowMs: number): Promise<PackLabel | null> {
-  if (isEarlierMoment) return Promise.resolve(null);
+/**
+ * Packs the garden's records onto this device.
+ * @throws Error where home cannot be reached or does not tell them, or the browser keeps nothing
+ */
+export function packNow(nowMs: number): Promise<PackLabel> {
   packing ??= pack(nowMs).finally(() => {
     packing = null;
   });
   return packing;
 }
 
-async function pack(nowMs: number): Promise<PackLabel | null> {
-  packedAt = nowMs;
+async function pack(nowMs: number): Promise<PackLabel> {
+  const unreached = () => {
+    throw new Error('home cannot be reached from here.');
+  };
   // The version is sent along by the browser: what has not changed is not sent again.
-  const response = await fetch(`${API_AT}/state`, { cache: 'no-cache' });
-  if (!response.ok) return null;
-  const text = await response.text();
+  const response = await fetch(`${API_AT}/state`, { cache: 'no-cache' }).catch(unreached);
+  if (!response.ok) throw new Error('the computer at home does not tell its records now.');
+  const text = await response.text().catch(unreached);
   const garden = JSON.parse(text) as PackedGarden;
   const label: PackLabel = {
     shape: PACK_SHAPE,
     packedAtMs: nowMs,
-    aheadMs: await aheadOfHere(),
+    aheadMs: await aheadOfHere().catch(unreached),
     bytes: new Blob([text]).size,
     today: garden.today,
     timeZone: garden.state.garden.timeZone,
     stepped: garden.stepped,
   };
-  await deviceStore.put(PACK, { ...label, garden } satisfies Pack);
-  await deviceStore.put(LABEL, label);
+  const isKept =
+    (await deviceStore.put(PACK, { ...label, garden } satisfies Pack)) &&
+    (await deviceStore.put(LABEL, label));
+  if (!isKept) throw new Error('this browser keeps nothing here: it has no room, or is not allowed to.');
+  packedAt = nowMs;
   return label;
 }
 

@@ -54,6 +54,7 @@ export function noteHere(packedAtMs: number): void {
 }
 
 function waitForIt(): void {
+  clearTimeout(timer);
   timer = setTimeout(() => {
     retryMs = Math.min(retryMs * 2, LAST_RETRY_MS);
     void askAgain();
@@ -77,8 +78,13 @@ async function askAgain(): Promise<void> {
 
 /** Asks at once whenever the connection may be back. */
 export function watchForReturn(): void {
-  window.addEventListener('online', () => void askAgain());
+  // The first try may come before the line is really there: the next follows soon.
+  const askSoon = () => {
+    retryMs = FIRST_RETRY_MS;
+    void askAgain();
+  };
+  window.addEventListener('online', askSoon);
   document.addEventListener('visibilitychange', () => {
-    if (!document.hidden) void askAgain();
+    if (!document.hidden) askSoon();
   });
 }

@@ -67,7 +67,9 @@ export async function tellEntries(
     headers: { 'content-type': 'application/json' },
   });
   if (!response.ok) return [{ kind: 'failed' }];
-  return ((await response.json()) as { outcomes: Told[] }).outcomes;
+  const { outcomes } = await readOwn<{ outcomes: Told[] }>(response);
+  if (!Array.isArray(outcomes) || outcomes.length === 0) throw new UnreachableError('not its own answer');
+  return outcomes;
 }
 
 /** Brings one piece of a picture and says how much of it has arrived. */
@@ -79,13 +81,21 @@ export async function bringPiece({ path, image }: JournalEntry, start: number): 
     headers: { 'content-type': 'application/octet-stream' },
   });
   if (!response.ok) throw new PieceRefusedError();
-  return ((await response.json()) as { bytes: number }).bytes;
+  const { bytes } = await readOwn<{ bytes: number }>(response);
+  if (typeof bytes !== 'number') throw new UnreachableError('not its own answer');
+  return bytes;
 }
 
 /** The server is there and would not have a piece. */
 export class PieceRefusedError extends Error {
   override readonly name = 'PieceRefusedError';
 }
+
+/** An answer of the server's own: a network one has to log in to answers everything with a page. */
+const readOwn = <Body>(response: Response): Promise<Partial<Body>> =>
+  response.json().catch(() => {
+    throw new UnreachableError('not its own answer');
+  }) as Promise<Partial<Body>>;
 
 async function reached(address: string, init: RequestInit): Promise<Response> {
   const response = await fetch(address, { ...init, signal: AbortSignal.timeout(STALLED_MS) }).catch(

@@ -51,7 +51,7 @@ export function usePacking() {
     try {
       await navigator.storage?.persist?.();
       const label = await packNow(Date.now());
-      if (label) await journal.packedAt(label.packedAtMs);
+      await journal.packedAt(label.packedAtMs);
       const photoIds = (await packedPhotos()).slice(0, MANY).map(({ id }) => id);
       const total = photoIds.length;
       setStep({ kind: 'pictures', taken: 0, total });

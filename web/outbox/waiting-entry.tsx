@@ -34,7 +34,11 @@ export function WaitingEntry({ entry }: { entry: JournalEntry }) {
       )}
       {refused && (
         <button type="button" className="underline min-h-8" onClick={() => void journal.again(seq)}>
-          {meanwhile ? 'Take it out all the same' : gone ? 'Keep what is here' : 'Try again'}
+          {meanwhile && method === 'DELETE'
+            ? 'Take it out all the same'
+            : meanwhile || gone
+              ? 'Keep what is here'
+              : 'Try again'}
         </button>
       )}
       {(refused || isStuck(entry)) && (

@@ -8,7 +8,8 @@ import { showFullDate } from '../show/dates.ts';
 const WHY: Readonly<Record<DayDoubt, string>> = {
   apart: 'This device’s clock and the one at home show different days.',
   'set-back': 'This device’s clock was set back since it was last at home.',
-  'long-ago': 'It is more than a month since this device compared its clock with the one at home.',
+  'long-ago':
+    'It is more than a month since this device compared its clock with the one at home: if it shows a wrong day, set it right first.',
 };
 
 /** Asks which day it is, where a device on its own cannot be sure: what is entered is dated by it. */
