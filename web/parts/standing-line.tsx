@@ -14,7 +14,7 @@ export function StandingLine() {
         <House size={18} aria-hidden className="mt-0.5 shrink-0" />
         <span>
           <b>The server cannot be reached.</b> This device works it out from what it packed{' '}
-          {showRecentMoment(standing.packedAtMs)}, and what you enter; the forecast is of then.
+          {showRecentMoment(standing.packedAtMs)}, and what you enter; any forecast is of then.
         </span>
       </p>
       <ClockQuestion />
