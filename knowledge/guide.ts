@@ -1,5 +1,5 @@
 import { finder, type Findable } from '#core/search';
-import { CHECKS } from './checks.ts';
+import { CHECKS } from './checks/index.ts';
 import { GROUPS } from './groups.ts';
 import { HOSTS } from './hosts.ts';
 import { TARGETS } from './targets/index.ts';

@@ -5,7 +5,7 @@ export { usualScope } from './scopes.ts';
 export { cautionsFor, POISON_LINES, type Caution, type SprayScene } from './cautions.ts';
 export { CLEAN_CASES } from './cases/clean.ts';
 export { ONE_WRONG_CASES, SPARSE_CASES } from './cases/flawed.ts';
-export { CHECKS } from './checks.ts';
+export { CHECKS } from './checks/index.ts';
 export { DUE_TITLES } from './due-titles.ts';
 export { findHosts, OTHER_HOSTS, type FoundHost } from './find-hosts.ts';
 export { genericProduct, kitchenProduct } from './generic-products.ts';

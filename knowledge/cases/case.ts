@@ -42,3 +42,20 @@ export function seen(
     ]),
   };
 }
+
+/**
+ * Reads cases from lines: "host month | seen | looked for and not seen | tests | group target"; "-" for a
+ * target where the answers cannot tell more than the group. Empty parts may be left blank.
+ */
+export function casesFrom(lines: string): readonly Case[] {
+  return lines
+    .split('\n')
+    .map((line) => line.trim())
+    .filter((line) => line !== '' && !line.startsWith('#'))
+    .map((line) => {
+      const [scene, yes, no, tests, name] = line.split('|').map((part) => part.trim());
+      const [host, month] = scene!.split(' ');
+      const [group, target] = name!.split(' ');
+      return seen(host!, Number(month), yes!, no!, tests!, group!, target === '-' ? null : target!);
+    });
+}

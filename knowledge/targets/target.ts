@@ -1,6 +1,6 @@
 import type { Grade } from '#core/figures';
 import type { Candidate, FrequencyWord, Looks, TargetGroup } from '#core/identify';
-import { CHECKS } from '../checks.ts';
+import { CHECKS } from '../checks/index.ts';
 
 /** A trouble as the knowledge base holds it. */
 export interface Target extends Candidate {
