@@ -1,13 +1,21 @@
 import { addDays } from '#core/calendar';
 import { nameIt } from '#core/identify';
 import { readTapes, TAPE_OVERDISPERSION } from '#core/emergence';
-import { CHECKS, CLEAN_CASES, ONE_WRONG_CASES, SPARSE_CASES, TARGETS } from '#knowledge';
+import {
+  CLEAN_CASES,
+  KEY,
+  LOOK_ALIKE_CASES,
+  MORE_TROUBLES_CASES,
+  ONE_WRONG_CASES,
+  SPARSE_CASES,
+  UNLISTED_CASES,
+} from '#knowledge';
 import { simulateTapeCount } from '#simulated';
 import { changesClaimed } from './changes.ts';
 import { generatorTable } from './generator.ts';
 import { hindcast, hindcastDemo } from './hindcast.ts';
 import { leafAreaErrors } from './leaf-area.ts';
-import { observers } from './observers.ts';
+import { observers, PROOF_SEED } from './observers.ts';
 import { recovery } from './recovery.ts';
 import { samplingCoverage } from './sampling.ts';
 
@@ -20,11 +28,12 @@ function cases(): void {
     ['clean answers', CLEAN_CASES],
     ['one answer wrong', ONE_WRONG_CASES],
     ['hardly looked at', SPARSE_CASES],
+    ['of more troubles', MORE_TROUBLES_CASES],
+    ['of look-alikes', LOOK_ALIKE_CASES],
   ] as const) {
     const ranks = list.map((entry) => {
       const { groups, standings } = nameIt(
-        TARGETS,
-        CHECKS,
+        KEY,
         { hostId: entry.host, month: entry.month, sheltered: entry.sheltered },
         entry.answers,
       );
@@ -39,6 +48,17 @@ function cases(): void {
       `${list.length} cases, ${what}: group right ${percent(ranks.filter(({ group }) => group).length, list.length)}, first ${percent(named.filter(({ rank }) => rank === 1).length, named.length)}, among three ${percent(named.filter(({ rank }) => rank! <= 3).length, named.length)}`,
     );
   }
+}
+
+function unlistedCases(): void {
+  const ends = UNLISTED_CASES.map(
+    ({ host, month, sheltered, answers }) =>
+      nameIt(KEY, { hostId: host, month, sheltered }, answers).verdict.kind,
+  );
+  const share = (kind: string) => percent(ends.filter((end) => end === kind).length, ends.length);
+  console.log(
+    `${ends.length} cases in no list: said ${share('none-of-these')}, left open ${share('not-enough')}, a group ${share('group')}, a name ${share('named')}`,
+  );
 }
 
 function falseAlarms(): void {
@@ -60,7 +80,8 @@ function falseAlarms(): void {
 }
 
 cases();
-observers(8);
+unlistedCases();
+observers(2000, PROOF_SEED);
 hindcast();
 hindcastDemo();
 generatorTable();

@@ -37,6 +37,8 @@ const BY_GROUP: Readonly<Partial<Record<TargetGroup, readonly Entry[]>>> = {
     ['bifenthrin', 'in part', 'crawlers on contact'],
     ['malathion', 'in part', 'crawlers on contact'],
     ['imidacloprid', 'poor', 'they do not feed where it flows'],
+    ['acetamiprid', 'in part', 'crawlers and young of some'],
+    ['pyrethrins', 'in part', 'crawlers that are wetted'],
     ['dinotefuran', 'in part', 'many, not all'],
   ],
   soft: [
@@ -49,6 +51,8 @@ const BY_GROUP: Readonly<Partial<Record<TargetGroup, readonly Entry[]>>> = {
     ['bifenthrin', 'in part', 'crawlers on contact'],
     ['malathion', 'in part', 'crawlers on contact'],
     ['imidacloprid', 'works', 'most'],
+    ['acetamiprid', 'works', 'crawlers and young'],
+    ['pyrethrins', 'in part', 'crawlers that are wetted'],
     ['dinotefuran', 'works', 'most, faster'],
   ],
   felt: [
@@ -72,6 +76,7 @@ const BY_GROUP: Readonly<Partial<Record<TargetGroup, readonly Entry[]>>> = {
   ],
   'leaf-miner': [
     ['spinosad', 'works', 'young larvae in the leaf'],
+    ['acetamiprid', 'in part', 'young larvae, where the label and the law allow it'],
     ['mineral-oil', 'in part', 'keeps moths from laying; does not reach larvae inside'],
     ['azadirachtin', 'in part', 'young larvae'],
     ['imidacloprid', 'in part', 'where the label and the law allow it'],
@@ -79,6 +84,7 @@ const BY_GROUP: Readonly<Partial<Record<TargetGroup, readonly Entry[]>>> = {
   ],
   fungus: [
     ['copper', 'in part', 'before infection'],
+    ['copper-soap', 'in part', 'before infection'],
     ['sulfur', 'in part', 'before infection'],
     ['bacillus', 'in part', 'before infection, repeated'],
     ['soap', 'poor', 'reaches no leaf fungus'],
@@ -89,6 +95,8 @@ const BY_GROUP: Readonly<Partial<Record<TargetGroup, readonly Entry[]>>> = {
     ['plant-oil', 'works', 'what is wetted'],
     ['azadirachtin', 'in part', 'young'],
     ['imidacloprid', 'works', 'where the label and the law allow it'],
+    ['acetamiprid', 'works', 'where the label and the law allow it'],
+    ['pyrethrins', 'works', 'what is wetted; gone in a day'],
     ['bifenthrin', 'in part', 'kills helpers; they come back'],
   ],
   mite: [
@@ -102,8 +110,12 @@ const BY_GROUP: Readonly<Partial<Record<TargetGroup, readonly Entry[]>>> = {
   chewer: [
     ['spinosad', 'works', 'young caterpillars'],
     ['azadirachtin', 'in part', 'young caterpillars'],
+    ['pyrethrins', 'works', 'young caterpillars that are wetted'],
   ],
-  bacterium: [['copper', 'in part', 'before blossom opens']],
+  bacterium: [
+    ['copper', 'in part', 'before blossom opens'],
+    ['copper-soap', 'in part', 'before blossom opens'],
+  ],
 };
 
 const MILDEW: readonly Entry[] = [
@@ -112,8 +124,20 @@ const MILDEW: readonly Entry[] = [
   ['mineral-oil', 'in part', 'at the first spots; never near sulfur'],
   ['bacillus', 'in part', 'before it starts'],
   ['myclobutanil', 'works', 'before and shortly after infection'],
+  ['tebuconazole', 'works', 'before and shortly after infection; few uses'],
   ['copper', 'poor', 'other fungi'],
 ];
+
+const RUST: readonly Entry[] = [
+  ['tebuconazole', 'works', 'before and shortly after infection; few uses'],
+  ['myclobutanil', 'works', 'before and shortly after infection'],
+  ['mancozeb', 'works', 'before infection'],
+  ['sulfur', 'in part', 'before infection'],
+  ['captan', 'poor', 'not rusts'],
+  ['bacillus', 'poor', 'not rusts'],
+];
+
+const HABITS_FIRST = 'clearing leaves and dead wood does more';
 
 /** Where one trouble differs from its group. */
 const BY_TARGET: Readonly<Record<string, readonly Entry[]>> = {
@@ -131,6 +155,7 @@ const BY_TARGET: Readonly<Record<string, readonly Entry[]>> = {
   ],
   'peach-leaf-curl': [
     ['copper', 'works', 'on bare wood before the buds swell; nothing after symptoms'],
+    ['copper-soap', 'works', 'on bare wood before the buds swell; nothing after symptoms'],
     ['lime-sulfur', 'works', 'on bare wood before the buds swell'],
     ['chlorothalonil', 'works', 'on bare wood before the buds swell'],
     ['sulfur', 'poor', 'not this fungus'],
@@ -172,6 +197,84 @@ const BY_TARGET: Readonly<Record<string, readonly Entry[]>> = {
     ['mancozeb', 'works', 'before infection'],
     ['sulfur', 'in part', 'before infection'],
     ['bicarbonate', 'in part', 'with oil, repeated'],
+  ],
+  'rose-rust': RUST,
+  'plum-rust': RUST,
+  'mahonia-rust': RUST,
+  'pear-trellis-rust': [
+    ['tebuconazole', 'in part', 'before infection in spring, where the label names pear'],
+    ['copper', 'poor', 'not this rust'],
+    ['bacillus', 'poor', 'not rusts'],
+  ],
+  'myrtle-rust': [
+    ['tebuconazole', 'works', 'ornamentals, as the authority advises'],
+    ['copper', 'in part', 'before infection'],
+    ['bacillus', 'poor', 'not rusts'],
+  ],
+  'grape-downy-mildew': [
+    ['copper', 'works', 'before rain, from small shoots on'],
+    ['copper-soap', 'works', 'before rain, from small shoots on'],
+    ['mancozeb', 'works', 'before rain'],
+    ['captan', 'works', 'before rain; not near oil'],
+    ['phosphite', 'in part', 'before and shortly after infection'],
+    ['sulfur', 'poor', 'powdery mildew only'],
+    ['myclobutanil', 'poor', 'not this kind of mould'],
+    ['tebuconazole', 'poor', 'not this kind of mould'],
+  ],
+  'grape-black-rot': [
+    ['myclobutanil', 'works', 'from small shoots until four weeks after bloom'],
+    ['mancozeb', 'works', 'before rain'],
+    ['captan', 'in part', 'before rain'],
+    ['copper', 'in part', 'before rain'],
+    ['sulfur', 'poor', 'powdery mildew only'],
+  ],
+  'cherry-leaf-spot': [
+    ['myclobutanil', 'works', 'from petal fall'],
+    ['captan', 'works', 'from petal fall'],
+    ['copper', 'in part', 'after picking'],
+  ],
+  'brown-rot-of-fruit': [
+    ['captan', 'works', 'in the weeks before picking, by the label'],
+    ['myclobutanil', 'in part', 'in the weeks before picking, by the label'],
+    ['copper', 'poor', 'marks fruit'],
+  ],
+  'olive-peacock-spot': [
+    ['copper', 'works', 'before the autumn rains, and in late winter'],
+    ['copper-soap', 'works', 'before the autumn rains, and in late winter'],
+  ],
+  'walnut-blight': [['copper', 'works', 'at the first leaves, before rain; nothing once nuts are spotted']],
+  'walnut-anthracnose': [['copper', 'in part', `as leaves open; ${HABITS_FIRST}`]],
+  'plane-anthracnose': [['copper', 'poor', `seldom worth it; ${HABITS_FIRST}`]],
+  'maple-anthracnose': [['copper', 'poor', `seldom worth it; ${HABITS_FIRST}`]],
+  'dogwood-anthracnose': [
+    ['chlorothalonil', 'in part', 'as leaves open'],
+    ['mancozeb', 'in part', 'as leaves open'],
+  ],
+  'tar-spot': [['copper', 'poor', `seldom worth it; ${HABITS_FIRST}`]],
+  'camellia-petal-blight': [['captan', 'poor', 'flowers cannot be kept covered; pick them up']],
+  'citrus-scab': [['copper', 'works', 'at the flush and at petal fall']],
+  'citrus-alternaria': [['copper', 'works', 'from the flush until fruit is half grown']],
+  'citrus-black-spot': [['copper', 'in part', 'from petal fall, as the authority advises']],
+  'citrus-phytophthora': [
+    ['phosphite', 'works', 'through leaves or roots, by the label'],
+    ['copper', 'in part', 'painted on pared bark'],
+    ['sulfur', 'poor', 'not this kind of mould'],
+  ],
+  'citrus-canker': [['copper', 'in part', 'as the authority advises']],
+  'citrus-greening': [['copper', 'poor', 'nothing cures a tree']],
+  'woolly-apple-aphid': [
+    ['soap', 'in part', 'the wool sheds it: brush first'],
+    ['mineral-oil', 'in part', 'the wool sheds it: brush first'],
+    ['bifenthrin', 'poor', 'kills the little wasp that keeps it down'],
+  ],
+  'bronze-orange-bug': [
+    ['soap', 'in part', 'small green young in winter'],
+    ['mineral-oil', 'in part', 'small green young in winter'],
+  ],
+  'citrus-peel-miner': [['spinosad', 'poor', 'seldom worth it']],
+  'arborvitae-leaf-miner': [
+    ['spinosad', 'in part', 'when moths fly, about early summer'],
+    ['mineral-oil', 'poor', 'does not reach larvae in the tips'],
   ],
   'apple-powdery-mildew': MILDEW,
   'crape-myrtle-powdery-mildew': MILDEW,

@@ -65,6 +65,12 @@ export const GROUPS: Readonly<Record<TargetGroup, GroupText>> = {
     short: 'bacterial disease',
     meaning: 'Enters through blossom and wounds. Cut well below it and clean the blade.',
   },
+  'gall-maker': {
+    name: 'Gall maker',
+    short: 'gall maker',
+    meaning:
+      'A larva in a swelling of twig or leaf. Sprays do not reach it; cutting galls out before it leaves does.',
+  },
   helper: {
     name: 'A helper',
     short: 'helper',

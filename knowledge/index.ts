@@ -3,8 +3,13 @@ export { hatchTimes, incubationDays, onsetDays, type SoftTime } from './hatch-ti
 export { USUAL_MONTHS, usualWindows } from './usual-months.ts';
 export { usualScope } from './scopes.ts';
 export { cautionsFor, POISON_LINES, type Caution, type SprayScene } from './cautions.ts';
+export { COUNTRY_NOTES, countryNotesFor, type CountryNote } from './country-notes.ts';
 export { CLEAN_CASES } from './cases/clean.ts';
 export { ONE_WRONG_CASES, SPARSE_CASES } from './cases/flawed.ts';
+export { LOOK_ALIKE_CASES } from './cases/look-alikes.ts';
+export { MORE_TROUBLES_CASES } from './cases/more-troubles.ts';
+export { UNLISTED_CASES } from './cases/unlisted.ts';
+export type { Case } from './cases/case.ts';
 export { CHECKS } from './checks/index.ts';
 export { DUE_TITLES } from './due-titles.ts';
 export { findHosts, OTHER_HOSTS, type FoundHost } from './find-hosts.ts';
@@ -61,7 +66,10 @@ export {
 } from './series/step-words.ts';
 export type { SeriesScene, SeriesTemplate } from './series/template.ts';
 export { SOURCES } from './sources.ts';
-export { targetById, TARGETS, type Target } from './targets/index.ts';
+export { FIRST_WORDS, type FirstWordText } from './first-words.ts';
+export { KEY } from './key.ts';
+export { TOLD_APART, toldApartOf, type TwoAlike } from './told-apart.ts';
+export { targetById, TARGETS, UNLISTED, type Target, type UnlistedKind } from './targets/index.ts';
 export { HOUR_RULES, RULES_OF_USE, USE_RULES } from './use-rules.ts';
 export {
   HAND_SPRAYER_REACH_M,

@@ -43,7 +43,14 @@ const MISFIT_SAYS: Readonly<Record<Misfit, string>> = {
 };
 
 const inLeaf = (facts: UseFacts) => facts.leafState === 'in-leaf';
-const lastsOnBloom = new Set(['bifenthrin', 'malathion', 'imidacloprid', 'dinotefuran', 'spinosad']);
+const lastsOnBloom = new Set([
+  'bifenthrin',
+  'malathion',
+  'imidacloprid',
+  'dinotefuran',
+  'acetamiprid',
+  'spinosad',
+]);
 const isBrew = ({ ingredients }: UseFacts) =>
   ingredients.includes('sugar') || ingredients.includes('microbes');
 /** Weeks before picking in which a brew stays off (rule of thumb). */

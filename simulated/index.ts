@@ -4,7 +4,7 @@
  */
 export { chance, type Chance } from './chance.ts';
 export { simulateMinedLeaves, simulateSpottedLeaves } from './leaves.ts';
-export { simulateObserver, type ObservedCase } from './observer.ts';
+export { simulateObserver, type ObservedCase, type ObserverWays } from './observer.ts';
 export { paintLeaf, PLAIN_LIGHT, type PaintedLight } from './painted-leaf.ts';
 export { simulateTapeCount, type HatchCurve } from './tapes.ts';
 export { simulateTwigs, type TrueState } from './twigs.ts';

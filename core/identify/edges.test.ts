@@ -9,11 +9,13 @@ import {
 } from './index.ts';
 import { asSeenIn } from './by-season.ts';
 import { contradictions } from './contradictions.ts';
-import type { Candidate, Check } from './evidence.ts';
-import { likelihoodTable, weighedAnswers } from './likelihood.ts';
+import type { Candidate, Check, Key, Scene, Unlisted } from './evidence.ts';
+import { hypothesesIn, SOMETHING_ELSE } from './hypotheses.ts';
+import { weighedAnswers } from './likelihood.ts';
 import { nameIt } from './name-it.ts';
 import { nextStep } from './next-step.ts';
-import { posterior, rank, rankGroups, scenePriors, SOMETHING_ELSE } from './posterior.ts';
+import { believe, chancesOf, rank, rankGroups } from './posterior.ts';
+import { scenePriors } from './priors.ts';
 import { fieldOf, reasonsFor } from './reasons.ts';
 import { twoTroubles } from './two-troubles.ts';
 import { verdict } from './verdict.ts';
@@ -62,30 +64,59 @@ const MINER = candidate('miner', 'leaf-miner', {
 });
 const ALL = [SOFT, ARMORED, MINER];
 const SCENE = { hostId: 'holly', month: 6, sheltered: false };
+const NEVER = { yes: 'never' } as const;
+const QUITE_ELSE: Unlisted = {
+  id: 'quite-else',
+  group: null,
+  usual: 'sometimes',
+  looks: { sticky: NEVER, holes: NEVER, trail: NEVER },
+};
+const keyOf = (candidates: readonly Candidate[], unlisted: readonly Unlisted[] = [QUITE_ELSE]): Key => ({
+  candidates,
+  unlisted,
+  checks: CHECKS,
+  firstWords: [],
+});
+const ALL_KEY = keyOf(ALL);
 
 describe('where and when it was noticed', () => {
-  const priorsOf = (
-    first: Partial<Candidate>,
-    second: Partial<Candidate>,
-    scene: Partial<typeof SCENE> = {},
-  ) => {
-    const [a, b, rest] = scenePriors([candidate('a', 'soft', first), candidate('b', 'soft', second)], {
-      ...SCENE,
-      ...scene,
-    });
+  const priorsOf = (first: Partial<Candidate>, second: Partial<Candidate>, scene: Partial<Scene> = {}) => {
+    const key = keyOf([candidate('a', 'soft', first), candidate('b', 'soft', second)]);
+    const [a, b, rest] = scenePriors(hypothesesIn(key, 6), { ...SCENE, ...scene });
     return { odds: a! / b!, sum: a! + b!, rest };
   };
 
-  test('a tenth is kept for what is in no list, whatever is listed', () => {
+  test('a fifth is kept for what is in no list, whatever is listed', () => {
     const { sum, rest, odds } = priorsOf({}, {});
-    expect(rest).toBeCloseTo(0.1, 12);
-    expect(sum).toBeCloseTo(0.9, 12);
+    expect(rest).toBeCloseTo(0.2, 12);
+    expect(sum).toBeCloseTo(0.8, 12);
     expect(odds).toBeCloseTo(1, 12);
   });
 
-  test('a host by its word; one that is not listed is hardly ever met', () => {
+  test('a host by its word; one that is not named removes it, unless it lives on others too', () => {
     expect(priorsOf({ hosts: { holly: 'always' } }, { hosts: { holly: 'rarely' } }).odds).toBeCloseTo(9.7, 9);
-    expect(priorsOf({ hosts: { holly: 'usually' } }, { hosts: { rose: 'always' } }).odds).toBeCloseTo(40, 9);
+    expect(priorsOf({ hosts: { holly: 'usually' } }, { hosts: { rose: 'always' } }).odds).toBe(Infinity);
+    const widely = { hosts: { rose: 'always' }, elsewhere: 'rarely' } as const;
+    expect(priorsOf({ hosts: { holly: 'usually' } }, widely).odds).toBeCloseTo(8, 9);
+  });
+
+  test('a kind of plant that stands for many may carry anything, hardly ever', () => {
+    const strange = { hostId: 'other-evergreen' };
+    expect(priorsOf({}, { elsewhere: 'rarely' }, strange).odds).toBeCloseTo(0.2, 9);
+    expect(priorsOf({}, {}, strange).odds).toBeCloseTo(1, 9);
+  });
+
+  test('what the records say multiplies the odds of what it names only', () => {
+    const leaning = { leanings: { a: 4 } };
+    expect(priorsOf({}, {}, leaning).odds).toBeCloseTo(4, 9);
+    expect(priorsOf({}, {}, leaning).rest).toBeCloseTo(0.2, 12);
+  });
+
+  test('where nothing listed lives, all is open; where nothing unlisted is known, all is listed', () => {
+    const nowhere = hypothesesIn(keyOf([candidate('a', 'soft', { hosts: { rose: 'always' } })]), 6);
+    expect(scenePriors(nowhere, SCENE)).toEqual([0, 1]);
+    const closed = hypothesesIn(keyOf([candidate('a', 'soft')], []), 6);
+    expect(scenePriors(closed, SCENE)).toEqual([1]);
   });
 
   test('out of its months it is a fifth as likely; without months it has no season', () => {
@@ -106,27 +137,41 @@ describe('where and when it was noticed', () => {
 });
 
 describe('a list ranked', () => {
-  const listed = [candidate('a', 'soft'), candidate('b', 'armored'), candidate('c', 'soft')];
+  const another: Unlisted = { id: 'another-soft', group: 'soft', usual: 'rarely', looks: {} };
+  const listed = hypothesesIn(
+    keyOf(
+      [candidate('a', 'soft'), candidate('b', 'armored'), candidate('c', 'soft')],
+      [QUITE_ELSE, { ...QUITE_ELSE, id: 'canker' }, another],
+    ),
+    6,
+  );
+  const chances = [0.1, 0.25, 0.2, 0.15, 0.25, 0.05];
 
   test('goes from most to least probable, what is in no list among them', () => {
-    expect(rank(listed, [0.1, 0.3, 0.2, 0.4])).toEqual([
-      { targetId: SOMETHING_ELSE, probability: 0.4 },
-      { targetId: 'b', probability: 0.3 },
-      { targetId: 'c', probability: 0.2 },
-      { targetId: 'a', probability: 0.1 },
+    expect(rank(listed, chances)).toEqual([
+      { targetId: SOMETHING_ELSE, listed: false, probability: 0.4 },
+      { targetId: 'b', listed: true, probability: 0.25 },
+      { targetId: 'c', listed: true, probability: 0.2 },
+      { targetId: 'a', listed: true, probability: 0.1 },
+      { targetId: 'another-soft', listed: false, probability: 0.05 },
     ]);
   });
 
   test('by group adds its members up', () => {
-    const groups = rankGroups(listed, [0.3, 0.35, 0.25, 0.1]);
-    expect(groups.map(({ group }) => group)).toEqual(['soft', 'armored', SOMETHING_ELSE]);
-    expect(groups[0]!.probability).toBeCloseTo(0.55, 12);
-    expect(groups[2]!.probability).toBeCloseTo(0.1, 12);
+    const groups = rankGroups(listed, chances);
+    expect(groups.map(({ group }) => group)).toEqual([SOMETHING_ELSE, 'soft', 'armored']);
+    expect(groups.map(({ probability }) => probability)).toEqual([
+      expect.closeTo(0.4, 12),
+      expect.closeTo(0.35, 12),
+      expect.closeTo(0.25, 12),
+    ]);
   });
 });
 
 describe('what may honestly be said', () => {
-  const top = (targetId: string, probability: number) => [{ targetId, probability }];
+  const top = (targetId: string, probability: number) => [
+    { targetId, listed: targetId !== SOMETHING_ELSE, probability },
+  ];
   const group = (name: TargetGroup | typeof SOMETHING_ELSE, probability: number) => [
     { group: name, probability },
   ];
@@ -137,23 +182,44 @@ describe('what may honestly be said', () => {
     expect(verdict(top('a', 0.99), [], 9)).toEqual({ kind: 'not-enough' });
   });
 
-  test('a species from four in five, a group from 85 in a hundred', () => {
-    expect(verdict(top('a', 0.8), group('soft', 0.8), 3)).toEqual({ kind: 'named', targetId: 'a' });
-    expect(verdict(top('a', 0.79), group('soft', 0.85), 3)).toEqual({ kind: 'group', group: 'soft' });
-    expect(verdict(top('a', 0.79), group('soft', 0.84), 3)).toEqual({ kind: 'not-enough' });
+  test('a species from nine in ten, a group from eight', () => {
+    expect(verdict(top('a', 0.9), group('soft', 0.9), 3)).toEqual({ kind: 'named', targetId: 'a' });
+    expect(verdict(top('a', 0.89), group('soft', 0.8), 3)).toEqual({ kind: 'group', group: 'soft' });
+    expect(verdict(top('a', 0.79), group('soft', 0.79), 3)).toEqual({ kind: 'not-enough' });
   });
 
-  test('none of these, when what is in no list is as sure as a name would have to be', () => {
-    expect(verdict(top(SOMETHING_ELSE, 0.8), group(SOMETHING_ELSE, 0.8), 3)).toEqual({
+  test('an unlisted one of a group never has a name, only its group', () => {
+    const another = [{ targetId: 'another-soft', listed: false, probability: 0.95 }];
+    expect(verdict(another, group('soft', 0.96), 3)).toEqual({ kind: 'group', group: 'soft' });
+  });
+
+  test('those that are dealt with alike are said together, once they are as sure as one would have to be', () => {
+    const twins = ['a', 'b', 'c'].map((id) => candidate(id, 'soft', { treatedAs: 'wax' }));
+    const hypotheses = hypothesesIn(keyOf([...twins, candidate('d', 'soft')]), 6);
+    const standings = (a: number, b: number, c: number, d: number) =>
+      [a, b, c, d].map((probability, i) => ({ targetId: 'abcd'[i]!, listed: true, probability }));
+    const said = (...[a, b, c, d]: [number, number, number, number]) =>
+      verdict(standings(a, b, c, d), group('soft', 0.97), 3, hypotheses);
+    expect(said(0.5, 0.38, 0.02, 0.07)).toEqual({ kind: 'alike', targetIds: ['a', 'b'], group: 'soft' });
+    expect(said(0.5, 0.37, 0.02, 0.08)).toEqual({ kind: 'group', group: 'soft' });
+  });
+
+  test('none of these, on less than a name would take', () => {
+    expect(verdict(top(SOMETHING_ELSE, 0.7), group(SOMETHING_ELSE, 0.7), 3)).toEqual({
       kind: 'none-of-these',
     });
-    expect(verdict(top(SOMETHING_ELSE, 0.79), group('soft', 0.99), 3)).toEqual({ kind: 'not-enough' });
+    expect(verdict(top(SOMETHING_ELSE, 0.69), group('soft', 0.99), 3)).toEqual({ kind: 'not-enough' });
     expect(verdict(top('a', 0.5), group(SOMETHING_ELSE, 0.9), 3)).toEqual({ kind: 'not-enough' });
   });
 });
 
 describe('what to do next about the name', () => {
-  const check = (expectedBits: number) => ({ checkId: 'lift', expectedBits, bitsPerMinute: expectedBits });
+  const check = (expectedBits: number) => ({
+    checkId: 'lift',
+    again: false,
+    expectedBits,
+    bitsPerMinute: expectedBits,
+  });
   const NAMED = { kind: 'named', targetId: 'a' } as const;
   const GROUP = { kind: 'group', group: 'soft' } as const;
   const OPEN = { kind: 'not-enough' } as const;
@@ -163,9 +229,9 @@ describe('what to do next about the name', () => {
   });
 
   test('one look that may settle something is worth it; many that tell nothing are not', () => {
-    expect(nextStep(OPEN, [check(0.01), check(0.08)], 5)).toBe('look-on');
+    expect(nextStep(OPEN, [check(0.01), check(0.02)], 5)).toBe('look-on');
     expect(nextStep(GROUP, [check(0.5)], 5)).toBe('look-on');
-    expect(nextStep(OPEN, [check(0.079), check(0.01)], 5)).toBe('lab');
+    expect(nextStep(OPEN, [check(0.019), check(0.01)], 5)).toBe('lab');
     expect(nextStep(GROUP, [check(0.01)], 5)).toBe('enough');
   });
 
@@ -244,17 +310,20 @@ describe('looks by month', () => {
 });
 
 describe('reasons for and against', () => {
+  const beliefOf = (answers: Answers) => believe(ALL_KEY, SCENE, answers);
+  const reasonsIn = (answers: Answers, place: number) => {
+    const belief = beliefOf(answers);
+    return reasonsFor(place, fieldOf(CHECKS, belief));
+  };
   const answers = { sticky: 'yes', trail: 'no' };
-  const priors = scenePriors(ALL, SCENE);
-  const field = fieldOf(ALL, CHECKS, weighedAnswers(CHECKS, answers), priors);
-  const reasonsOf = (place: number) => reasonsFor(place, ALL, field);
+  const reasonsOf = (place: number) => reasonsIn(answers, place);
 
   test('what tells for one tells against another, with the bits it weighs', () => {
     const soft = reasonsOf(0);
     expect(soft.for[0]).toMatchObject({ checkId: 'sticky', answerId: 'yes', unlikely: false });
-    const chance = likelihoodTable(ALL, CHECKS)
-      .get('sticky')!
-      .map((each) => each[0]!);
+    const belief = beliefOf(answers);
+    const { priors } = belief;
+    const chance = chancesOf(belief, CHECKS[0]!, 0);
     const overField = priors.reduce((sum, prior, i) => sum + prior * chance[i]!, 0);
     expect(soft.for[0]!.bits).toBeCloseTo(Math.log2(chance[0]! / overField), 9);
     expect(soft.against).toEqual([]);
@@ -262,18 +331,13 @@ describe('reasons for and against', () => {
   });
 
   test('the weightiest stands first on either side', () => {
-    const three = fieldOf(
-      ALL,
-      CHECKS,
-      weighedAnswers(CHECKS, { sticky: 'yes', trail: 'no', lift: 'whole' }),
-      priors,
-    );
-    const { for: speaking } = reasonsFor(0, ALL, three);
+    const three = { sticky: 'yes', trail: 'no', lift: 'whole' };
+    const { for: speaking } = reasonsIn(three, 0);
     expect(speaking.length).toBeGreaterThan(1);
     expect(speaking.map(({ bits }) => bits)).toEqual(
       speaking.map(({ bits }) => bits).toSorted((a, b) => b - a),
     );
-    const { against } = reasonsFor(2, ALL, three);
+    const { against } = reasonsIn(three, 2);
     expect(against.length).toBeGreaterThan(1);
     expect(against.map(({ bits }) => bits)).toEqual(
       against.map(({ bits }) => bits).toSorted((a, b) => a - b),
@@ -283,14 +347,13 @@ describe('reasons for and against', () => {
   test('what it has a clear opinion on and nobody looked at is missing; what was answered is not', () => {
     expect(reasonsOf(0).missing).toEqual(['lift']);
     expect(reasonsOf(2).missing).toEqual([]);
-    const bare = fieldOf(ALL, CHECKS, [], priors);
-    expect(reasonsFor(2, ALL, bare).missing.toSorted()).toEqual(['sticky', 'trail']);
+    expect(reasonsIn({}, 2).missing.toSorted()).toEqual(['sticky', 'trail']);
   });
 });
 
 describe('two troubles at once', () => {
   const two = (answers: Answers, listed: readonly Candidate[] = ALL) =>
-    twoTroubles(listed, CHECKS, scenePriors(listed, SCENE), answers);
+    twoTroubles(believe(keyOf(listed), SCENE, answers));
 
   test('are found where signs of both show, and no one trouble makes both', () => {
     expect(two({ sticky: 'yes', trail: 'yes' })?.targetIds).toEqual(['soft-scale', 'miner']);
@@ -329,12 +392,13 @@ describe('two troubles at once', () => {
 });
 
 test('the whole naming: candidates have reasons, what is in no list has none', () => {
-  const naming = nameIt(ALL, CHECKS, SCENE, { sticky: 'yes', trail: 'no', lift: 'whole' });
+  const answers = { sticky: 'yes', trail: 'no', lift: 'whole' };
+  const naming = nameIt(ALL_KEY, SCENE, answers);
   expect(naming.verdict).toEqual({ kind: 'named', targetId: 'soft-scale' });
   expect(naming.answered).toBe(3);
   for (const { targetId, reasons } of naming.standings)
     expect(reasons === null).toBe(targetId === SOMETHING_ELSE);
-  const probabilities = posterior(ALL, CHECKS, SCENE, { sticky: 'yes', trail: 'no', lift: 'whole' });
+  const { probabilities } = believe(ALL_KEY, SCENE, answers);
   expect(naming.standings[0]!.probability).toBeCloseTo(Math.max(...probabilities), 12);
 });
 

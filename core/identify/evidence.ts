@@ -21,6 +21,7 @@ export const TARGET_GROUPS = [
   'mite',
   'chewer',
   'bacterium',
+  'gall-maker',
   'helper',
   'no-trouble',
 ] as const;
@@ -66,6 +67,8 @@ export interface Candidate {
   readonly name: string;
   readonly group: TargetGroup;
   readonly hosts: Readonly<Record<string, FrequencyWord>>;
+  /** How usual it is on hosts not named; left out where it never lives on them. */
+  readonly elsewhere?: FrequencyWord;
   /** Months of the north, 1–12, in which its signs are usually seen; empty means all year. */
   readonly months: readonly number[];
   /** Whether it is met under glass and indoors too. */
@@ -73,6 +76,35 @@ export interface Candidate {
   readonly looks: Looks;
   /** Looks that replace the usual ones in some months, check by check. */
   readonly seasonal?: readonly SeasonalLooks[];
+  /** Troubles with the same word here are dealt with alike: which of them it is changes nothing. */
+  readonly treatedAs?: string;
+}
+
+/**
+ * A kind of trouble that is in no list: cankers, frost, an armored scale of another species. With looks of its
+ * own, so that what fits no name has somewhere honest to go.
+ */
+export interface Unlisted {
+  readonly id: string;
+  /** The group it would belong to; null where it belongs to none. */
+  readonly group: TargetGroup | null;
+  /** In a group: how usual beside the listed ones, on any plant. In none: its share of the unlisted. */
+  readonly usual: FrequencyWord;
+  readonly looks: Looks;
+}
+
+/** A plain first word for what was noticed ("sticky"): at least one of its signs is there. */
+export interface FirstWord {
+  readonly id: string;
+  readonly signs: readonly string[];
+}
+
+/** All the key knows; data, so that a trouble or a sign is added without touching code. */
+export interface Key {
+  readonly candidates: readonly Candidate[];
+  readonly unlisted: readonly Unlisted[];
+  readonly checks: readonly Check[];
+  readonly firstWords: readonly FirstWord[];
 }
 
 /** Where and when something was noticed. */
@@ -82,9 +114,19 @@ export interface Scene {
   readonly month: number;
   /** Under glass or indoors. */
   readonly sheltered: boolean;
+  /** How much likelier the garden's own records make a trouble, as odds, by id; 1 where they are silent. */
+  readonly leanings?: Readonly<Record<string, number>>;
 }
+
+/** Under this id an answer holds the first word, if one was chosen. */
+export const FIRST_WORD = 'first-word';
 
 /** Answers given so far by check id; checks left out or answered "not-sure" say nothing. */
 export type Answers = Readonly<Record<string, string>>;
 
 export const NOT_SURE = 'not-sure';
+/** Not sure on a second look either: it is not asked a third time. */
+export const STILL_NOT_SURE = 'still-not-sure';
+
+export const saysNothing = (answerId: string | undefined): boolean =>
+  answerId === undefined || answerId === NOT_SURE || answerId === STILL_NOT_SURE;

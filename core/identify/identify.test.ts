@@ -5,9 +5,12 @@ import {
   nameIt,
   NOT_SURE,
   SOMETHING_ELSE,
+  STILL_NOT_SURE,
   WORD_PROBABILITY,
   type Candidate,
   type Check,
+  type Key,
+  type Unlisted,
 } from './index.ts';
 
 const YES_NO = [
@@ -50,37 +53,79 @@ const candidate = (id: string, group: Candidate['group'], looks: Candidate['look
 const SOFT = candidate('soft-one', 'soft', { sticky: { yes: 'always' }, lift: { whole: 'always' } });
 const HARD = candidate('hard-one', 'armored', { sticky: { yes: 'never' }, lift: { cover: 'always' } });
 
-const run = (answers: Record<string, string>, hostId = 'oak') =>
-  nameIt([SOFT, HARD], CHECKS, { hostId, month: 6, sheltered: false }, answers);
+const never = { yes: 'never' } as const;
+const QUITE_ELSE: Unlisted = {
+  id: 'quite-else',
+  group: null,
+  usual: 'sometimes',
+  looks: { sticky: never, idle: never },
+};
+const KEY: Key = { candidates: [SOFT, HARD], unlisted: [QUITE_ELSE], checks: CHECKS, firstWords: [] };
+const SCENE = { hostId: 'oak', month: 6, sheltered: false };
+
+const run = (answers: Record<string, string>, hostId = 'oak') => nameIt(KEY, { ...SCENE, hostId }, answers);
 const chance = (naming: ReturnType<typeof nameIt>, id: string) =>
   naming.standings.find((standing) => standing.targetId === id)!.probability;
 
-// "Always" with its doubt is (0.8 + 2·0.97)/3, "never" (2·0.02 + 0.1)/3; a twentieth of answers is mere
-// chance.
-const withChance = (probability: number) => 0.95 * probability + 0.05 / 2;
+// "Always" with its doubt is (0.8 + 2·0.97)/3, "never" (2·0.02 + 0.1)/3. Four in five observers answer a fiftieth
+// by chance, one in five sixteen in a hundred.
 const ALWAYS = (0.8 + 2 * 0.97) / 3,
   NEVER = (2 * 0.02 + 0.1) / 3;
+const overObservers = (chanceIf: (errorRate: number) => number) =>
+  0.8 * chanceIf(0.02) + 0.2 * chanceIf(0.16);
+const withChance = (probability: number) => overObservers((e) => (1 - e) * probability + e / 2);
 
-describe('Bayes by hand, two troubles and a tenth for neither', () => {
+describe('Bayes by hand, two troubles and a fifth for neither', () => {
   test('before any answer', () => {
-    expect(chance(run({}), 'soft-one')).toBeCloseTo(0.45, 12);
-    expect(chance(run({}), SOMETHING_ELSE)).toBeCloseTo(0.1, 12);
+    expect(chance(run({}), 'soft-one')).toBeCloseTo(0.4, 12);
+    expect(chance(run({}), SOMETHING_ELSE)).toBeCloseTo(0.2, 12);
   });
 
-  test('sticky: always against never, and an eighth for what is in no list', () => {
-    const total = 0.45 * withChance(ALWAYS) + 0.45 * withChance(NEVER) + 0.1 * withChance(0.12);
-    expect(chance(run({ sticky: 'yes' }), 'soft-one')).toBeCloseTo((0.45 * withChance(ALWAYS)) / total, 12);
-    expect(chance(run({ sticky: 'yes' }), 'hard-one')).toBeCloseTo((0.45 * withChance(NEVER)) / total, 12);
+  test('sticky: always against never, of a trouble and of what is in no list', () => {
+    const total = 0.4 * withChance(ALWAYS) + 0.6 * withChance(NEVER);
+    expect(chance(run({ sticky: 'yes' }), 'soft-one')).toBeCloseTo((0.4 * withChance(ALWAYS)) / total, 12);
+    expect(chance(run({ sticky: 'yes' }), 'hard-one')).toBeCloseTo((0.4 * withChance(NEVER)) / total, 12);
+  });
+
+  test('"no" makes what is in no list likelier by as much as what never shows it', () => {
+    const naming = run({ sticky: 'no', idle: 'no' });
+    expect(chance(naming, SOMETHING_ELSE) / chance(naming, 'hard-one')).toBeCloseTo(
+      (0.2 / 0.4) *
+        (overObservers((e) => ((1 - e) * (1 - NEVER) + e / 2) ** 2) /
+          overObservers((e) => ((1 - e) * (1 - NEVER) + e / 2) * 0.5)),
+      9,
+    );
   });
 
   test("a test's words are shared out over its answers, to sum to 1", () => {
-    const cover = withChance(ALWAYS / (ALWAYS + NEVER));
-    const total = 0.45 * cover + 0.45 * (1 - cover) + 0.1 * 0.5;
-    expect(chance(run({ lift: 'cover' }), 'hard-one')).toBeCloseTo((0.45 * cover) / total, 12);
+    const cover = ALWAYS / (ALWAYS + NEVER);
+    const total = 0.4 + 0.2 * 0.5;
+    expect(chance(run({ lift: 'cover' }), 'hard-one')).toBeCloseTo((0.4 * withChance(cover)) / total, 12);
   });
 
-  test('on a host nobody listed both stay possible', () => {
-    expect(chance(run({}, 'cactus'), 'soft-one')).toBeCloseTo(0.45, 12);
+  test('two answers of one observer: the product within each kind of observer', () => {
+    const both = (sticky: number, lift: number) =>
+      overObservers((e) => ((1 - e) * sticky + e / 2) * ((1 - e) * lift + e / 2));
+    const cover = ALWAYS / (ALWAYS + NEVER);
+    const soft = 0.4 * both(ALWAYS, cover);
+    const hard = 0.4 * both(NEVER, 1 - cover);
+    const rest = 0.2 * both(NEVER, 0.5);
+    expect(chance(run({ sticky: 'yes', lift: 'whole' }), 'soft-one')).toBeCloseTo(
+      soft / (soft + hard + rest),
+      12,
+    );
+  });
+
+  test('answers that no one trouble gives together lower the trust in all of them', () => {
+    const agreeing = run({ sticky: 'yes', lift: 'whole' }).trust;
+    expect(agreeing).toBeGreaterThan(0.8);
+    expect(run({}).trust).toBeCloseTo(0.8, 12);
+    expect(run({ sticky: 'yes', lift: 'cover' }).trust).toBeLessThan(0.7);
+  });
+
+  test('on a host nothing listed lives on, it is something else', () => {
+    expect(chance(run({}, 'cactus'), SOMETHING_ELSE)).toBe(1);
+    expect(run({ sticky: 'yes', lift: 'whole', idle: 'no' }, 'cactus').verdict.kind).toBe('none-of-these');
   });
 
   test(
@@ -98,21 +143,64 @@ describe('the next check', () => {
   test('a telling look comes before a knife; what tells next to nothing comes last', () => {
     const next = run({}).nextChecks;
     expect(next.map((check) => check.checkId)).toEqual(['sticky', 'lift', 'idle']);
-    expect(next[2]!.expectedBits).toBeLessThan(0.05);
+    expect(next[2]!.expectedBits).toBeLessThan(next[1]!.expectedBits);
     // Mutual information of sticky by hand: entropy of the answer less its mean entropy under each.
     const h = (p: number) => -p * Math.log2(p) - (1 - p) * Math.log2(1 - p);
-    const yes = 0.45 * withChance(ALWAYS) + 0.45 * withChance(NEVER) + 0.1 * withChance(0.12);
+    const yes = 0.4 * withChance(ALWAYS) + 0.6 * withChance(NEVER);
     expect(next[0]!.expectedBits).toBeCloseTo(
-      h(yes) - 0.45 * h(withChance(ALWAYS)) - 0.45 * h(withChance(NEVER)) - 0.1 * h(withChance(0.12)),
+      h(yes) - 0.4 * h(withChance(ALWAYS)) - 0.6 * h(withChance(NEVER)),
       12,
     );
   });
 
-  test('what was answered is not asked again', () => {
-    expect(run({ sticky: 'yes', idle: NOT_SURE }).nextChecks.map((check) => check.checkId)).toEqual([
-      'lift',
-      'idle',
+  test('"not sure" moves on; it comes once more, after all that was not asked, and then never', () => {
+    const unsure = run({ lift: NOT_SURE, sticky: NOT_SURE }).nextChecks;
+    expect(unsure.map(({ checkId, again }) => [checkId, again])).toEqual([
+      ['idle', false],
+      ['sticky', true],
+      ['lift', true],
     ]);
+    expect(run({ sticky: STILL_NOT_SURE, idle: NOT_SURE, lift: STILL_NOT_SURE }).nextChecks).toMatchObject([
+      { checkId: 'idle', again: true },
+    ]);
+    expect(run({ sticky: STILL_NOT_SURE }).answered).toBe(0);
+  });
+
+  test('signs that one look shows are asked together, a test by itself; where nothing tells, nothing is asked', () => {
+    expect(run({}).question).toEqual({ checkIds: ['sticky', 'idle'], again: false });
+    expect(run({ sticky: 'not-sure', idle: 'no' }).question).toEqual({ checkIds: ['lift'], again: false });
+    expect(run({ sticky: 'not-sure', idle: 'no', lift: 'still-not-sure' }).question).toEqual({
+      checkIds: ['sticky'],
+      again: true,
+    });
+    expect(run({ sticky: 'yes', idle: 'no', lift: 'whole' }).question).toBeNull();
+  });
+
+  test('which of two that are dealt with alike it is, is not worth a look', () => {
+    const twins = [SOFT, { ...SOFT, id: 'twin', looks: { ...SOFT.looks, idle: { yes: 'always' as const } } }];
+    const about = (treated: string | undefined) =>
+      nameIt(
+        {
+          ...KEY,
+          unlisted: [],
+          candidates: twins.map((each) => (treated ? { ...each, treatedAs: treated } : each)),
+        },
+        SCENE,
+        {},
+      ).nextChecks.find(({ checkId }) => checkId === 'idle')!.expectedBits;
+    expect(about('one')).toBeLessThan(1e-12);
+    expect(about(undefined)).toBeGreaterThan(0.05);
+  });
+
+  test('how far it is grows from nothing as answers settle it', () => {
+    expect(run({}).settled).toBe(0);
+    const half = run({ sticky: 'yes' }).settled;
+    expect(half).toBeGreaterThan(0);
+    expect(run({ sticky: 'yes', lift: 'whole' }).settled).toBeGreaterThan(half);
+  });
+
+  test('what was answered is not asked again', () => {
+    expect(run({ sticky: 'yes' }).nextChecks.map((check) => check.checkId)).toEqual(['lift', 'idle']);
   });
 });
 

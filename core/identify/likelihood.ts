@@ -1,21 +1,13 @@
 import { keptWhile } from '#core/caches';
 import {
   type Answers,
-  type Candidate,
   type Check,
   type FrequencyWord,
-  NOT_SURE,
+  type Looks,
+  saysNothing,
   WORD_PROBABILITY,
 } from './evidence.ts';
-
-/**
- * How often a sign shows in a trouble that is in no list: about as often as in those that are (five of
- * some forty; grade C).
- */
-const SIGN_IN_THE_UNKNOWN = 0.12;
-
-/** Share of answers taken to be mere chance (rule of thumb, grade C). */
-const WRONG_ANSWERS = 0.05;
+import type { Hypothesis } from './hypotheses.ts';
 
 /**
  * What a word is worth when the word itself may be a step off: the mean of its own probability and
@@ -33,68 +25,57 @@ function doubtedWords(): Record<FrequencyWord, number> {
 }
 
 /**
- * How often each answer of a check is the true one if the trouble is `candidate`, in the order of
- * `check.answers`, summing to 1: the words as they stand, without doubt. A check the candidate says
- * nothing about has all answers equally often.
+ * How often each answer of a check is the true one if the trouble looks as `looks` say, in the order of
+ * `check.answers`, summing to 1: the words as they stand, without doubt. A check nothing is said about has all
+ * answers equally often.
  */
-export function shownProbabilities(candidate: Pick<Candidate, 'looks'>, check: Check): number[] {
-  return fromWords(candidate, check, WORD_PROBABILITY);
+export function shownProbabilities(looks: Looks, check: Check): number[] {
+  return fromWords(looks, check, WORD_PROBABILITY);
 }
 
-/**
- * How likely each answer is to be given if the trouble is `candidate` (null: one in no list): the
- * words with their doubt, and a share of answers that is mere chance. In the order of `check.answers`,
- * summing to 1.
- */
-export function answerProbabilities(candidate: Pick<Candidate, 'looks'> | null, check: Check): number[] {
-  const meant = candidate ? fromWords(candidate, check, DOUBTED) : unknownTrouble(check);
-  return meant.map((probability) => (1 - WRONG_ANSWERS) * probability + WRONG_ANSWERS / check.answers.length);
+/** The same with the doubt about the words themselves; how often an answer is meant, by a perfect observer. */
+export function meantProbabilities(looks: Looks, check: Check): number[] {
+  return fromWords(looks, check, DOUBTED);
 }
 
-function unknownTrouble(check: Check): number[] {
-  if (check.kind === 'sign')
-    return check.answers.map((answer) =>
-      answer.id === 'yes' ? SIGN_IN_THE_UNKNOWN : 1 - SIGN_IN_THE_UNKNOWN,
-    );
-  return check.answers.map(() => 1 / check.answers.length);
-}
+/** The chance that an answer is given which is meant with `meant`, if a share of answers is mere chance. */
+export const answerChance = (meant: number, errorRate: number, check: Check): number =>
+  (1 - errorRate) * meant + errorRate / check.answers.length;
 
-function fromWords(
-  candidate: Pick<Candidate, 'looks'>,
-  check: Check,
-  worth: Readonly<Record<FrequencyWord, number>>,
-): number[] {
-  const words = candidate.looks[check.id];
+function fromWords(looks: Looks, check: Check, worth: Readonly<Record<FrequencyWord, number>>): number[] {
+  const words = looks[check.id];
   if (!words) return check.answers.map(() => 1 / check.answers.length);
   if (check.kind === 'sign') {
     // A sign is there or not: one word, for "yes", settles both.
     const yes = worth[words.yes ?? 'never'];
     return check.answers.map((answer) => (answer.id === 'yes' ? yes : 1 - yes));
   }
-  const weights = check.answers.map((answer) => worth[words[answer.id] ?? 'never']);
+  // What is never seen is one small chance, shared by all such answers, however many a check has.
+  const isNever = check.answers.map(({ id }) => (words[id] ?? 'never') === 'never');
+  const nevers = isNever.filter(Boolean).length;
+  const weights = check.answers.map(({ id }, i) => (isNever[i] ? worth.never / nevers : worth[words[id]!]));
   const total = weights.reduce((sum, weight) => sum + weight, 0);
   return weights.map((weight) => weight / total);
 }
 
-/** For each check: for each candidate, then "something else": the probability of each answer. */
-export type LikelihoodTable = ReadonlyMap<string, readonly (readonly number[])[]>;
+/** For each check: for each answer: how often it is meant under each hypothesis. */
+export type MeantTable = ReadonlyMap<string, readonly Float64Array[]>;
 
-const tables = keptWhile<readonly Candidate[], 'table', readonly Check[], LikelihoodTable>();
+const tables = keptWhile<readonly Hypothesis[], 'table', readonly Check[], MeantTable>();
 
-/** All answers' probabilities under all candidates; kept with the list, for the checks last asked about. */
-export function likelihoodTable(candidates: readonly Candidate[], checks: readonly Check[]): LikelihoodTable {
+/** All answers' probabilities under all hypotheses; kept with the list, for the checks last asked about. */
+export function meantTable(hypotheses: readonly Hypothesis[], checks: readonly Check[]): MeantTable {
   return tables(
-    candidates,
+    hypotheses,
     'table',
     checks,
-    () =>
-      new Map(
-        checks.map((check) => [
-          check.id,
-          [...candidates, null].map((candidate) => answerProbabilities(candidate, check)),
-        ]),
-      ),
+    () => new Map(checks.map((check) => [check.id, columns(hypotheses, check)])),
   );
+}
+
+function columns(hypotheses: readonly Hypothesis[], check: Check): Float64Array[] {
+  const rows = hypotheses.map(({ looks }) => meantProbabilities(looks, check));
+  return check.answers.map((_, answer) => Float64Array.from(rows, (row) => row[answer]!));
 }
 
 export interface WeighedAnswer {
@@ -106,7 +87,7 @@ export interface WeighedAnswer {
 export function weighedAnswers(checks: readonly Check[], answers: Answers): WeighedAnswer[] {
   return checks.flatMap((check) => {
     const answerId = answers[check.id];
-    if (answerId === undefined || answerId === NOT_SURE) return [];
+    if (saysNothing(answerId)) return [];
     const index = check.answers.findIndex((answer) => answer.id === answerId);
     if (index < 0) throw new RangeError(`"${answerId}" is not an answer to the check "${check.id}"`);
     return [{ check, index }];

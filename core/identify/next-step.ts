@@ -1,11 +1,8 @@
-import type { SuggestedCheck } from './next-check.ts';
+import { type SuggestedCheck, WORTH_LOOKING_BITS } from './next-check.ts';
 import { FEWEST_ANSWERS, type NamingVerdict } from './verdict.ts';
 
 /** What to do next about the name: look on, stop, or ask those who can tell. */
 export type NextStep = 'look-on' | 'enough' | 'lab';
-
-/** Below this no remaining look is expected to settle anything (bits; rule of thumb, grade C). */
-const WORTH_LOOKING_BITS = 0.08;
 
 /**
  * Enough when a species is named, or its group is and no cheap look would tell more; a diagnostic
@@ -16,7 +13,8 @@ export function nextStep(
   nextChecks: readonly SuggestedCheck[],
   answered: number,
 ): NextStep {
-  if (verdict.kind === 'named') return 'enough';
+  if (verdict.kind === 'named' || verdict.kind === 'alike') return 'enough';
+  if (verdict.kind === 'none-of-these') return 'lab';
   const worthLooking = nextChecks.some((check) => check.expectedBits >= WORTH_LOOKING_BITS);
   if (worthLooking || answered < FEWEST_ANSWERS) return 'look-on';
   return verdict.kind === 'group' ? 'enough' : 'lab';

@@ -1,21 +1,99 @@
+import { type Answers, type Check, FIRST_WORD, type FirstWord, type Key, type Scene } from './evidence.ts';
+import type { TargetGroup } from './evidence.ts';
+import { type Hypothesis, hypothesesIn, SOMETHING_ELSE } from './hypotheses.ts';
 import {
-  type Answers,
-  type Candidate,
-  type Check,
-  type Scene,
-  type TargetGroup,
-  WORD_PROBABILITY,
-} from './evidence.ts';
-import { likelihoodTable, weighedAnswers } from './likelihood.ts';
+  answerChance,
+  type MeantTable,
+  meantTable,
+  type WeighedAnswer,
+  weighedAnswers,
+} from './likelihood.ts';
+import { scenePriors } from './priors.ts';
 
-/** Stands for every trouble that is not in the list, so that a poor fit is not forced into one. */
-export const SOMETHING_ELSE = 'something-else';
+/**
+ * Two kinds of observers: those who are seldom wrong and those who often are, and how many there are of each
+ * (rule of thumb, grade C). Answers that do not go together make the second likelier, and then every answer
+ * weighs less.
+ */
+const OBSERVERS = [
+  { errorRate: 0.02, share: 0.8 },
+  { errorRate: 0.16, share: 0.2 },
+] as const;
 
-/** Share of first suspicions that turn out to be none of the listed troubles (rule of thumb, grade C). */
-const SOMETHING_ELSE_PRIOR = 0.1;
+/** A first word is chosen for what is not there this often (grade C). */
+const WRONG_WORD = 0.1;
+
+export interface Belief {
+  readonly hypotheses: readonly Hypothesis[];
+  readonly table: MeantTable;
+  readonly priors: readonly number[];
+  /** Of each hypothesis, in their order; they sum to 1. */
+  readonly probabilities: readonly number[];
+  /** Probability that the answers are those of a careful observer; falls where they contradict each other. */
+  readonly trust: number;
+  /** Share of the answers to be taken as mere chance, as far as the answers tell. */
+  readonly errorRate: number;
+  readonly weighed: readonly WeighedAnswer[];
+}
+
+/**
+ * Probability of each hypothesis given the answers, by Bayes' rule with the checks taken as independent once
+ * the trouble and the observer are known.
+ * @throws RangeError for an answer its check does not have.
+ */
+export function believe(key: Key, scene: Scene, answers: Answers): Belief {
+  const hypotheses = hypothesesIn(key, scene.month);
+  const table = meantTable(hypotheses, key.checks);
+  const priors = scenePriors(hypotheses, scene);
+  const weighed = weighedAnswers(key.checks, answers);
+  const word = key.firstWords.find(({ id }) => id === answers[FIRST_WORD]);
+  const started = priors.map((prior, i) => (word ? prior * wordChance(word, answers, table, i) : prior));
+  const byObserver = OBSERVERS.map(({ errorRate, share }) => ({
+    errorRate,
+    weights: started.map((weight, i) => share * weight * chanceOf(weighed, table, errorRate, i)),
+  }));
+  const sums = byObserver.map(({ weights }) => weights.reduce((sum, weight) => sum + weight, 0));
+  const total = sums.reduce((sum, each) => sum + each, 0);
+  return {
+    hypotheses,
+    table,
+    priors,
+    probabilities: hypotheses.map(
+      (_, i) => byObserver.reduce((sum, { weights }) => sum + weights[i]!, 0) / total,
+    ),
+    trust: sums[0]! / total,
+    errorRate: byObserver.reduce((sum, { errorRate }, r) => sum + (errorRate * sums[r]!) / total, 0),
+    weighed,
+  };
+}
+
+function chanceOf(
+  weighed: readonly WeighedAnswer[],
+  table: MeantTable,
+  errorRate: number,
+  place: number,
+): number {
+  let chance = 1;
+  for (const { check, index } of weighed)
+    chance *= answerChance(table.get(check.id)![index]![place]!, errorRate, check);
+  return chance;
+}
+
+/**
+ * The chance that at least one of the word's signs is there. A sign that was looked at since speaks for
+ * itself: seen, it explains the word; not seen, the others have to.
+ */
+function wordChance(word: FirstWord, answers: Answers, table: MeantTable, place: number): number {
+  if (word.signs.some((id) => answers[id] === 'yes')) return 1;
+  let none = 1;
+  for (const id of word.signs) if (answers[id] !== 'no') none *= 1 - table.get(id)![0]![place]!;
+  return WRONG_WORD + (1 - WRONG_WORD) * (1 - none);
+}
 
 export interface Standing {
+  /** A listed trouble, an unlisted one of some group, or {@link SOMETHING_ELSE}. */
   readonly targetId: string;
+  readonly listed: boolean;
   readonly probability: number;
 }
 
@@ -24,68 +102,58 @@ export interface GroupStanding {
   readonly probability: number;
 }
 
-/**
- * How much less likely a trouble's signs are out of their months, or under glass when it lives outdoors
- * (grade C).
- */
-const OUT_OF_SEASON = 0.2;
-const OUT_OF_PLACE = 0.1;
+const byProbability = <T extends { readonly probability: number }>(list: readonly T[]): T[] =>
+  [...list].sort((a, b) => b.probability - a.probability);
 
-/**
- * What is probable before anything is looked at: each trouble by how usual it is on this host, in
- * this month and place, plus a share for none of them. Probabilities 0–1 in the order of
- * `candidates`, the share last. An unlisted host counts as "never", which still leaves a little:
- * lists of hosts are not complete.
- */
-export function scenePriors(candidates: readonly Candidate[], { hostId, month, sheltered }: Scene): number[] {
-  const weights = candidates.map(
-    (candidate) =>
-      WORD_PROBABILITY[candidate.hosts[hostId] ?? 'never'] *
-      (sheltered || candidate.months.length === 0 || candidate.months.includes(month) ? 1 : OUT_OF_SEASON) *
-      (sheltered && candidate.shelter === 'outdoors' ? OUT_OF_PLACE : 1),
-  );
-  const total = weights.reduce((sum, weight) => sum + weight, 0);
-  return [...weights.map((weight) => ((1 - SOMETHING_ELSE_PRIOR) * weight) / total), SOMETHING_ELSE_PRIOR];
+/** Explanations most probable first; all that belong to no group stand together as {@link SOMETHING_ELSE}. */
+export function rank(hypotheses: readonly Hypothesis[], probabilities: readonly number[]): Standing[] {
+  const standings: Standing[] = [];
+  let elsewhere = 0;
+  hypotheses.forEach(({ id, group, candidate }, i) => {
+    if (candidate === null && group === null) elsewhere += probabilities[i]!;
+    else standings.push({ targetId: id, listed: candidate !== null, probability: probabilities[i]! });
+  });
+  return byProbability([...standings, { targetId: SOMETHING_ELSE, listed: false, probability: elsewhere }]);
 }
 
-/**
- * Probability of each candidate (then of "something else") given the answers, by Bayes' rule with
- * the checks taken as independent once the trouble is known.
- * @throws RangeError for an answer its check does not have.
- */
-export function posterior(
-  candidates: readonly Candidate[],
-  checks: readonly Check[],
-  scene: Scene,
-  answers: Answers,
-): number[] {
-  const weighed = weighedAnswers(checks, answers);
-  const table = likelihoodTable(candidates, checks);
-  const weights = scenePriors(candidates, scene).map((prior, i) =>
-    weighed.reduce((weight, { check, index }) => weight * table.get(check.id)![i]![index]!, prior),
+/** The same by what is done about it. */
+export function rankDecisions(
+  hypotheses: readonly Hypothesis[],
+  probabilities: readonly number[],
+): { readonly decision: string; readonly probability: number }[] {
+  return byProbability(
+    summed(hypotheses, probabilities, ({ decision }) => decision).map(([decision, probability]) => ({
+      decision,
+      probability,
+    })),
   );
-  const total = weights.reduce((sum, weight) => sum + weight, 0);
-  return weights.map((weight) => weight / total);
-}
-
-/** Candidates most probable first, "something else" among them. */
-export function rank(candidates: readonly Candidate[], probabilities: readonly number[]): Standing[] {
-  return probabilities
-    .map((probability, i) => ({ targetId: candidates[i]?.id ?? SOMETHING_ELSE, probability }))
-    .sort((a, b) => b.probability - a.probability);
 }
 
 /** The same by group. */
 export function rankGroups(
-  candidates: readonly Candidate[],
+  hypotheses: readonly Hypothesis[],
   probabilities: readonly number[],
 ): GroupStanding[] {
-  const sums = new Map<GroupStanding['group'], number>();
-  probabilities.forEach((probability, i) => {
-    const group = candidates[i]?.group ?? SOMETHING_ELSE;
-    sums.set(group, (sums.get(group) ?? 0) + probability);
-  });
-  return [...sums]
-    .map(([group, probability]) => ({ group, probability }))
-    .sort((a, b) => b.probability - a.probability);
+  return byProbability(
+    summed(hypotheses, probabilities, ({ group }) => group ?? SOMETHING_ELSE).map(
+      ([group, probability]): GroupStanding => ({ group, probability }),
+    ),
+  );
 }
+
+function summed<Kind>(
+  hypotheses: readonly Hypothesis[],
+  probabilities: readonly number[],
+  kindOf: (hypothesis: Hypothesis) => Kind,
+): [Kind, number][] {
+  const sums = new Map<Kind, number>();
+  hypotheses.forEach((hypothesis, i) => {
+    const kind = kindOf(hypothesis);
+    sums.set(kind, (sums.get(kind) ?? 0) + probabilities[i]!);
+  });
+  return [...sums];
+}
+
+/** The answer's chance under each hypothesis, chance answers among them. */
+export const chancesOf = (belief: Belief, check: Check, index: number): number[] =>
+  Array.from(belief.table.get(check.id)![index]!, (meant) => answerChance(meant, belief.errorRate, check));

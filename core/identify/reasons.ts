@@ -1,5 +1,6 @@
-import { type Candidate, type Check } from './evidence.ts';
-import { likelihoodTable, type WeighedAnswer } from './likelihood.ts';
+import type { Check } from './evidence.ts';
+import { answerChance } from './likelihood.ts';
+import { type Belief, chancesOf } from './posterior.ts';
 
 /** Evidence weaker than this many bits is not worth naming as a reason. */
 const TELLING_BITS = 0.3;
@@ -37,51 +38,39 @@ export interface FieldAnswer {
   readonly fieldBits: number;
 }
 
-/**
- * All that reasons rest on: the given answers, and the checks still open with each candidate's surest
- * answer.
- */
+/** All that reasons rest on: the answers that carry weight, and the checks still open. */
 export interface Field {
-  readonly given: readonly FieldAnswer[];
-  readonly open: readonly { readonly check: Check; readonly surest: readonly number[] }[];
+  readonly weighed: readonly FieldAnswer[];
+  readonly open: readonly Check[];
+  readonly belief: Belief;
 }
 
 /**
- * The given answers against the field of all troubles; resting on no answer, it lets no reason depend
+ * The answers against the field of all troubles; resting on no answer, it lets no reason depend
  * on the order they came in.
  */
-export function fieldOf(
-  candidates: readonly Candidate[],
-  checks: readonly Check[],
-  weighed: readonly WeighedAnswer[],
-  priors: readonly number[],
-): Field {
-  const table = likelihoodTable(candidates, checks);
-  const answered = new Set(weighed.map(({ check }) => check));
-  const fieldAnswers = weighed.map(({ check, index }) => {
-    const chances = table.get(check.id)!.map((perAnswer) => perAnswer[index]!);
-    return {
-      checkId: check.id,
-      answerId: check.answers[index]!.id,
-      chances,
-      fieldBits: Math.log2(priors.reduce((sum, p, i) => sum + p * chances[i]!, 0)),
-    };
-  });
-  const open = checks
-    .filter((check) => !answered.has(check))
-    .map((check) => ({ check, surest: table.get(check.id)!.map((perAnswer) => Math.max(...perAnswer)) }));
-  return { given: fieldAnswers, open };
+export function fieldOf(checks: readonly Check[], belief: Belief): Field {
+  const answered = new Set(belief.weighed.map(({ check }) => check));
+  return {
+    weighed: belief.weighed.map(({ check, index }) => {
+      const chances = chancesOf(belief, check, index);
+      return {
+        checkId: check.id,
+        answerId: check.answers[index]!.id,
+        chances,
+        fieldBits: Math.log2(belief.priors.reduce((sum, p, i) => sum + p * chances[i]!, 0)),
+      };
+    }),
+    open: checks.filter((check) => !answered.has(check)),
+    belief,
+  };
 }
 
 /**
  * What speaks for and against one candidate (strongest first), and which unanswered checks could.
  * `field` as from {@link fieldOf}.
  */
-export function reasonsFor(
-  place: number,
-  candidates: readonly Candidate[],
-  { given: weighed, open }: Field,
-): Reasons {
+export function reasonsFor(place: number, { weighed, open, belief }: Field): Reasons {
   const speaking: Reason[] = [],
     against: Reason[] = [];
   for (const { checkId, answerId, chances, fieldBits } of weighed) {
@@ -94,9 +83,22 @@ export function reasonsFor(
   return {
     for: speaking.sort((a, b) => b.bits - a.bits),
     against: against.sort((a, b) => a.bits - b.bits),
-    missing: open
-      .filter(({ check, surest }) => surest[place]! >= SURE && candidates[place]!.looks[check.id])
-      .sort((a, b) => b.surest[place]! - a.surest[place]!)
-      .map(({ check }) => check.id),
+    missing: missingFor(place, open, belief),
   };
+}
+
+function missingFor(
+  place: number,
+  open: readonly Check[],
+  { hypotheses, table, errorRate }: Belief,
+): string[] {
+  return open
+    .filter((check) => hypotheses[place]!.looks[check.id])
+    .map((check) => ({
+      id: check.id,
+      surest: Math.max(...table.get(check.id)!.map((meant) => answerChance(meant[place]!, errorRate, check))),
+    }))
+    .filter(({ surest }) => surest >= SURE)
+    .sort((a, b) => b.surest - a.surest)
+    .map(({ id }) => id);
 }

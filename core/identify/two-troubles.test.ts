@@ -30,7 +30,11 @@ const SCALE = candidate('scale', 'soft', 'domes', 'sticky');
 const FLY = candidate('fly', 'sap-sucker', 'flies', 'rise');
 const OTHER_SCALE = candidate('other-scale', 'soft', 'flies', 'rise');
 const run = (candidates: Candidate[], answers: Record<string, string>) =>
-  nameIt(candidates, CHECKS, { hostId: 'oak', month: 6, sheltered: false }, answers);
+  nameIt(
+    { candidates, unlisted: [], checks: CHECKS, firstWords: [] },
+    { hostId: 'oak', month: 6, sheltered: false },
+    answers,
+  );
 
 test('signs of both are two troubles, signs of one are one', () => {
   const both = run([SCALE, FLY], { domes: 'yes', sticky: 'yes', flies: 'yes', rise: 'yes' }).two!;

@@ -1,5 +1,4 @@
-import type { Answers, Candidate, Check } from './evidence.ts';
-import { likelihoodTable, weighedAnswers } from './likelihood.ts';
+import { type Belief, chancesOf } from './posterior.ts';
 
 /** Two troubles that together explain the answers far better than any one. */
 export interface TwoTroubles {
@@ -19,24 +18,19 @@ const SHARE_OF_PAIRS = 0.3;
 
 /**
  * Whether the answers point to two troubles of different groups on one plant. A sign shows if
- * either makes it; all tests are made on one insect, which is either with even chance. `priors` as from
- * `scenePriors`, "something else" last.
+ * either makes it; all tests are made on one insect, which is either with even chance. Only listed troubles that
+ * live on this host are paired.
  */
-export function twoTroubles(
-  candidates: readonly Candidate[],
-  checks: readonly Check[],
-  priors: readonly number[],
-  answers: Answers,
-): TwoTroubles | null {
-  const table = likelihoodTable(candidates, checks);
-  const weighed = weighedAnswers(checks, answers).map(({ check, index }) => ({
+export function twoTroubles(belief: Belief): TwoTroubles | null {
+  const { hypotheses, priors } = belief;
+  const weighed = belief.weighed.map(({ check, index }) => ({
     kind:
       check.kind === 'test'
         ? ('test' as const)
         : check.answers[index]!.id === 'yes'
           ? ('seen' as const)
           : ('absent' as const),
-    chances: table.get(check.id)!.map((perAnswer) => perAnswer[index]!),
+    chances: chancesOf(belief, check, index),
   }));
   const linesOf = (kind: 'test' | 'seen' | 'absent') =>
     weighed.filter((answer) => answer.kind === kind).map((answer) => answer.chances);
@@ -52,9 +46,10 @@ export function twoTroubles(
   );
   let pairs = 0;
   let best: { a: number; b: number; weight: number } | null = null;
-  for (let a = 0; a < candidates.length; a++) {
-    for (let b = a + 1; b < candidates.length; b++) {
-      if (candidates[a]!.group === candidates[b]!.group) continue;
+  const paired = hypotheses.flatMap(({ candidate }, i) => (candidate && priors[i]! > 0 ? [i] : []));
+  for (const [n, a] of paired.entries()) {
+    for (const b of paired.slice(n + 1)) {
+      if (hypotheses[a]!.group === hypotheses[b]!.group) continue;
       const [first, second] = [alone[a]!, alone[b]!];
       const weight =
         2 *
@@ -71,7 +66,7 @@ export function twoTroubles(
   if (!best) return null;
   const probability = (TWO_AT_ONCE * pairs) / (TWO_AT_ONCE * pairs + (1 - TWO_AT_ONCE) * one);
   if (probability < SAID_FROM || best.weight < SHARE_OF_PAIRS * pairs) return null;
-  return { targetIds: [candidates[best.a]!.id, candidates[best.b]!.id], probability };
+  return { targetIds: [hypotheses[best.a]!.id, hypotheses[best.b]!.id], probability };
 }
 
 /** Chance that every sign seen is made by at least one of the two. */

@@ -26,7 +26,7 @@ export const inspectionRecord = z.object({
   on: civilDate,
   answers: z
     .record(z.string().max(40), z.string().max(40))
-    .refine((answers) => Object.keys(answers).length <= 60, 'too-many-answers'),
+    .refine((answers) => Object.keys(answers).length <= 120, 'too-many-answers'),
   coversTurned: wholeCount(1000),
 });
 export type Inspection = z.infer<typeof inspectionRecord>;

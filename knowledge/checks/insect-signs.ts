@@ -129,4 +129,10 @@ export const INSECT_SIGNS: readonly Check[] = [
     'Are there blobs of froth on stems?',
     'Wipe one open: a small pale insect sits inside.',
   ),
+  sign(
+    'no-mark',
+    'insects that sit and leave no mark',
+    'Do single insects only sit there, with no mark, stickiness or damage beneath?',
+    'Flies, beetles, bugs and wasps rest and sun themselves on any plant.',
+  ),
 ];

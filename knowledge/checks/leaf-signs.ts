@@ -258,4 +258,22 @@ export const LEAF_SIGNS: readonly Check[] = [
     'Are there pale rings, oak-leaf lines or a mosaic in the leaf?',
     'The same on leaves of one shoot, year after year.',
   ),
+  sign(
+    'even-pattern',
+    'the same pattern on many leaves',
+    'Is the yellowing the same on many leaves of one age, and alike on both halves of a leaf?',
+    'Between or along the veins; old leaves first, or young ones first, but not here and there.',
+  ),
+  sign(
+    'wipes-off',
+    'marks that wipe off',
+    'Do the marks wipe off with a wet finger, the leaf beneath sound and green?',
+    'Wipe one clean and mark the leaf: what comes back within a week grows.',
+  ),
+  sign(
+    'droppings',
+    'droppings, or the eater itself',
+    'Are there droppings on the leaves below, or caterpillars, beetles or slugs?',
+    'Look by torchlight too; many eat at night.',
+  ),
 ];

@@ -3,6 +3,26 @@ import type { Check } from '#core/identify';
 /** What is done to one insect, leaf or twig to find out more. */
 export const TESTS: readonly Check[] = [
   {
+    id: 'colour',
+    kind: 'test',
+    name: 'colour',
+    question: 'What colour is what caught your eye?',
+    effort: 'look',
+    how: 'The insect, its cover, the spot or the powder itself, in daylight; not the leaf about it.',
+    answers: [
+      { id: 'white', label: 'White' },
+      { id: 'grey', label: 'Grey' },
+      { id: 'brown', label: 'Brown' },
+      { id: 'black', label: 'Black' },
+      { id: 'orange', label: 'Orange or rusty' },
+      { id: 'yellow', label: 'Yellow' },
+      { id: 'red', label: 'Red, pink or purple' },
+      { id: 'green', label: 'Green or olive' },
+      { id: 'silver', label: 'Silvery or see-through' },
+      { id: 'missing', label: 'None: something is missing or eaten' },
+    ],
+  },
+  {
     id: 'lift',
     kind: 'test',
     name: 'lift test',

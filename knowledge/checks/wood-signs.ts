@@ -97,4 +97,10 @@ export const WOOD_SIGNS: readonly Check[] = [
     'Do flower buds brown and fall, or stay on brown, without opening?',
     'Cut one: black bristles, rot or nothing at all.',
   ),
+  sign(
+    'trunk-base',
+    'it starts at the base of the trunk',
+    'Does it start at the base of the trunk, near the soil?',
+    'Scrape a little soil away; look at the graft and just below it.',
+  ),
 ];

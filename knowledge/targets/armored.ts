@@ -32,11 +32,13 @@ export const ARMORED: readonly Target[] = [
     hosts:
       'apple=usually pear=usually quince=sometimes plum=usually cherry=sometimes peach=usually ' +
       'apricot=sometimes almond=usually hawthorn=sometimes rose=rarely lilac=rarely currant=sometimes ' +
-      'medlar=rarely cotoneaster=sometimes pyracantha=rarely',
+      'medlar=rarely cotoneaster=sometimes pyracantha=rarely' +
+      ' elm=rarely',
+    elsewhere: 'rarely',
     signs: 'red-halo=usually white-flecks=never',
     tests: {
-      shape: 'round-cap=always',
-      where: 'old-bark=usually twigs=usually leaves=rarely',
+      shape: 'round-cap=always pear=rarely',
+      where: 'old-bark=usually twigs=usually leaves=rarely fruit=sometimes',
       crawlers: 'yellow=always',
     },
     generations: '2 to 5',
@@ -54,7 +56,9 @@ export const ARMORED: readonly Target[] = [
     hosts:
       'apple=sometimes pear=sometimes lilac=usually dogwood=usually boxwood=sometimes maple=sometimes ' +
       'walnut=rarely spindle=rarely hawthorn=rarely ash=usually willow=sometimes poplar=sometimes ' +
-      'cotoneaster=usually blueberry=rarely currant=sometimes viburnum=rarely beech=sometimes',
+      'cotoneaster=usually blueberry=rarely currant=sometimes viburnum=rarely beech=sometimes' +
+      ' elm=sometimes hazelnut=rarely raspberry=rarely plane=rarely horse-chestnut=rarely linden=rarely',
+    elsewhere: 'rarely',
     signs: 'white-flecks=never',
     tests: {
       shape: 'oyster=always',
@@ -78,7 +82,9 @@ export const ARMORED: readonly Target[] = [
     hosts:
       'peach=usually plum=sometimes cherry=sometimes apricot=sometimes lilac=sometimes privet=usually ' +
       'cherry-laurel=usually mulberry=usually persimmon=sometimes walnut=rarely spindle=rarely ' +
-      'pachysandra=rarely currant=rarely',
+      'pachysandra=rarely currant=rarely' +
+      ' mango=rarely hydrangea=rarely catalpa=rarely',
+    elsewhere: 'rarely',
     signs: 'white-flecks=usually yellow-speckle=rarely dieback=usually',
     tests: {
       shape: 'white-oval=usually round-cap=sometimes',
@@ -95,7 +101,7 @@ export const ARMORED: readonly Target[] = [
     name: 'Pine needle scale',
     scientific: 'Chionaspis pinifoliae',
     what: 'White narrow covers on needles, as if flecked with paint; red eggs beneath in winter.',
-    hosts: 'pine=always spruce=sometimes',
+    hosts: 'pine=always spruce=sometimes' + ' hemlock=rarely',
     signs: 'white-flecks=always crust=rarely',
     tests: {
       shape: 'white-oval=always oyster=sometimes',
@@ -113,7 +119,7 @@ export const ARMORED: readonly Target[] = [
     name: 'Juniper scale',
     scientific: 'Carulaspis juniperi',
     what: 'Tiny white rounds with a yellow middle on needles and cones; foliage dulls and yellows.',
-    hosts: 'juniper=always',
+    hosts: 'juniper=always' + ' arborvitae=sometimes',
     signs: 'crust=rarely yellow-speckle=usually',
     tests: {
       shape: 'round-cap=usually white-oval=sometimes flat-disc=rarely',
@@ -132,12 +138,13 @@ export const ARMORED: readonly Target[] = [
     what: 'Reddish round covers on leaves, twigs and fruit of citrus; leaves yellow round each.',
     hosts:
       'lemon=usually orange=usually citrus-other=usually kumquat=sometimes calamondin=sometimes ' +
-      'rose=rarely bay-laurel=rarely',
+      'rose=rarely bay-laurel=rarely' +
+      ' guava=rarely olive=rarely eucalyptus=rarely ficus=rarely',
     shelter: 'either',
     signs: 'white-flecks=never yellow-speckle=usually',
     tests: {
       shape: 'round-cap=always flat-disc=rarely',
-      where: 'leaves=usually twigs=usually',
+      where: 'leaves=usually twigs=usually fruit=sometimes',
       crawlers: 'yellow=always',
     },
     generations: '3 and more',
@@ -169,7 +176,9 @@ export const ARMORED: readonly Target[] = [
     what: 'Flat pale discs with a yellow middle on leaves of many evergreens.',
     hosts:
       'oleander=usually bay-laurel=usually olive=sometimes lemon=sometimes holly=rarely ' +
-      'cherry-laurel=sometimes camellia=rarely',
+      'cherry-laurel=sometimes camellia=rarely' +
+      ' avocado=sometimes palm=usually cycad=usually ivy=usually ficus=sometimes mango=sometimes house-plant=sometimes orchid=sometimes magnolia=rarely mahonia=rarely',
+    elsewhere: 'rarely',
     shelter: 'either',
     signs: 'white-flecks=rarely yellow-speckle=usually crust=sometimes',
     tests: {
@@ -209,7 +218,7 @@ export const ARMORED: readonly Target[] = [
     name: 'Obscure scale',
     scientific: 'Melanaspis obscura',
     what: 'Grey rounds the colour of oak bark, in overlapping crusts; branches die back.',
-    hosts: 'oak=usually hickory=sometimes walnut=rarely beech=rarely',
+    hosts: 'oak=usually hickory=sometimes walnut=rarely beech=rarely' + ' elm=rarely',
     signs: 'crust=always dieback=usually white-flecks=never yellow-speckle=rarely',
     tests: {
       shape: 'round-cap=always',
@@ -228,12 +237,68 @@ export const ARMORED: readonly Target[] = [
     what: "Grey-brown rounds on bark, young ones crowding under the mother's edge like petals.",
     hosts:
       'walnut=usually hickory=sometimes maple=sometimes linden=sometimes apple=rarely holly=rarely ' +
-      'dogwood=rarely',
+      'dogwood=rarely' +
+      ' elm=rarely horse-chestnut=rarely',
     signs: 'crust=always dieback=sometimes white-flecks=never',
     tests: { shape: 'round-cap=always', where: 'old-bark=always twigs=sometimes', crawlers: 'yellow=always' },
     generations: '1 to 2',
     winter: 'second-stage young',
     takenFor: 'San Jose scale, bark',
     sits: 'bark of trunk and larger branches',
+  }),
+  target('armored', {
+    id: 'gloomy-scale',
+    name: 'Gloomy scale',
+    scientific: 'Melanaspis tenebricosa',
+    what: 'Grey rounds the colour of bark on maples, worst in hot streets; branches rough, then bare.',
+    hosts: 'maple=usually elm=rarely linden=rarely poplar=rarely japanese-maple=rarely sugar-maple=sometimes',
+    signs: 'crust=always dieback=usually white-flecks=never yellow-speckle=rarely',
+    tests: {
+      shape: 'round-cap=always',
+      where: 'old-bark=always twigs=sometimes',
+      crawlers: 'yellow=usually cream=sometimes',
+    },
+    generations: '1, hatching for weeks',
+    winter: 'mated females',
+    takenFor: 'bark, walnut scale',
+    sits: 'bark of trunk and branches',
+  }),
+  target('armored', {
+    id: 'japanese-maple-scale',
+    name: 'Japanese maple scale',
+    scientific: 'Lopholeucaspis japonica',
+    what: 'Small mussel-shaped covers dusted white on bark of many trees and shrubs; purple bodies and crawlers.',
+    hosts:
+      'japanese-maple=usually maple=sometimes dogwood=sometimes magnolia=sometimes holly=sometimes ' +
+      'privet=sometimes linden=sometimes redbud=sometimes pyracantha=sometimes euonymus=rarely camellia=rarely ' +
+      'cotoneaster=rarely cherry=rarely boxwood=rarely elm=rarely',
+    signs: 'crust=always white-flecks=sometimes dieback=usually',
+    tests: {
+      shape: 'oyster=always white-oval=rarely',
+      where: 'old-bark=usually twigs=usually leaves=rarely',
+      press: 'pink-red=usually fluid=sometimes dry=sometimes',
+      crawlers: 'pink=always',
+    },
+    generations: '1 to 2, overlapping',
+    winter: 'immatures and some mated females',
+    takenFor: 'oystershell scale',
+    sits: 'bark of trunk, branches and twigs',
+  }),
+  target('armored', {
+    id: 'rose-scale',
+    name: 'Rose scale',
+    scientific: 'Aulacaspis rosae',
+    what: 'Flat white rounds and white flecks on old canes of roses and brambles, low down and in shade.',
+    hosts: 'rose=usually raspberry=usually',
+    signs: 'white-flecks=always crust=usually dieback=sometimes yellow-speckle=rarely',
+    tests: {
+      shape: 'white-oval=always flat-disc=rarely',
+      where: 'old-bark=always twigs=sometimes',
+      crawlers: 'pink=always',
+    },
+    generations: '1 to 3',
+    winter: 'females and eggs',
+    takenFor: 'whitewash, mildew',
+    sits: 'canes, most at the base',
   }),
 ];

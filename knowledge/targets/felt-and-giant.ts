@@ -34,12 +34,33 @@ export const FELT_AND_GIANT: readonly Target[] = [
       'keeps it down unless sprays kill the beetle.',
     hosts:
       'lemon=sometimes orange=sometimes citrus-other=sometimes kumquat=sometimes calamondin=sometimes ' +
-      'pittosporum=usually magnolia=rarely rose=rarely bay-laurel=rarely',
+      'pittosporum=usually magnolia=rarely rose=rarely bay-laurel=rarely' +
+      ' lilly-pilly=rarely mango=rarely guava=rarely fig=rarely',
+    elsewhere: 'rarely',
     shelter: 'either',
     tests: { where: 'twigs=usually old-bark=sometimes leaves=sometimes' },
     generations: '2 to 3',
     winter: 'all stages',
     takenFor: 'mealybug, cottony camellia scale',
     sits: 'young along leaf veins, grown ones on twigs and branches',
+  }),
+  target('felt', {
+    id: 'european-elm-scale',
+    name: 'European elm scale',
+    scientific: 'Gossyparia spuria',
+    what: 'Dark oval bodies in a white fringe, packed into bark crevices of elm; honeydew and yellow leaves.',
+    hosts: 'elm=usually',
+    signs: 'white-felt=sometimes crust=sometimes',
+    tests: {
+      where: 'old-bark=always twigs=usually leaves=rarely',
+      shape: 'fringed=always sac=rarely',
+      press: 'pink-red=usually fluid=sometimes dry=rarely',
+      crawlers: 'yellow=always',
+      'turn-over': 'body=usually eggs=rarely empty=sometimes',
+    },
+    generations: '1',
+    winter: 'second-stage young in bark crevices',
+    takenFor: 'mealybug, oystershell scale',
+    sits: 'forks and undersides of branches; young on leaf veins in summer',
   }),
 ];

@@ -15,7 +15,10 @@ export const NEIGHBOURS: readonly Target[] = [
     name: 'Aphids',
     scientific: 'Aphididae',
     what: 'Soft little insects crowding tips and young leaves, which curl; sticky, with ants.',
-    hosts: MANY_LEAFY,
+    hosts:
+      MANY_LEAFY +
+      ' ivy=usually palm=rarely fern=rarely cycad=rarely orchid=sometimes elm=usually hazelnut=usually raspberry=usually',
+    elsewhere: 'sometimes',
     shelter: 'either',
     months: WARM,
     signs: 'soft-clusters=always sticky=usually black-film=sometimes ants=usually rolled-edge=usually',
@@ -30,7 +33,9 @@ export const NEIGHBOURS: readonly Target[] = [
     hosts:
       'lemon=usually orange=usually citrus-other=usually calamondin=usually kumquat=usually ' +
       'gardenia=usually hibiscus=usually camellia=sometimes azalea=sometimes viburnum=rarely ' +
-      'bay-laurel=rarely fig=sometimes',
+      'bay-laurel=rarely fig=sometimes' +
+      ' guava=usually avocado=sometimes passionfruit=sometimes ficus=sometimes',
+    elsewhere: 'rarely',
     shelter: 'either',
     signs: 'white-flies=always sticky=usually black-film=usually white-flecks=rarely',
     tests: {
@@ -48,7 +53,9 @@ export const NEIGHBOURS: readonly Target[] = [
     hosts:
       'camellia=usually lemon=usually orange=usually citrus-other=usually calamondin=usually ' +
       'kumquat=usually gardenia=sometimes fig=sometimes grape=sometimes hibiscus=usually ' +
-      'bay-laurel=sometimes oleander=sometimes pittosporum=rarely crape-myrtle=rarely',
+      'bay-laurel=sometimes oleander=sometimes pittosporum=rarely crape-myrtle=rarely' +
+      ' house-plant=usually orchid=usually ficus=usually cycad=sometimes palm=sometimes passionfruit=usually guava=usually avocado=sometimes mango=sometimes fern=sometimes ivy=rarely feijoa=rarely',
+    elsewhere: 'rarely',
     shelter: 'either',
     signs:
       'mealy=always sticky=usually black-film=usually ants=usually cotton-sac=sometimes white-felt=rarely',
@@ -65,7 +72,9 @@ export const NEIGHBOURS: readonly Target[] = [
     name: 'Psyllids',
     scientific: 'Psylloidea',
     what: 'Jumping plant lice; waxy tails or curled, pitted leaves; sticky.',
-    hosts: 'pear=usually olive=sometimes bay-laurel=usually boxwood=usually lemon=rarely orange=rarely',
+    hosts:
+      'pear=usually olive=sometimes bay-laurel=usually boxwood=usually lemon=rarely orange=rarely' +
+      ' lilly-pilly=usually eucalyptus=usually citrus-other=rarely',
     months: WARM,
     shelter: 'either',
     signs: 'sticky=usually black-film=sometimes rolled-edge=usually galls=rarely mealy=rarely',
@@ -78,7 +87,9 @@ export const NEIGHBOURS: readonly Target[] = [
     name: 'Lace bugs',
     scientific: 'Tingidae',
     what: 'Stippled leaves with varnish-black dots beneath; flat insects with lacy wings.',
-    hosts: 'azalea=usually pyracantha=sometimes hawthorn=sometimes oak=sometimes cotoneaster=sometimes',
+    hosts:
+      'azalea=usually pyracantha=sometimes hawthorn=sometimes oak=sometimes cotoneaster=sometimes' +
+      ' avocado=rarely plane=usually elm=rarely',
     months: WARM,
     signs: 'stipple=always tar-dots=always yellow-speckle=usually',
     tests: { where: 'leaves=always' },
@@ -91,7 +102,9 @@ export const NEIGHBOURS: readonly Target[] = [
     what: 'Silvery streaks with black specks; thin running slivers in buds and under leaves.',
     hosts:
       'rose=usually gardenia=sometimes lemon=sometimes orange=sometimes viburnum=sometimes ' +
-      'privet=usually azalea=sometimes grape=sometimes',
+      'privet=usually azalea=sometimes grape=sometimes' +
+      ' ficus=usually avocado=sometimes mango=rarely citrus-other=sometimes',
+    elsewhere: 'rarely',
     shelter: 'either',
     months: WARM,
     signs: 'silver-streaks=always stipple=sometimes walks=sometimes',
@@ -123,7 +136,9 @@ export const NEIGHBOURS: readonly Target[] = [
       'juniper=usually rose=usually camellia=usually lemon=usually orange=usually citrus-other=usually ' +
       'kumquat=usually calamondin=usually apple=sometimes plum=sometimes spruce=usually ' +
       'boxwood=sometimes hibiscus=sometimes euonymus=sometimes hydrangea=sometimes azalea=rarely ' +
-      'holly=sometimes',
+      'holly=sometimes' +
+      ' house-plant=usually ivy=usually arborvitae=sometimes hemlock=usually palm=sometimes avocado=sometimes raspberry=sometimes elm=sometimes',
+    elsewhere: 'sometimes',
     shelter: 'either',
     winter: 'eggs on bark, or all stages under cover',
   }),
@@ -134,7 +149,8 @@ export const NEIGHBOURS: readonly Target[] = [
     what: 'Pouches, beads or felt patches on leaves, from mites too small to see.',
     hosts:
       'maple=usually linden=usually pear=sometimes grape=usually walnut=usually plum=sometimes ' +
-      'beech=sometimes currant=sometimes',
+      'beech=sometimes currant=sometimes' +
+      ' elm=sometimes hazelnut=usually raspberry=rarely',
     months: WARM,
     signs: 'galls=always stipple=rarely walks=rarely web=never white-felt=rarely',
     matters: 'looks only',
@@ -146,7 +162,7 @@ export const NEIGHBOURS: readonly Target[] = [
     what: 'Green and black caterpillars eat box bare inside webbing.',
     hosts: 'boxwood=always',
     months: WARM,
-    signs: 'web=usually dieback=sometimes',
+    signs: 'web=usually dieback=sometimes droppings=always',
     report: true,
     winter: 'small caterpillars in spun leaves',
   }),
@@ -156,32 +172,10 @@ export const NEIGHBOURS: readonly Target[] = [
     scientific: 'various',
     what: 'Leaves holed or eaten from the edge.',
     hosts: `${MANY_LEAFY} grape=sometimes hickory=sometimes holly=rarely azalea=rarely viburnum=usually`,
+    elsewhere: 'sometimes',
     months: WARM,
-    signs: 'web=rarely',
+    signs: 'web=rarely droppings=usually',
     matters: 'seldom on grown plants',
-  }),
-  target('bacterium', {
-    id: 'fire-blight',
-    name: 'Fire blight',
-    scientific: 'Erwinia amylovora',
-    what: 'Shoots blacken and bend like a hook, as if burnt; ooze on warm damp days.',
-    hosts:
-      'pear=usually apple=sometimes quince=usually hawthorn=usually pyracantha=usually ' +
-      'cotoneaster=usually medlar=sometimes',
-    months: [4, 5, 6, 7],
-    signs: 'hooked-shoot=always brown-blossom=sometimes',
-    report: true,
-    winter: 'cankers',
-  }),
-  target('bacterium', {
-    id: 'bacterial-spot',
-    name: 'Bacterial spot and canker',
-    scientific: 'Xanthomonas, Pseudomonas',
-    what: 'Angular spots that may fall out, sunken gummy cankers.',
-    hosts: 'cherry=sometimes plum=sometimes peach=sometimes apricot=sometimes lilac=usually walnut=sometimes',
-    months: [4, 5, 6, 7, 8],
-    signs: 'shot-holes=usually dieback=always yellow-speckle=sometimes',
-    tests: { where: 'leaf-surface=usually twigs=usually' },
   }),
   target('fungus', {
     id: 'box-blight',
@@ -192,5 +186,71 @@ export const NEIGHBOURS: readonly Target[] = [
     signs: 'dieback=always fringed-spots=rarely',
     report: true,
     winter: 'fallen leaves and stems',
+  }),
+  target('sap-sucker', {
+    id: 'woolly-apple-aphid',
+    name: 'Woolly apple aphid',
+    scientific: 'Eriosoma lanigerum',
+    what: 'Loose white wool in wounds and on bark of apple, purple-brown aphids in it, lumps on twigs and roots.',
+    hosts:
+      'apple=usually hawthorn=sometimes cotoneaster=sometimes pyracantha=sometimes elm=sometimes pear=rarely quince=rarely',
+    signs: 'white-wool=always galls=usually sticky=sometimes black-film=rarely soft-clusters=sometimes',
+    tests: {
+      where: 'old-bark=usually twigs=usually',
+      press: 'pink-red=usually fluid=sometimes',
+      shape: 'none=usually',
+    },
+    winter: 'aphids on roots and in bark',
+    takenFor: 'mealybug, scale egg sacs',
+    matters: 'on young trees and where galls split; brush, and keep the little wasp that eats it',
+  }),
+  target('sap-sucker', {
+    id: 'olive-lace-bug',
+    name: 'Olive lace bug',
+    scientific: 'Froggattia olivinia',
+    what: 'Yellow stippled olive leaves with dark specks beneath; flat mottled bugs in crowds; leaves fall.',
+    hosts: 'olive=sometimes',
+    signs: 'stipple=always tar-dots=usually yellow-speckle=usually',
+    tests: { where: 'leaves=always' },
+    winter: 'eggs in leaves',
+    takenFor: 'mites, hunger',
+  }),
+  target('sap-sucker', {
+    id: 'passionvine-hopper',
+    name: 'Passionvine hopper',
+    scientific: 'Scolypopa australis',
+    what: 'Delta-winged hoppers and fluffy-tailed young that flick away from stems; honeydew.',
+    hosts:
+      'passionfruit=usually citrus-other=sometimes lemon=sometimes orange=sometimes hydrangea=sometimes ivy=sometimes feijoa=sometimes',
+    elsewhere: 'never',
+    months: [5, 6, 7, 8, 9, 10],
+    signs: 'hoppers=always sticky=usually black-film=sometimes',
+    tests: { where: 'twigs=usually leaves=sometimes' },
+    winter: 'eggs in dead stems',
+    takenFor: 'moths, whitefly',
+    matters: 'honey from hives nearby can be harmed; otherwise seldom',
+  }),
+  target('sap-sucker', {
+    id: 'bronze-orange-bug',
+    name: 'Bronze orange bug',
+    scientific: 'Musgraveia sulciventris',
+    what: 'Large flat bugs, green then orange then bronze, sucking citrus shoots; they spray a burning smell.',
+    hosts: 'citrus-other=sometimes orange=sometimes lemon=sometimes kumquat=rarely calamondin=rarely',
+    months: [2, 3, 4, 5, 6, 7, 8],
+    signs: 'big-bugs=always wilting=sometimes dieback=rarely',
+    tests: { where: 'twigs=usually leaves=sometimes' },
+    winter: 'small green young under leaves',
+    takenFor: 'other shield bugs',
+    matters: 'on young trees: tongs and a bucket of soapy water, with goggles and gloves',
+  }),
+  target('gall-maker', {
+    id: 'citrus-gall-wasp',
+    name: 'Citrus gall wasp',
+    scientific: 'Bruchophagus fellis',
+    what: 'Lumpy swellings along green citrus twigs; small holes in them once the wasps have left in spring.',
+    hosts: 'lemon=usually citrus-other=usually orange=sometimes kumquat=rarely calamondin=rarely',
+    winter: 'larvae in the twig',
+    takenFor: 'graft unions, scale',
+    matters: 'on young trees: cut out or slice galls in winter, before wasps leave; bin them sealed',
   }),
 ];

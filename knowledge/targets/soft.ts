@@ -11,7 +11,9 @@ export const SOFT: readonly Target[] = [
     hosts:
       'lemon=usually orange=usually citrus-other=usually calamondin=usually kumquat=usually ' +
       'camellia=usually bay-laurel=usually holly=sometimes pittosporum=sometimes fig=sometimes ' +
-      'cherry-laurel=rarely azalea=rarely gardenia=sometimes oleander=sometimes hibiscus=sometimes',
+      'cherry-laurel=rarely azalea=rarely gardenia=sometimes oleander=sometimes hibiscus=sometimes' +
+      ' ficus=usually ivy=usually house-plant=usually fern=sometimes orchid=usually palm=sometimes passionfruit=sometimes avocado=sometimes mango=sometimes guava=sometimes loquat=sometimes lilly-pilly=sometimes feijoa=sometimes cycad=rarely',
+    elsewhere: 'rarely',
     shelter: 'either',
     signs: 'sticky=always ants=usually domes=sometimes',
     tests: {
@@ -31,7 +33,8 @@ export const SOFT: readonly Target[] = [
     what: 'Dark domes with ridges like an H on twigs of olive, citrus and many evergreens.',
     hosts:
       'olive=always orange=usually lemon=usually citrus-other=usually oleander=usually fig=sometimes ' +
-      'bay-laurel=rarely pomegranate=rarely camellia=rarely',
+      'bay-laurel=rarely pomegranate=rarely camellia=rarely' +
+      ' lilly-pilly=sometimes ficus=sometimes loquat=sometimes guava=rarely feijoa=rarely avocado=rarely ivy=rarely gardenia=sometimes',
     shelter: 'either',
     signs: 'sticky=always black-film=always h-ridge=always domes=always ants=usually',
     tests: {
@@ -55,7 +58,9 @@ export const SOFT: readonly Target[] = [
     hosts:
       'apple=sometimes pear=sometimes plum=usually peach=sometimes apricot=sometimes grape=sometimes ' +
       'walnut=sometimes currant=sometimes oak=rarely maple=rarely hawthorn=sometimes rose=sometimes ' +
-      'dogwood=rarely magnolia=rarely ash=rarely linden=rarely',
+      'dogwood=rarely magnolia=rarely ash=rarely linden=rarely' +
+      ' hazelnut=usually raspberry=rarely elm=sometimes plane=rarely beech=rarely blueberry=sometimes',
+    elsewhere: 'rarely',
     signs: 'domes=always',
     tests: {
       shape: 'dome=always flat-oval=rarely',
@@ -114,7 +119,8 @@ export const SOFT: readonly Target[] = [
       'trees.',
     hosts:
       'maple=usually magnolia=sometimes dogwood=sometimes linden=sometimes redbud=sometimes ' +
-      'pear=rarely cherry=sometimes walnut=rarely',
+      'pear=rarely cherry=sometimes walnut=rarely' +
+      ' elm=rarely',
     signs: 'sticky=always domes=always',
     tests: {
       shape: 'dome=always',
@@ -143,7 +149,9 @@ export const SOFT: readonly Target[] = [
     name: 'Cottony maple scale',
     scientific: 'Neopulvinaria innumerabilis',
     what: 'Flat brown insects on twigs that push out cottony sacs like popcorn in early summer.',
-    hosts: 'maple=usually linden=sometimes dogwood=rarely grape=rarely hickory=rarely beech=rarely',
+    hosts:
+      'maple=usually linden=sometimes dogwood=rarely grape=rarely hickory=rarely beech=rarely' +
+      ' elm=rarely plane=rarely',
     signs: 'cotton-sac=always domes=rarely',
     tests: {
       shape: 'flat-oval=sometimes sac=usually',
@@ -185,7 +193,8 @@ export const SOFT: readonly Target[] = [
     what: 'Pinkish-white blunt lumps of wax, star-shaped when young, along leaf veins and twigs.',
     hosts:
       'citrus-other=sometimes orange=sometimes holly=sometimes camellia=rarely indian-hawthorn=rarely ' +
-      'bay-laurel=rarely',
+      'bay-laurel=rarely' +
+      ' avocado=sometimes mango=sometimes loquat=rarely gardenia=rarely ficus=rarely',
     signs: 'wax-lump=always domes=rarely',
     tests: {
       shape: 'wax=always',
@@ -205,7 +214,8 @@ export const SOFT: readonly Target[] = [
     what: 'Large white lumps of wet-looking wax with a horn, on twigs.',
     hosts:
       'holly=usually euonymus=sometimes boxwood=sometimes camellia=sometimes pyracantha=sometimes ' +
-      'spindle=rarely',
+      'spindle=rarely' +
+      ' gardenia=rarely lilly-pilly=rarely loquat=rarely',
     signs: 'wax-lump=always domes=rarely',
     tests: {
       shape: 'wax=always',
@@ -245,5 +255,69 @@ export const SOFT: readonly Target[] = [
     winter: 'young on young twigs',
     takenFor: 'tuliptree scale',
     sits: 'young twigs, one and two years old, all year',
+  }),
+  target('soft', {
+    id: 'horse-chestnut-scale',
+    name: 'Horse-chestnut scale',
+    scientific: 'Pulvinaria regalis',
+    what: 'Round white cushions, each capped by a brown disc, on trunks and branches in early summer.',
+    hosts:
+      'horse-chestnut=usually linden=usually maple=sometimes magnolia=sometimes bay-laurel=sometimes ' +
+      'dogwood=rarely elm=sometimes willow=rarely japanese-maple=rarely',
+    signs: 'cotton-sac=always domes=sometimes sticky=sometimes black-film=rarely',
+    tests: {
+      shape: 'sac=usually flat-oval=sometimes',
+      where: 'old-bark=always twigs=sometimes leaves=rarely',
+      'turn-over': 'eggs=usually body=sometimes empty=rarely',
+      crawlers: 'cream=usually yellow=sometimes',
+    },
+    generations: '1',
+    winter: 'young on twigs',
+    takenFor: 'fungus, cottony maple scale',
+    sits: 'trunk and main branches in early summer, leaves in summer, twigs in winter',
+    matters: 'looks only; big trees bear it',
+    seasonal: [
+      {
+        months: [7, 8, 9, 10],
+        signs: 'cotton-sac=sometimes',
+        tests: { where: 'leaves=always twigs=sometimes' },
+      },
+    ],
+  }),
+  target('soft', {
+    id: 'hydrangea-scale',
+    name: 'Hydrangea scale',
+    scientific: 'Pulvinaria hydrangeae',
+    what: 'Oval white egg sacs on stems and under leaves of hydrangea in early summer; brown flat insects after.',
+    hosts: 'hydrangea=usually viburnum=rarely cherry=rarely hawthorn=rarely',
+    signs: 'cotton-sac=usually domes=sometimes sticky=usually',
+    tests: {
+      shape: 'flat-oval=usually sac=usually',
+      where: 'leaves=usually twigs=usually',
+      'turn-over': 'eggs=usually body=sometimes empty=rarely',
+      crawlers: 'yellow=usually cream=sometimes',
+    },
+    generations: '1',
+    winter: 'young on stems',
+    takenFor: 'mealybug, cottony cushion scale',
+    sits: 'leaves in summer, stems from autumn',
+  }),
+  target('soft', {
+    id: 'spruce-bud-scale',
+    name: 'Spruce bud scale',
+    scientific: 'Physokermes piceae',
+    what: 'Brown balls like buds, in clusters where spruce twigs branch; mould below, lower branches die.',
+    hosts: 'spruce=usually',
+    signs: 'domes=always sticky=usually black-film=usually dieback=usually',
+    tests: {
+      shape: 'dome=always',
+      where: 'twigs=always leaves=rarely',
+      'turn-over': 'eggs=usually body=sometimes empty=sometimes',
+      crawlers: 'pink=usually cream=sometimes',
+    },
+    generations: '1',
+    winter: 'young under needles and at twig bases',
+    takenFor: 'buds',
+    sits: 'bases of young twigs',
   }),
 ];

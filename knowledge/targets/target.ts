@@ -1,6 +1,7 @@
 import type { Grade } from '#core/figures';
 import type { Candidate, FrequencyWord, Looks, TargetGroup } from '#core/identify';
 import { CHECKS } from '../checks/index.ts';
+import { COLOURS } from './colours.ts';
 
 /** A trouble as the knowledge base holds it. */
 export interface Target extends Candidate {
@@ -31,6 +32,8 @@ export interface TargetText {
   readonly what: string;
   /** "apple=usually pear=sometimes" */
   readonly hosts: string;
+  /** How usual on hosts not named; left out where it never lives on them. */
+  readonly elsewhere?: FrequencyWord;
   readonly months?: readonly number[];
   readonly shelter?: Candidate['shelter'];
   /** Signs it shows, "white-flecks=always"; every other sign is never seen. */
@@ -68,7 +71,7 @@ const GROUP_TEXT: Readonly<Record<TargetGroup, GroupText>> = {
   armored: {
     signs:
       'ants=rarely yellow-speckle=sometimes white-flecks=sometimes crust=usually domes=rarely ' +
-      'red-halo=rarely dieback=sometimes',
+      'red-halo=rarely dieback=sometimes sunken-bark=rarely',
     tests: {
       lift: 'cover-only=always whole=rarely nothing=rarely',
       press: 'fluid=usually dry=sometimes',
@@ -148,7 +151,7 @@ const GROUP_TEXT: Readonly<Record<TargetGroup, GroupText>> = {
   },
   fungus: {
     signs: 'yellow-speckle=sometimes rolled-edge=rarely dieback=rarely',
-    tests: { ...NO_INSECT, where: 'leaf-surface=always', larva: 'gone=always' },
+    tests: { ...NO_INSECT, where: 'leaf-surface=always leaves=rarely', larva: 'gone=always' },
     confirmedBy: 'the look of the spots after a damp night in a bag, or a lab',
     sits: 'leaves',
     matters:
@@ -161,7 +164,7 @@ const GROUP_TEXT: Readonly<Record<TargetGroup, GroupText>> = {
     signs: 'yellow-speckle=sometimes ants=rarely rolled-edge=rarely',
     tests: {
       lift: 'whole=usually nothing=sometimes',
-      where: 'leaves=usually twigs=sometimes',
+      where: 'leaves=usually twigs=sometimes leaf-surface=rarely',
       larva: 'gone=always',
     },
     confirmedBy: 'legs: it walks or flies when touched',
@@ -195,6 +198,15 @@ const GROUP_TEXT: Readonly<Record<TargetGroup, GroupText>> = {
     sits: 'shoots, blossom and leaves',
     matters: 'at once: cut well below, clean the blade each time',
     enemies: 'none',
+    sourceIds: ['practice'],
+  },
+  'gall-maker': {
+    signs: 'galls=always dieback=rarely twisted-growth=rarely',
+    tests: { ...NO_INSECT, where: 'twigs=usually leaves=sometimes', larva: 'gone=always' },
+    confirmedBy: 'a larva in the gall cut open',
+    sits: 'inside swollen twigs or leaves',
+    matters: 'when young trees carry many; a grown tree bears some',
+    enemies: 'parasitic wasps',
     sourceIds: ['practice'],
   },
   helper: {
@@ -240,17 +252,31 @@ function withKinds(hosts: Record<string, FrequencyWord>): Record<string, Frequen
   return { ...Object.fromEntries(alike), ...hosts };
 }
 
-const NO_SIGN: Looks = Object.fromEntries(
+/** Signs nothing is said about are never seen, so that every trouble has an opinion on every sign. */
+export const NO_SIGN: Looks = Object.fromEntries(
   CHECKS.filter((check) => check.kind === 'sign').map((check) => [check.id, { yes: 'never' as const }]),
 );
 
-function signLooks(list = ''): Looks {
+export function signLooks(list = ''): Looks {
   return Object.fromEntries(Object.entries(words(list)).map(([id, word]) => [id, { yes: word }]));
 }
 
-function testLooks(tests: Readonly<Record<string, string>> = {}): Looks {
+export function testLooks(tests: Readonly<Record<string, string>> = {}): Looks {
   return Object.fromEntries(Object.entries(tests).map(([id, list]) => [id, words(list)]));
 }
+
+/** The colour a trouble shows, where one is written down. */
+export const colourLooks = (id: string): Looks => {
+  const colours = COLOURS[id];
+  return colours === undefined ? {} : { colour: words(colours) };
+};
+
+/** How a group looks where nothing more is known. */
+export const groupLooks = (group: TargetGroup): Looks => ({
+  ...NO_SIGN,
+  ...signLooks(GROUP_TEXT[group].signs),
+  ...testLooks(GROUP_TEXT[group].tests),
+});
 
 /** Completes a written target with its group's ways. */
 export function target(group: TargetGroup, text: TargetText): Target {
@@ -262,6 +288,7 @@ export function target(group: TargetGroup, text: TargetText): Target {
     scientific: text.scientific,
     what: text.what,
     hosts: withKinds(words(text.hosts)),
+    ...(text.elsewhere ? { elsewhere: text.elsewhere } : {}),
     months: text.months ?? [],
     shelter: text.shelter ?? 'outdoors',
     looks: {
@@ -270,6 +297,7 @@ export function target(group: TargetGroup, text: TargetText): Target {
       ...testLooks(usual.tests),
       ...signLooks(text.signs),
       ...testLooks(text.tests),
+      ...colourLooks(text.id),
     },
     generations: text.generations ?? usual.generations ?? 'varies',
     winter: text.winter ?? usual.winter ?? 'varies',

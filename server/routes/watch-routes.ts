@@ -1,15 +1,19 @@
 import { Hono } from 'hono';
 import { inspectionRecord, sampleRecord, tapeRecord, watchRecord } from '#core/records';
-import { NOT_SURE } from '#core/identify';
-import { CHECKS, TARGETS } from '#knowledge';
+import { FIRST_WORD, NOT_SURE, STILL_NOT_SURE } from '#core/identify';
+import { CHECKS, FIRST_WORDS, TARGETS } from '#knowledge';
 import { fieldProblem, jsonBody, Problem } from '#answers';
 import { notInFuture, refersTo, sameId, takenOut, type AppParts } from '../context.ts';
 import { ifAsSeen } from '../if-as-seen.ts';
 
 const TARGET_GROUP = new Map(TARGETS.map((target) => [target.id, target.group]));
-const CHECK_ANSWERS = new Map(
-  CHECKS.map((check) => [check.id, new Set([NOT_SURE, ...check.answers.map((answer) => answer.id)])]),
-);
+const ids = (list: readonly { readonly id: string }[]) => list.map(({ id }) => id);
+const CHECK_ANSWERS = new Map([
+  [FIRST_WORD, new Set(ids(FIRST_WORDS))],
+  ...CHECKS.map(
+    ({ id, answers }) => [id, new Set([NOT_SURE, STILL_NOT_SURE, ...ids(answers)])] as const,
+  ),
+]);
 
 /** Watches, and what is seen and counted for them. */
 export function watchRoutes(parts: AppParts) {

@@ -1,12 +1,20 @@
 import { makesHoneydew } from '#core/identify';
 import type { Garden } from '#core/records';
-import { beliefsAbout, cautionsFor, hostById, materialById, oilTopC, schoolsFor } from '#knowledge';
+import {
+  beliefsAbout,
+  cautionsFor,
+  countryNotesFor,
+  hostById,
+  materialById,
+  oilTopC,
+  schoolsFor,
+} from '#knowledge';
 import type { BenchWatch, WatchPicture } from '#engine';
 import { Link } from 'react-router';
 import { Beliefs } from '../../parts/beliefs.tsx';
 import type { Tank } from './use-tank.ts';
 
-const FISH_POISON = new Set(['bifenthrin', 'malathion', 'copper']);
+const FISH_POISON = new Set(['bifenthrin', 'malathion', 'pyrethrins', 'copper', 'copper-soap', 'bordeaux']);
 
 /** The cautions that apply to this spray, once each, the serious ones first. */
 export function CautionList({
@@ -60,6 +68,11 @@ export function CautionList({
       {materials.map((material) => (
         <div key={material.id} className="no-print">
           <Beliefs beliefs={beliefsAbout('materialIds', material.id)} />
+          {countryNotesFor(garden.country, material.id).map(({ says, grade }) => (
+            <p key={says} className="mt-1 rounded-lg bg-(--honey-pale) text-(--honey-deep) p-3">
+              <b>{material.name}:</b> {says} (grade {grade})
+            </p>
+          ))}
           <p className="soft text-sm mt-1">
             {material.name} reaches {material.reaches}. Watch: {material.watch}.{' '}
             <Link className="link-husk" to={`/mix/meet?a=${material.id}`}>
