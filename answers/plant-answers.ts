@@ -1,8 +1,13 @@
 import { Hono } from 'hono';
-import { feedingAnswer, leavesOf, picturesByPlant, roundAnswer, watchPictures } from '#engine';
+import { z } from 'zod';
+import { feedingAnswer, leavesOf, namingScene, picturesByPlant, roundAnswer, watchPictures } from '#engine';
 import type { AnswersFrom } from './answers-from.ts';
 import { byId } from './by-id.ts';
 import { orNotFound } from './problem.ts';
+import { query } from './validate.ts';
+
+/** The month it was seen in, where that was not today. */
+const seenThen = z.object({ month: z.coerce.number().int().min(1).max(12).optional() });
 
 /** Plants and where they stand, their diaries, and the rounds past them. */
 export function plantAnswers({ day, beside }: AnswersFrom) {
@@ -41,6 +46,11 @@ export function plantAnswers({ day, beside }: AnswersFrom) {
         return c.json({
           feeding: feedingAnswer(now, orNotFound(byId(now.books.state.plants, c.req.param('id')), 'plant')),
         });
+      })
+      .get('/plants/:id/naming', query(seenThen), (c) => {
+        const now = day();
+        const plant = orNotFound(byId(now.books.state.plants, c.req.param('id')), 'plant');
+        return c.json({ naming: namingScene(now, plant, c.req.valid('query').month ?? null) });
       })
       .get('/growth', (c) => c.json({ growth: day().books.state.growth }))
       .get('/rounds', (c) =>

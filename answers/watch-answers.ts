@@ -5,6 +5,7 @@ import {
   futuresMaterial,
   gardenHatch,
   listedWatch,
+  namesRecord,
   pictureOf,
   spreadAnswer,
   watchAnswer,
@@ -49,6 +50,7 @@ export function watchAnswers({ day, beside }: AnswersFrom) {
   };
   return new Hono()
     .get('/watches', (c) => c.json({ watches: watchPictures(day()).map(listedWatch) }))
+    .get('/names', (c) => c.json({ names: namesRecord(day()) }))
     .get('/watches/:id', (c) =>
       c.json({ picture: orNotFound(watchAnswer(day(), c.req.param('id')), 'watch') }),
     )

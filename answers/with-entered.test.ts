@@ -10,6 +10,7 @@ const tape = (id: string, crawlers: number): Tape => ({
   putOn: '2026-05-01',
   takenOff: '2026-05-08',
   crawlers,
+  colour: null,
 });
 const PACKED: PackedGarden = {
   state: {

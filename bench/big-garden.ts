@@ -66,6 +66,9 @@ function fillPlant(store: Store, n: number): void {
     outcome: 'open',
     outcomeOn: null,
     sourcePlantId: null,
+    firstTargetId: null,
+    firstGroup: null,
+    namedBy: null,
     note: '',
   };
   store.putPlant(plant);

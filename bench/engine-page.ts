@@ -24,6 +24,9 @@ function bigState(): GardenState {
     outcome: 'open',
     outcomeOn: null,
     sourcePlantId: null,
+    firstTargetId: null,
+    firstGroup: null,
+    namedBy: null,
     note: '',
   }));
   const samples = watches.flatMap(({ id }, n) =>

@@ -161,6 +161,9 @@ export function everyRecord(today: CivilDate): OneRecord[] {
         outcome: 'open',
         outcomeOn: null,
         sourcePlantId: EVERY.neighbour,
+        firstTargetId: 'walnut-scale',
+        firstGroup: 'armored',
+        namedBy: 'lab',
         note: '',
       },
       { refersTo: { plantId: 'plant', sourcePlantId: 'plant' }, days: ['openedOn'] },
@@ -273,7 +276,14 @@ export function everyRecord(today: CivilDate): OneRecord[] {
     one(
       'tape',
       'tapes',
-      { ...ofWatch, label: 'A', putOn: addDays(today, -14), takenOff: lastWeek, crawlers: 4 },
+      {
+        ...ofWatch,
+        label: 'A',
+        putOn: addDays(today, -14),
+        takenOff: lastWeek,
+        crawlers: 4,
+        colour: 'yellow',
+      },
       { refersTo: told, days: ['takenOff'], called: 'tape' },
     ),
     one(

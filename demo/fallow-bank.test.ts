@@ -96,6 +96,9 @@ test('plants under glass live by their own thermometer, and a moved one by both'
       outcome: 'open',
       outcomeOn: null,
       sourcePlantId: null,
+      firstTargetId: null,
+      firstGroup: null,
+      namedBy: null,
       note: '',
     });
     const clock = await get<ClockAnswer>(`/watches/${id}/clock`, 'clock');

@@ -50,6 +50,7 @@ export function hedgeTapes(
       putOn,
       takenOff,
       crawlers,
+      colour: 'yellow',
     });
   }
   return tapes;

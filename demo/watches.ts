@@ -60,6 +60,9 @@ function tell(number: number, told: Told): DemoWatch {
       outcome: told.outcome ?? 'open',
       outcomeOn: told.outcomeOn ?? null,
       sourcePlantId: told.source ? plantId(told.source) : null,
+      firstTargetId: told.target,
+      firstGroup: told.target ? targetById(told.target).group : null,
+      namedBy: told.target ? 'key' : null,
       note: told.note ?? '',
     },
     inspections: seen.map(([on, answers, coversTurned = 0], i) => ({

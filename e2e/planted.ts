@@ -71,6 +71,9 @@ export async function planted(
         outcome: 'open',
         outcomeOn: null,
         sourcePlantId: null,
+        firstTargetId: null,
+        firstGroup: null,
+        namedBy: null,
         note: '',
       };
       await put('/watches', record);

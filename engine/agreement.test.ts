@@ -234,6 +234,9 @@ function plantByChance(by: Chance, today: CivilDate) {
     outcome: 'open',
     outcomeOn: null,
     sourcePlantId: null,
+    firstTargetId: null,
+    firstGroup: null,
+    namedBy: null,
     note: '',
   };
   const growth: Growth[] = Array.from({ length: one([0, 0, 1, 2, 4]) }, () => ({
@@ -318,6 +321,7 @@ function tapesByChance({ whole, one }: Chance, watchId: string, today: CivilDate
     putOn: addDays(today, -last - 7 * i - 7),
     takenOff: addDays(today, -last - 7 * i),
     crawlers: one([0, 0, 4, 40, 140]),
+    colour: null,
   })).toReversed();
 }
 

@@ -43,6 +43,8 @@ export { nowAnswer, type DueAnswer, type NewsItem, type NowAnswer } from './now-
 export { hourAnswer, type HourJob } from './hour-answer.ts';
 export { bandAnswer, type BandAnswer, type BandBar, type BandWhat } from './band-answer.ts';
 export { weighAnswer, type SeenOnTheSpot, type WeighAnswer } from './weigh-answer.ts';
+export { namesRecord, type NamedWatch } from './names-record.ts';
+export { namingScene, type NamingClue, type NamingScene } from './naming-scene.ts';
 export { spreadAnswer, type SpreadList } from './spread-answer.ts';
 export { clockAnswer, type ClockAnswer, type ModelChoice } from './clock-answer.ts';
 export { gardenHatch, type GardenHatch, type SeasonHatch } from './garden-hatch.ts';

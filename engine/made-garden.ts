@@ -51,6 +51,9 @@ export const watchOn = (plant: Plant, targetId: string | null, more: Partial<Wat
   outcome: 'open',
   outcomeOn: null,
   sourcePlantId: null,
+  firstTargetId: null,
+  firstGroup: null,
+  namedBy: null,
   note: '',
   ...more,
 });
@@ -142,6 +145,7 @@ export const tapeOn = (watch: Watch, takenOff: CivilDate, crawlers: number): Tap
   putOn: addDays(takenOff, -7),
   takenOff,
   crawlers,
+  colour: null,
 });
 
 export const sightingOn = (watch: Watch, on: CivilDate, what: Sighting['what']): Sighting => ({

@@ -31,6 +31,9 @@ function twoPlants(latitudeDeg: number, first: CivilDate, last: CivilDate): Gard
     outcome: 'open',
     outcomeOn: null,
     sourcePlantId: null,
+    firstTargetId: null,
+    firstGroup: null,
+    namedBy: null,
     note: '',
   }));
   const [treated, untreated] = watches.map(({ id }) => id) as [string, string];

@@ -54,6 +54,9 @@ function fared(
     outcome: 'open',
     outcomeOn: null,
     sourcePlantId: null,
+    firstTargetId: null,
+    firstGroup: null,
+    namedBy: null,
     note: '',
   };
   const spray = blankSpray({

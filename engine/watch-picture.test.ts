@@ -57,6 +57,9 @@ function oneWatch(watch: Partial<Watch>, hostId = 'apple'): GardenState {
         outcome: 'open',
         outcomeOn: null,
         sourcePlantId: null,
+        firstTargetId: null,
+        firstGroup: null,
+        namedBy: null,
         note: '',
         ...watch,
       },
@@ -211,6 +214,7 @@ describe('crawlers after a look', () => {
     putOn: '2026-05-20',
     takenOff,
     crawlers: 9,
+    colour: null,
   });
   const none = sample('2026-06-01', 'twig', twigs(0));
   const pages = (takenOff: CivilDate) => {

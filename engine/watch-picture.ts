@@ -150,7 +150,10 @@ export function watchPicture(day: GardenDay, book: WatchBook): WatchPicture {
     tagged: taggedEffectOf(samples, tags, treatedOn),
     hostName: hostById(plant.hostId).name,
     targetName: nameOf(watch),
-    answers: Object.assign({}, ...inspections.map((inspection) => inspection.answers)) as Answers,
+    answers: Object.assign(
+      caughtColour(allTapes),
+      ...inspections.map((inspection) => inspection.answers),
+    ) as Answers,
     pastTapes: allTapes.filter((tape) => tape.takenOff < day.start),
     tapeVerdict: readTapes(tapes),
     life: lifeOf(day, inspections, samples, sprays, crawlersOn(tapes, sightings)),
@@ -318,9 +321,15 @@ function sprayHabits(
   };
 }
 
-export function nameOf(watch: Watch): string {
-  if (watch.targetId) return targetById(watch.targetId).name;
-  return watch.group ? `${GROUPS[watch.group].name}, species open` : 'Not yet named';
+export function nameOf({ targetId, group }: Pick<Watch, 'targetId' | 'group'>): string {
+  if (targetId) return targetById(targetId).name;
+  return group ? `${GROUPS[group].name}, species open` : 'Not yet named';
+}
+
+/** The colour of crawlers on its tapes answers the key's question. */
+function caughtColour(tapes: readonly Tape[]): Answers {
+  const colour = tapes.findLast((tape) => tape.crawlers > 0 && tape.colour !== null)?.colour;
+  return colour ? { crawlers: colour } : {};
 }
 
 /** Miners that winter as pupae in fallen leaves. */

@@ -9,6 +9,7 @@ const tape = (id: string, takenOff: string, crawlers = 1): Tape => ({
   putOn: '2026-05-01',
   takenOff,
   crawlers,
+  colour: null,
 });
 const EMPTY = emptyState(blankGarden({ name: 'T', latitudeDeg: 45, longitudeDeg: 0, timeZone: 'UTC' }));
 const two = { ...EMPTY, tapes: [tape('a', '2026-05-08'), tape('c', '2026-05-22')] };

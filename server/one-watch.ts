@@ -35,6 +35,9 @@ export function oneWatch(today: string) {
     outcome: 'open',
     outcomeOn: null,
     sourcePlantId: null,
+    firstTargetId: null,
+    firstGroup: null,
+    namedBy: null,
     note: '',
   };
   store.putWatch(watch);

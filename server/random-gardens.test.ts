@@ -150,6 +150,9 @@ function plantGarden(seed: number): Scene[] {
       outcome: 'open',
       outcomeOn: null,
       sourcePlantId: null,
+      firstTargetId: null,
+      firstGroup: null,
+      namedBy: null,
       note: '',
     };
     store.putPlant(plant);

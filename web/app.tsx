@@ -29,10 +29,12 @@ const NewPlantPage = lazy(() =>
 );
 const LookPage = lazy(() => import('./places/look/look-page.tsx').then((m) => ({ default: m.LookPage })));
 const NewWatchPage = lazy(() =>
-  import('./places/look/new-watch-page.tsx').then((m) => ({ default: m.NewWatchPage })),
+  import('./places/look/naming/new-watch-page.tsx').then((m) => ({ default: m.NewWatchPage })),
 );
 const WatchPage = lazy(() => import('./places/look/watch-page.tsx').then((m) => ({ default: m.WatchPage })));
-const NamePage = lazy(() => import('./places/look/name-page.tsx').then((m) => ({ default: m.NamePage })));
+const NamePage = lazy(() =>
+  import('./places/look/naming/name-page.tsx').then((m) => ({ default: m.NamePage })),
+);
 const EyePage = lazy(() => import('./places/look/eye/eye-page.tsx').then((m) => ({ default: m.EyePage })));
 const CountPage = lazy(() =>
   import('./places/look/count/count-page.tsx').then((m) => ({ default: m.CountPage })),

@@ -26,3 +26,4 @@ export {
 export { watchStatus, type WatchProgress, type WatchStatus } from './watch-status.ts';
 export { dormantDue } from './season-rules.ts';
 export { fillHours, type HourCandidate, type HourStep } from './one-hour.ts';
+export { nameHeld, type NameHeld } from './name-held.ts';

@@ -24,6 +24,7 @@ export {
 export { shownProbabilities } from './likelihood.ts';
 export { isScaleGroup, makesHoneydew } from './groups.ts';
 export { nameIt, type Naming } from './name-it.ts';
+export { signsMet } from './signs-met.ts';
 export { type NextStep } from './next-step.ts';
 export { type TwoTroubles } from './two-troubles.ts';
 export { type SuggestedCheck } from './next-check.ts';

@@ -5,6 +5,9 @@ import { itemProblem, PROTOCOL_SHAPES, PROTOCOLS } from '#core/sampling';
 import { CLOCK_STAGES } from './growth.ts';
 import { civilDate, note, ON_ONE, onWatchOrPlant, recordId, shortText, wholeCount } from './fields.ts';
 
+/** Who gave a watch its name: the key, its owner, or a lab or adviser. */
+export const NAMED_BY = ['key', 'owner', 'lab'] as const;
+
 export const watchRecord = z.object({
   id: recordId,
   plantId: recordId,
@@ -16,6 +19,10 @@ export const watchRecord = z.object({
   outcomeOn: civilDate.nullable(),
   /** The plant it came from, if that is known or suspected. */
   sourcePlantId: recordId.nullable().default(null),
+  /** The name it was first given, to see how names hold; null where it was opened without one. */
+  firstTargetId: z.string().max(60).nullable().default(null),
+  firstGroup: z.enum(TARGET_GROUPS).nullable().default(null),
+  namedBy: z.enum(NAMED_BY).nullable().default(null),
   note,
 });
 export type Watch = z.infer<typeof watchRecord>;
@@ -68,6 +75,9 @@ export const sampleRecord = z
   });
 export type Sample = z.infer<typeof sampleRecord>;
 
+/** Colours of crawlers, as the key asks for them. */
+export const CRAWLER_COLOURS = ['yellow', 'pink', 'cream'] as const;
+
 export const tapeRecord = z
   .object({
     id: recordId,
@@ -76,6 +86,7 @@ export const tapeRecord = z
     putOn: civilDate,
     takenOff: civilDate,
     crawlers: wholeCount(100_000),
+    colour: z.enum(CRAWLER_COLOURS).nullable().default(null),
   })
   .refine((tape) => tape.takenOff > tape.putOn, {
     path: ['takenOff'],

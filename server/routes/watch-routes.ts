@@ -10,9 +10,7 @@ const TARGET_GROUP = new Map(TARGETS.map((target) => [target.id, target.group]))
 const ids = (list: readonly { readonly id: string }[]) => list.map(({ id }) => id);
 const CHECK_ANSWERS = new Map([
   [FIRST_WORD, new Set(ids(FIRST_WORDS))],
-  ...CHECKS.map(
-    ({ id, answers }) => [id, new Set([NOT_SURE, STILL_NOT_SURE, ...ids(answers)])] as const,
-  ),
+  ...CHECKS.map(({ id, answers }) => [id, new Set([NOT_SURE, STILL_NOT_SURE, ...ids(answers)])] as const),
 ]);
 
 /** Watches, and what is seen and counted for them. */

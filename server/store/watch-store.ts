@@ -16,6 +16,9 @@ export function watchStore(db: Db) {
       outcome: 'outcome',
       outcomeOn: 'outcome_on',
       sourcePlantId: 'source_plant_id',
+      firstTargetId: 'first_target_id',
+      firstGroup: 'first_group',
+      namedBy: 'named_by',
       note: 'note',
     },
     'opened_on, id',
@@ -53,6 +56,7 @@ export function watchStore(db: Db) {
       putOn: 'put_on',
       takenOff: 'taken_off',
       crawlers: 'crawlers',
+      colour: 'colour',
     },
     'taken_off, label',
   );

@@ -1,16 +1,17 @@
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import type { Answers, Naming } from '#core/identify';
+import type { Watch } from '#core/records';
 import { targetById, inSentence } from '#knowledge';
 import type { WatchPicture } from '#engine';
-import { newId } from '../../api/new-id.ts';
-import { usePutInspection, usePutWatch, useWatch } from '../../api/queries.ts';
-import { useNotices } from '../../parts/notices.tsx';
-import { Answered, PageHead } from '../../parts/page.tsx';
-import { useToday } from '../../show/use-show.ts';
-import { NamingKey } from './naming-key.tsx';
-import { useScene } from './use-scene.ts';
-import { nameFrom } from './new-watch-page.tsx';
+import { newId } from '../../../api/new-id.ts';
+import { usePutInspection, usePutWatch, useWatch } from '../../../api/queries.ts';
+import { useNotices } from '../../../parts/notices.tsx';
+import { Answered, PageHead } from '../../../parts/page.tsx';
+import { useToday } from '../../../show/use-show.ts';
+import { type NameToKeep, NamingKey } from './naming-key.tsx';
+import { forgetDraft, type NamingDraft, useNamingDraft } from './naming-draft.ts';
+import { nameFrom } from './name-from.ts';
+import { useNamingScene } from './use-naming-scene.ts';
 
 /** Looking again at a watch: what was seen before is there, what is seen now is added. */
 export function NamePage() {
@@ -24,52 +25,35 @@ export function NamePage() {
 
 function NameIt({ picture }: { picture: WatchPicture }) {
   const { watch, plant, targetName } = picture;
-  const [answers, setAnswers] = useState<Answers>(picture.answers);
-  const [coversTurned, setCoversTurned] = useState(0);
-  const scene = useScene(plant.id);
-  if (!scene)
-    return (
-      <p className="soft" role="status">
-        Working it out…
-      </p>
-    );
+  const { draft, change } = useNamingDraft(watch.id, picture.answers);
+  const question = useNamingScene(plant.id);
   return (
     <>
       <PageHead
         title={`${plant.name}: what is it?`}
         lead={`Now called: ${inSentence(targetName)}. Answers from earlier looks are ticked; change what has changed.`}
       />
-      <NamingKey
-        scene={scene}
-        answers={answers}
-        onAnswers={setAnswers}
-        coversTurned={coversTurned}
-        onCoversTurned={setCoversTurned}
-        action={(naming) => (
-          <KeepName
-            picture={picture}
-            naming={naming}
-            answers={answers}
-            coversTurned={coversTurned}
-            key={watch.id}
+      <Answered question={question}>
+        {(seen) => (
+          <NamingKey
+            seen={seen}
+            draft={draft}
+            change={change}
+            action={(name) => <KeepName picture={picture} name={name} draft={draft} key={watch.id} />}
           />
         )}
-      />
+      </Answered>
     </>
   );
 }
 
-function KeepName({
-  picture,
-  naming,
-  answers,
-  coversTurned,
-}: {
-  picture: WatchPicture;
-  naming: Naming;
-  answers: Answers;
-  coversTurned: number;
-}) {
+interface KeepNameProps {
+  readonly picture: WatchPicture;
+  readonly name: NameToKeep;
+  readonly draft: NamingDraft;
+}
+
+function KeepName({ picture, name: toKeep, draft: { answers, coversTurned } }: KeepNameProps) {
   const { watch } = picture;
   const today = useToday();
   const navigate = useNavigate();
@@ -77,7 +61,7 @@ function KeepName({
   const putWatch = usePutWatch();
   const putInspection = usePutInspection();
   const [inspectionId] = useState(newId);
-  const name = nameFrom(naming);
+  const name = nameFrom(toKeep);
   const renames = name.group !== null && (name.targetId !== watch.targetId || name.group !== watch.group);
   const keep = async (rename: boolean) => {
     const changed = Object.fromEntries(
@@ -91,10 +75,12 @@ function KeepName({
         answers: changed,
         coversTurned,
       });
-    if (rename) await putWatch.mutateAsync({ from: watch, to: { ...watch, ...name } });
+    const renamed = { ...watch, ...name, ...firstNameOf(watch), namedBy: toKeep.namedBy };
+    if (rename) await putWatch.mutateAsync({ from: watch, to: renamed });
+    forgetDraft(watch.id);
     say(
       rename ? 'The watch has its new name.' : 'What you saw is kept.',
-      rename ? () => putWatch.mutate({ from: { ...watch, ...name }, to: watch }) : undefined,
+      rename ? () => putWatch.mutate({ from: renamed, to: watch }) : undefined,
     );
     await navigate(`/look/${watch.id}`);
   };
@@ -124,4 +110,10 @@ function KeepName({
       )}
     </div>
   );
+}
+
+/** A watch keeps the name it had when it first had one, so that the year's review can tell how names held. */
+function firstNameOf({ targetId, group, firstTargetId, firstGroup }: Watch) {
+  const hadNone = firstTargetId === null && firstGroup === null;
+  return hadNone ? { firstTargetId: targetId, firstGroup: group } : { firstTargetId, firstGroup };
 }

@@ -1,34 +1,36 @@
 import { Link } from 'react-router';
+import { SOMETHING_ELSE, type Naming, type Reason } from '#core/identify';
+import { GROUPS, inSentence, targetById, TOLD_APART } from '#knowledge';
+import { showShare } from '../../../show/units.ts';
 import {
-  FEWEST_ANSWERS,
-  GROUP_FROM,
-  NAMED_FROM,
-  SOMETHING_ELSE,
-  type Naming,
-  type Reason,
-} from '#core/identify';
-import { CHECKS, GROUPS, inSentence, targetById } from '#knowledge';
-import { showShare } from '../../show/units.ts';
+  checkOf,
+  reasonWords,
+  standingName,
+  unlistedKind,
+  verdictLead,
+  verdictTitle,
+} from './naming-words.ts';
 
 const SHOWN = 5;
 /** From this probability on a reportable trouble is spoken of. */
 const REPORT_FROM = 0.4;
+/** Below this trust the answers are said to fit together badly. */
+const LITTLE_TRUST = 0.45;
 
-/** What it most probably is, how sure that is, and why and why not. */
-export function NamingResult({ naming }: { naming: Naming }) {
+/** What it most probably is, how sure that is, and why and why not; `before` is what was thought one answer ago. */
+export function NamingResult({ naming, before }: { naming: Naming; before: Naming | null }) {
   const leader = naming.standings[0];
   const reportable =
-    leader &&
-    leader.targetId !== SOMETHING_ELSE &&
-    leader.probability >= REPORT_FROM &&
-    targetById(leader.targetId).report
+    leader?.listed && leader.probability >= REPORT_FROM && targetById(leader.targetId).report
       ? targetById(leader.targetId)
       : null;
   const likely = naming.standings.filter(({ probability }, i) => i < SHOWN && probability >= 0.005);
+  const earlier = new Map(before?.standings.map(({ targetId, probability }) => [targetId, probability]));
   return (
     <section aria-label="What it may be" aria-live="polite" className="sheet p-4">
       <p className="font-serif text-xl leading-snug">{verdictTitle(naming)}</p>
       <p className="soft text-sm mt-1">{verdictLead(naming)}</p>
+      <Progress naming={naming} />
       {naming.two && (
         <p className="mt-3 rounded-lg bg-(--honey-pale) text-(--honey-deep) p-3">
           <b>There may be two troubles:</b>{' '}
@@ -37,6 +39,12 @@ export function NamingResult({ naming }: { naming: Naming }) {
         </p>
       )}
       {!naming.two && naming.contradictions.length > 0 && <Contradictions naming={naming} />}
+      {naming.contradictions.length === 0 && naming.trust < LITTLE_TRUST && naming.answered > 2 && (
+        <p className="mt-3 rounded-lg bg-(--honey-pale) text-(--honey-deep) p-3">
+          <b>These answers fit together badly,</b> so all of them weigh less. Look again at what you are least
+          sure of.
+        </p>
+      )}
       {naming.step === 'lab' && <LabAdvice />}
       {reportable && (
         <p className="mt-3 rounded-lg bg-(--stop-pale) text-error font-semibold p-3">
@@ -44,6 +52,7 @@ export function NamingResult({ naming }: { naming: Naming }) {
           plants or cuttings, and ask yours.
         </p>
       )}
+      <ToldApart naming={naming} />
       <h2 className="mt-4 mb-1">Group</h2>
       <ul>
         {naming.groups.slice(0, 3).map(({ group, probability }) => (
@@ -57,20 +66,25 @@ export function NamingResult({ naming }: { naming: Naming }) {
       </ul>
       <h2 className="mt-4 mb-1">Which one</h2>
       <ul className="divide-y divide-base-300">
-        {likely.map(({ targetId, probability, reasons }) => (
+        {likely.map(({ targetId, listed, probability, reasons }) => (
           <li key={targetId} className="py-1.5">
             <ProbabilityBar
-              name={targetId === SOMETHING_ELSE ? 'Something not in the list' : targetById(targetId).name}
+              name={standingName(targetId)}
               probability={probability}
+              before={earlier.get(targetId) ?? null}
             />
             {reasons && (
               <details>
                 <summary className="link-husk list-none text-sm inline-block py-0.5">
                   Why, and why not
                 </summary>
-                <p className="text-sm soft mt-1">
-                  <i>{targetById(targetId).scientific}</i>. {targetById(targetId).what}
-                </p>
+                {listed ? (
+                  <p className="text-sm soft mt-1">
+                    <i>{targetById(targetId).scientific}</i>. {targetById(targetId).what}
+                  </p>
+                ) : (
+                  <p className="text-sm soft mt-1">{unlistedKind(targetId)?.advice}</p>
+                )}
                 <ReasonList title="For it" reasons={reasons.for} />
                 <ReasonList title="Against it" reasons={reasons.against} />
                 {reasons.missing.length > 0 && (
@@ -83,12 +97,14 @@ export function NamingResult({ naming }: { naming: Naming }) {
                     .
                   </p>
                 )}
-                <p className="text-sm mt-1">
-                  <b>What settles it:</b> {targetById(targetId).confirmedBy}.{' '}
-                  <Link className="link-husk" to={`/look/guide/${targetId}`}>
-                    Read on
-                  </Link>
-                </p>
+                {listed && (
+                  <p className="text-sm mt-1">
+                    <b>What settles it:</b> {targetById(targetId).confirmedBy}.{' '}
+                    <Link className="link-husk" to={`/look/guide/${targetId}`}>
+                      Read on
+                    </Link>
+                  </p>
+                )}
               </details>
             )}
           </li>
@@ -102,12 +118,49 @@ export function NamingResult({ naming }: { naming: Naming }) {
   );
 }
 
+/** How far the decision is settled. */
+function Progress({ naming }: { naming: Naming }) {
+  const share = naming.step === 'look-on' ? Math.min(0.95, naming.settled) : 1;
+  return (
+    <div className="mt-3 grid grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-2 text-sm soft">
+      <span>How far</span>
+      <progress
+        className="progress progress-primary h-2"
+        max={1}
+        value={share}
+        aria-label="How far it is settled"
+      />
+      <span>{naming.step === 'look-on' ? showShare(share) : 'enough asked'}</span>
+    </div>
+  );
+}
+
+/** The two that lead, if they are known to be mistaken for each other. */
+function ToldApart({ naming }: { naming: Naming }) {
+  const [first, second] = naming.standings.filter(({ listed }) => listed).map(({ targetId }) => targetId);
+  const pair = TOLD_APART.find(
+    ({ targetIds }) =>
+      first !== undefined && second !== undefined && targetIds.includes(first) && targetIds.includes(second),
+  );
+  if (!pair || naming.answered === 0 || naming.standings[0]!.probability >= 0.97) return null;
+  const [a, b] = pair.targetIds;
+  return (
+    <p className="mt-3 rounded-lg bg-base-200 p-3 text-[0.93rem]">
+      <b>Often mistaken for each other.</b> {pair.decides}{' '}
+      {pair.changes === null ? 'Which of the two changes nothing.' : pair.changes}{' '}
+      <Link className="link-husk" to={`/look/guide/apart/${a}/${b}`}>
+        Side by side
+      </Link>
+    </p>
+  );
+}
+
 /** Answers that do not go together; the person knows best which to look at again. */
 function Contradictions({ naming }: { naming: Naming }) {
   return (
     <div className="mt-3 rounded-lg bg-(--honey-pale) text-(--honey-deep) p-3">
-      <b>These do not go together in any one trouble known here.</b> Look again at one of them, or there are
-      two troubles:
+      <b>These do not go together in any one trouble known here.</b> All your answers weigh less for it. Look
+      again at one of them, or there are two troubles:
       <ul className="list-disc pl-5">
         {naming.contradictions.slice(0, 3).map(({ first, second }) => (
           <li key={first.checkId + second.checkId}>
@@ -125,16 +178,28 @@ function LabAdvice() {
     <div className="mt-3 rounded-lg bg-base-200 p-3 text-[0.93rem]">
       <b>Nothing left to look at would settle this.</b> A plant diagnostic lab can: send several fresh pieces
       at different stages with some sound leaf, dry, wrapped in paper towel within a bag, unsprayed, early in
-      the week, with the plant's name, where it grows, and what you saw. Until then treat it as its group, or
-      leave it.
+      the week. Open a watch: its sheet for the lab has the plant, where it grows, and what you saw. Until
+      then treat it as its group, or leave it.
     </div>
   );
 }
 
-function ProbabilityBar({ name, probability }: { name: string; probability: number }) {
+function ProbabilityBar({
+  name,
+  probability,
+  before = null,
+}: {
+  name: string;
+  probability: number;
+  before?: number | null;
+}) {
+  const moved = before !== null && Math.abs(probability - before) >= 0.03;
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_96px_46px] items-center gap-2 py-0.5">
-      <span>{name}</span>
+      <span>
+        {name}
+        {moved && <span className="soft text-sm"> was {showShare(before)}</span>}
+      </span>
       <span className="h-2 rounded bg-base-300 overflow-hidden" aria-hidden="true">
         <span className="block h-full bg-secondary" style={{ width: `${100 * probability}%` }} />
       </span>
@@ -162,40 +227,4 @@ function ReasonList({ title, reasons }: { title: string; reasons: readonly Reaso
       </ul>
     </div>
   );
-}
-
-const checkOf = (checkId: string) => CHECKS.find((check) => check.id === checkId)!;
-
-function reasonWords(checkId: string, answerId: string): string {
-  const check = checkOf(checkId);
-  if (check.kind === 'sign') return answerId === 'yes' ? check.name : `no ${check.name.replace(/^an? /, '')}`;
-  return `${check.name}: ${check.answers.find((answer) => answer.id === answerId)!.label.toLowerCase()}`;
-}
-
-function verdictTitle({ verdict }: Naming): string {
-  switch (verdict.kind) {
-    case 'named':
-      return targetById(verdict.targetId).name;
-    case 'group':
-      return `${GROUPS[verdict.group].name}, species open`;
-    case 'none-of-these':
-      return 'None of the troubles known here';
-    case 'not-enough':
-      return 'Not enough to name it';
-  }
-}
-
-function verdictLead({ verdict, answered }: Naming): string {
-  switch (verdict.kind) {
-    case 'named':
-      return GROUPS[targetById(verdict.targetId).group].meaning;
-    case 'group':
-      return `${GROUPS[verdict.group].meaning} The group is often all a decision needs.`;
-    case 'none-of-these':
-      return 'What you saw fits nothing in the list. A lab or local adviser can tell.';
-    case 'not-enough':
-      return answered < FEWEST_ANSWERS
-        ? `It takes at least ${FEWEST_ANSWERS} answers; ${answered} so far.`
-        : `A name needs ${showShare(NAMED_FROM)}, a group ${showShare(GROUP_FROM)}. Look further below.`;
-  }
 }
