@@ -1,8 +1,9 @@
+import { uniqBy } from 'es-toolkit';
 import { type CivilDate, daysBetween, hemisphereOf, monthOf, yearOf } from '#core/calendar';
 import type { Scene } from '#core/identify';
 import type { Plant } from '#core/records';
 import { placeOn } from '#core/weather';
-import { ingredientsOf } from '#knowledge';
+import { ingredientsOf, targetById } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
 import { staysOf } from './season-weather.ts';
 
@@ -133,25 +134,37 @@ function movedClues(day: GardenDay, plant: Plant): Told[] {
   ];
 }
 
-/** What was named in this garden before, and how surely: a lab knows best. */
+/** What was named in this garden before and can live on this plant, once each: the surest first. */
 function seenClues(day: GardenDay, plant: Plant): Told[] {
-  const named = day.books.state.watches.filter(
-    ({ targetId, outcome, openedOn }) =>
-      targetId !== null && outcome !== 'ruled-out' && openedOn <= day.today,
-  );
-  return named.map((watch) => {
-    const samePlant = watch.plantId === plant.id;
-    const byLab = watch.namedBy === 'lab';
-    return {
-      clue: {
-        what: 'seen-here',
-        year: yearOf(watch.openedOn),
-        plantName: day.books.plantBook(watch.plantId).plant.name,
-        samePlant,
-        byLab,
-        targetIds: [watch.targetId!],
-      },
-      odds: (samePlant ? ODDS.samePlant : ODDS.sameGarden) * (byLab ? ODDS.byLab : 1),
-    };
-  });
+  const clues = day.books.state.watches
+    .filter(
+      ({ targetId, outcome, openedOn }) =>
+        targetId !== null &&
+        outcome !== 'ruled-out' &&
+        openedOn <= day.today &&
+        livesOn(targetId, plant.hostId),
+    )
+    .map((watch): Told & { readonly targetId: string } => {
+      const samePlant = watch.plantId === plant.id;
+      const byLab = watch.namedBy === 'lab';
+      return {
+        targetId: watch.targetId!,
+        clue: {
+          what: 'seen-here',
+          year: yearOf(watch.openedOn),
+          plantName: day.books.plantBook(watch.plantId).plant.name,
+          samePlant,
+          byLab,
+          targetIds: [watch.targetId!],
+        },
+        odds: (samePlant ? ODDS.samePlant : ODDS.sameGarden) * (byLab ? ODDS.byLab : 1),
+      };
+    })
+    .toSorted((a, b) => b.odds - a.odds);
+  return uniqBy(clues, ({ targetId }) => targetId);
+}
+
+function livesOn(targetId: string, hostId: string): boolean {
+  const { hosts, elsewhere } = targetById(targetId);
+  return hosts[hostId] !== undefined || elsewhere !== undefined;
 }

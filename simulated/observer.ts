@@ -27,7 +27,10 @@ export interface ObserverWays {
 export interface ObservedCase {
   readonly truthId: string;
   readonly asked: number;
-  /** Questions asked, the first word and "not sure" among them, until a group, a name or "none of these" was said; null if never. */
+  /**
+   * Questions asked, the first word and "not sure" among them, until a group, a name or "none of these" was
+   * said; null if never.
+   */
   readonly questionsToGroup: number | null;
   readonly groupRight: boolean;
   /** What it ended with. */

@@ -32,6 +32,15 @@ const NewWatchPage = lazy(() =>
   import('./places/look/naming/new-watch-page.tsx').then((m) => ({ default: m.NewWatchPage })),
 );
 const WatchPage = lazy(() => import('./places/look/watch-page.tsx').then((m) => ({ default: m.WatchPage })));
+const LabSheetPage = lazy(() =>
+  import('./places/look/naming/lab-sheet-page.tsx').then((m) => ({ default: m.LabSheetPage })),
+);
+const ToldApartPage = lazy(() =>
+  import('./places/look/guide/told-apart-page.tsx').then((m) => ({ default: m.ToldApartPage })),
+);
+const NamesPage = lazy(() =>
+  import('./places/seasons/names-page.tsx').then((m) => ({ default: m.NamesPage })),
+);
 const NamePage = lazy(() =>
   import('./places/look/naming/name-page.tsx').then((m) => ({ default: m.NamePage })),
 );
@@ -148,6 +157,7 @@ export function App() {
           <Route path="look/guide" element={<GuidePage />} />
           <Route path="look/guide/host/:hostId" element={<HostPage />} />
           <Route path="look/guide/sign/:checkId" element={<SignPage />} />
+          <Route path="look/guide/apart/:firstId/:secondId" element={<ToldApartPage />} />
           <Route path="look/guide/:targetId" element={<TargetPage />} />
           <Route path="look/eye" element={<EyePage />} />
           <Route path="look/round" element={<RoundPage />} />
@@ -155,6 +165,7 @@ export function App() {
           <Route path="look/round/:roundId" element={<RoundSummaryPage />} />
           <Route path="look/:watchId" element={<WatchPage />} />
           <Route path="look/:watchId/name" element={<NamePage />} />
+          <Route path="look/:watchId/sheet" element={<LabSheetPage />} />
           <Route path="look/:watchId/count" element={<CountPage />} />
           <Route path="look/:watchId/tape" element={<CatchPage />} />
           <Route path="look/:watchId/photo/:photoId" element={<PhotoPage />} />
@@ -169,6 +180,7 @@ export function App() {
           <Route path="when/day" element={<DayPage />} />
           <Route path="now/day" element={<WorkingDayPage />} />
           <Route path="now/hour" element={<HourPage />} />
+          <Route path="seasons/names" element={<NamesPage />} />
           <Route path="seasons/book" element={<BookPage />} />
           <Route path="look/:watchId/hand" element={<HandPage />} />
           <Route path="look/:watchId/spray/:sprayId" element={<SprayPage />} />

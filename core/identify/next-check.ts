@@ -31,9 +31,9 @@ const SECOND_LOOK = 2;
 
 /**
  * The checks not yet asked, most telling for their effort first. What was answered "not sure" comes once more,
- * at twice the effort and after all that tells more than a little; then never again. The expected information is the mutual
- * information between the answer and the group, and between the answer and the decision, under the present
- * probabilities (Shannon 1948).
+ * at twice the effort and after all that tells more than a little; then never again. The expected information is
+ * the mutual information between the answer and the group, and between the answer and the decision, under the
+ * present probabilities (Shannon 1948).
  */
 export function suggestChecks(checks: readonly Check[], answers: Answers, belief: Belief): SuggestedCheck[] {
   const alive = stillPossible(belief);

@@ -51,6 +51,8 @@ export {
   type SprayRecord,
 } from './shelf.ts';
 export {
+  CRAWLER_COLOURS,
+  NAMED_BY,
   clockRecord,
   deviceRecord,
   HANDWORK_KINDS,

@@ -23,6 +23,9 @@ export const useSeasons = (watchId: string) =>
     queryFn: () => answer(api.seasons[':id'].$get({ param: { id: watchId } })).then((body) => body.seasons),
   });
 
+export const useNames = () =>
+  useQuery({ queryKey: ['names'], queryFn: () => answer(api.names.$get()).then((body) => body.names) });
+
 export const useWatch = (id: string) =>
   useQuery({
     queryKey: ['watches', id],

@@ -2,13 +2,17 @@ import { FUNGUS_PLATES } from './fungus-plates.tsx';
 import { LEAF_PLATES } from './leaf-plates.tsx';
 import type { Plate } from './plate.tsx';
 import { SCALE_PLATES } from './scale-plates.tsx';
+import { SPOT_PLATES } from './spot-plates.tsx';
 import { VISITOR_PLATES } from './visitor-plates.tsx';
+import { WOOD_PLATES } from './wood-plates.tsx';
 
 const PLATES: Readonly<Record<string, Plate>> = {
   ...SCALE_PLATES,
   ...LEAF_PLATES,
   ...FUNGUS_PLATES,
+  ...SPOT_PLATES,
   ...VISITOR_PLATES,
+  ...WOOD_PLATES,
 };
 
 /** The drawing that belongs to a check, if there is one. */

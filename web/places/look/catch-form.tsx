@@ -3,7 +3,15 @@ import { useState } from 'react';
 import { useFieldArray, useForm, type UseFormReturn } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { addDays, type CivilDate } from '#core/calendar';
-import { type Device, type Tape, tapeRecord, type Trap, TRAP_CATCHES, trapRecord } from '#core/records';
+import {
+  CRAWLER_COLOURS,
+  type Device,
+  type Tape,
+  tapeRecord,
+  type Trap,
+  TRAP_CATCHES,
+  trapRecord,
+} from '#core/records';
 import { fieldWords } from '#knowledge';
 import type { WatchPicture } from '#engine';
 import { newId } from '../../api/new-id.ts';
@@ -26,9 +34,17 @@ const CATCHES_WORDS: Readonly<Record<(typeof TRAP_CATCHES)[number], string>> = {
   wasps: 'wasps that lay in scale',
 };
 
+const COLOUR_WORDS: Readonly<Record<(typeof CRAWLER_COLOURS)[number], string>> = {
+  yellow: 'yellow to orange',
+  pink: 'pink, red or purplish',
+  cream: 'cream or pale',
+};
+
 interface Row {
   readonly recordId: string;
   count: string;
+  /** Of crawlers on a tape; empty where nobody looked. */
+  colour: string;
   label: string;
   putOn: CivilDate;
   takenOff: CivilDate;
@@ -171,6 +187,18 @@ function CatchRow({
         <Field label={words.off} error={wrong?.takenOff?.message}>
           <input type="date" className="input w-full" max={today} {...register(`rows.${at}.takenOff`)} />
         </Field>
+        {kind === 'tape' && (
+          <Field label="Their colour, if you saw it">
+            <select className="select w-full" {...register(`rows.${at}.colour`)}>
+              <option value="">not looked at</option>
+              {CRAWLER_COLOURS.map((colour) => (
+                <option key={colour} value={colour}>
+                  {COLOUR_WORDS[colour]}
+                </option>
+              ))}
+            </select>
+          </Field>
+        )}
       </div>
     </fieldset>
   );
@@ -197,6 +225,7 @@ function rowFor(label: string, kind: CatchKind, picture: WatchPicture, today: Ci
   return {
     recordId: newId(),
     count: '',
+    colour: '',
     label,
     putOn: since && since < today ? since : addDays(today, -7),
     takenOff: today,
@@ -227,7 +256,7 @@ function readingsOf(
     if (row.takenOff > today) wrong(row, 'takenOff', `lies ahead of today`);
     const read =
       kind === 'tape'
-        ? tapeRecord.safeParse({ ...base, crawlers: number })
+        ? tapeRecord.safeParse({ ...base, crawlers: number, colour: row.colour === '' ? null : row.colour })
         : trapRecord.safeParse({ ...base, catches, caught: number });
     if (read.success) return [{ kind, record: read.data } as Reading];
     for (const { path, message } of read.error.issues) {

@@ -58,6 +58,11 @@ function WatchView({ picture }: { picture: WatchAnswer }) {
         <Link className="btn" to={`/look/${watch.id}/name`}>
           Look and name
         </Link>
+        {watch.targetId === null && (
+          <Link className="btn" to={`/look/${watch.id}/sheet`}>
+            Sheet for a lab
+          </Link>
+        )}
         <Link className="btn" to={`/look/${watch.id}/weigh`}>
           Weigh it
         </Link>

@@ -32,7 +32,8 @@ export function SeasonsNav() {
     <SubNav
       label="Within Seasons"
       tabs={[
-        ['/seasons', 'Compared', pathname !== '/seasons/book'],
+        ['/seasons', 'Compared', pathname === '/seasons'],
+        ['/seasons/names', 'Names', pathname === '/seasons/names'],
         ['/seasons/book', 'Record book', pathname === '/seasons/book'],
       ]}
     />

@@ -12,12 +12,14 @@ import {
   targetById,
   TARGETS,
   type Target,
+  toldApartOf,
 } from '#knowledge';
 import { EmptyState, PageHead } from '../../../parts/page.tsx';
 import { GradeMark, Sources } from '../../../parts/reason.tsx';
 import { PlateFor } from '../../../plates/plates.tsx';
 import { Beliefs } from '../../../parts/beliefs.tsx';
 import { useShow } from '../../../show/use-show.ts';
+import { lookWords } from './look-words.ts';
 
 const WORD_ORDER: readonly FrequencyWord[] = ['always', 'usually', 'sometimes', 'rarely', 'never'];
 
@@ -89,6 +91,7 @@ function TargetView({ target }: { target: Target }) {
           <Hosts target={target} />
           <Reached target={target} />
           <Sums target={target} />
+          <Mistaken target={target} />
           <Compare target={target} />
         </div>
       </div>
@@ -199,6 +202,31 @@ function Sums({ target }: { target: Target }) {
   );
 }
 
+/** What it is mistaken for, each with a page of its own. */
+function Mistaken({ target }: { target: Target }) {
+  const pairs = toldApartOf(target.id);
+  if (pairs.length === 0) return null;
+  return (
+    <section aria-label="Mistaken for" className="sheet p-4">
+      <h2 className="mb-2">Mistaken for</h2>
+      <ul className="flex flex-col gap-2">
+        {pairs.map(({ targetIds, decides, changes }) => {
+          const other = targetById(targetIds.find((id) => id !== target.id)!);
+          return (
+            <li key={other.id}>
+              <Link className="link-husk" to={`/look/guide/apart/${targetIds[0]}/${targetIds[1]}`}>
+                {other.name}
+              </Link>
+              {changes === null && <span className="tag ml-2">dealt with alike</span>}
+              <span className="soft block text-sm">{decides}</span>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
 /** Another trouble beside this one: only where they differ. */
 function Compare({ target }: { target: Target }) {
   const [otherId, setOther] = useState('');
@@ -257,17 +285,4 @@ function Compare({ target }: { target: Target }) {
       )}
     </section>
   );
-}
-
-function lookWords(target: Target, checkId: string): string {
-  const check = CHECKS.find((entry) => entry.id === checkId)!;
-  const words = target.looks[checkId];
-  if (!words) return 'says nothing';
-  if (check.kind === 'sign') return words.yes ?? 'never';
-  return Object.entries(words)
-    .map(
-      ([answer, word]) =>
-        `${word}: ${check.answers.find((entry) => entry.id === answer)!.label.toLowerCase()}`,
-    )
-    .join('; ');
 }

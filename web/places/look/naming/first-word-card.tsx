@@ -4,7 +4,7 @@ import { FIRST_WORDS } from '#knowledge';
 export function FirstWordCard({ onWord }: { onWord: (id: string | null) => void }) {
   return (
     <section aria-label="Look at this next" className="sheet border-primary! border-2! p-4">
-      <h2 className="mb-1">What caught your eye?</h2>
+      <h2 className="mb-1 font-serif text-lg! text-base-content!">What caught your eye?</h2>
       <p className="soft text-sm mb-3">One plain word; what is asked next follows from it.</p>
       <div className="grid grid-cols-2 sm:grid-cols-3 gap-2">
         {FIRST_WORDS.map(({ id, label }) => (

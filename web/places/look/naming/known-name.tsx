@@ -32,7 +32,7 @@ export function KnownName(props: KnownNameProps) {
 function FindName({ onKnown }: Pick<KnownNameProps, 'onKnown'>) {
   const id = useId();
   const [typed, setTyped] = useState('');
-  const found = useMemo(
+  const fitting = useMemo(
     () =>
       searchGuide(typed)
         .filter(({ kind }) => kind === 'target')
@@ -52,7 +52,7 @@ function FindName({ onKnown }: Pick<KnownNameProps, 'onKnown'>) {
         onChange={(event) => setTyped(event.target.value)}
       />
       <ul className="flex flex-col gap-1 empty:hidden" aria-label="Troubles that fit">
-        {found.map(({ id: targetId }) => (
+        {fitting.map(({ id: targetId }) => (
           <li key={targetId}>
             <button
               type="button"
@@ -67,7 +67,7 @@ function FindName({ onKnown }: Pick<KnownNameProps, 'onKnown'>) {
           </li>
         ))}
       </ul>
-      {typed.trim() !== '' && found.length === 0 && <p>The key has no trouble of that name.</p>}
+      {typed.trim() !== '' && fitting.length === 0 && <p>The key has no trouble of that name.</p>}
     </div>
   );
 }

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import type { Watch } from '#core/records';
 import { targetById, inSentence } from '#knowledge';
 import type { WatchPicture } from '#engine';
@@ -103,6 +103,9 @@ function KeepName({ picture, name: toKeep, draft: { answers, coversTurned } }: K
       >
         Keep what I saw
       </button>
+      <Link className="link-husk" to={`/look/${watch.id}/sheet`}>
+        A sheet for a lab, with what you saw
+      </Link>
       {error && (
         <p role="alert" className="text-error font-semibold">
           {error.message}

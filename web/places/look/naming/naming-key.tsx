@@ -68,7 +68,7 @@ export function NamingKey({ seen: { scene, clues }, draft, change, action }: Nam
             key={question.checkIds.join()}
             question={question}
             takesFocus={hasAnswered.current}
-            onAnswers={(given) => answer({ ...answers, ...given })}
+            onAnswers={(said) => answer({ ...answers, ...said })}
           />
         )}
         <KnownName

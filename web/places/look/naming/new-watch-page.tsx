@@ -36,32 +36,37 @@ function NewWatch({ plants }: { plants: ListedPlants }) {
         .
       </EmptyState>
     );
+  const plantField = (
+    <Field label="On which plant" {...(plant ? {} : { hint: 'what grows on what is half the answer' })}>
+      <select className="select w-full" value={plantId} onChange={(event) => setPlantId(event.target.value)}>
+        <option value="">choose…</option>
+        {growing.map((entry) => (
+          <option key={entry.id} value={entry.id}>
+            {entry.name}
+          </option>
+        ))}
+        <option value={NO_PLANT}>on no plant: a wall, paving, a chair</option>
+      </select>
+    </Field>
+  );
   return (
     <>
       {params.has('start') && <StepsLine at={3} />}
       <PageHead
         title="What have you noticed?"
-        lead="Look at both leaf sides, along the midrib, twig undersides and old wood; a few branches, not one. “Not sure” is a good answer."
+        lead={
+          <span className={plant ? 'hidden sm:inline' : ''}>
+            Look at both leaf sides, along the midrib, twig undersides and old wood; a few branches, not one.
+            “Not sure” is a good answer.
+          </span>
+        }
       />
-      <div className="max-w-md mb-5">
-        <Field label="On which plant" hint="what grows on what is half the answer">
-          <select
-            className="select w-full"
-            value={plantId}
-            onChange={(event) => setPlantId(event.target.value)}
-          >
-            <option value="">choose…</option>
-            {growing.map((entry) => (
-              <option key={entry.id} value={entry.id}>
-                {entry.name}
-              </option>
-            ))}
-            <option value={NO_PLANT}>on no plant: a wall, paving, a chair</option>
-          </select>
-        </Field>
-      </div>
+      {plant ? (
+        <NoticedOn key={plant.id} plantId={plant.id} plantField={plantField} />
+      ) : (
+        <div className="max-w-md mb-5">{plantField}</div>
+      )}
       {plantId === NO_PLANT && <OnNoPlant />}
-      {plant && <NoticedOn key={plant.id} plantId={plant.id} />}
     </>
   );
 }
@@ -97,16 +102,18 @@ function OnNoPlant() {
   );
 }
 
-function NoticedOn({ plantId }: { plantId: string }) {
+function NoticedOn({ plantId, plantField }: { plantId: string; plantField: React.ReactNode }) {
   const { draft, change, startAnew } = useNamingDraft(plantId, {});
   const question = useNamingScene(plantId, draft.seenMonth);
   const isBegun = Object.keys(draft.answers).length > 0 || draft.knownId !== null;
   return (
     <>
-      <div className="flex flex-wrap items-end gap-x-5 gap-y-2 mb-5">
+      {/* Once it is chosen, plant and time stand in one row above the question. */}
+      <div className="mb-4 grid grid-cols-2 lg:grid-cols-[20rem_14rem_auto] gap-3 items-end">
+        {plantField}
         <SeenWhen seenMonth={draft.seenMonth} onMonth={(seenMonth) => change({ seenMonth })} />
         {isBegun && (
-          <button type="button" className="btn btn-sm min-h-11" onClick={startAnew}>
+          <button type="button" className="btn btn-sm min-h-11 justify-self-start" onClick={startAnew}>
             Start anew
           </button>
         )}
@@ -137,9 +144,9 @@ function SeenWhen({
   onMonth: (month: number | null) => void;
 }) {
   return (
-    <Field label="Seen when" hint="signs of last spring are judged by last spring">
+    <Field label="Seen when">
       <select
-        className="select w-full max-w-60"
+        className="select w-full"
         value={seenMonth ?? ''}
         onChange={(event) => onMonth(event.target.value === '' ? null : Number(event.target.value))}
       >

@@ -17,12 +17,16 @@ export function QuestionCard(props: QuestionProps) {
   const heading = useRef<HTMLHeadingElement>(null);
   const { takesFocus, question } = props;
   useEffect(() => {
-    if (takesFocus) heading.current?.focus({ preventScroll: true });
+    if (takesFocus) heading.current?.focus();
   }, [takesFocus]);
   const first = checkOf(question.checkIds[0]!);
   return (
     <section aria-label="Look at this next" className="sheet border-primary! border-2! p-4">
-      <h2 ref={heading} tabIndex={-1} className="mb-1 outline-none">
+      <h2
+        ref={heading}
+        tabIndex={-1}
+        className="mb-1 font-serif text-lg! text-base-content! outline-none scroll-mt-28"
+      >
         {question.again && <span className="tag mr-2">once more, if you can</span>}
         {first.kind === 'test' ? first.question : 'Do you see any of these?'}
       </h2>
@@ -77,13 +81,13 @@ function SignTile({ checkId, isSeen, onTap }: { checkId: string; isSeen: boolean
       aria-pressed={isSeen}
       aria-describedby={howId}
       onClick={onTap}
-      className={`rounded-lg border-2 p-2 text-left flex flex-col gap-1 min-h-24 ${isSeen ? 'border-primary bg-(--husk-pale) text-(--husk-deep)' : 'border-base-300 bg-base-100'}`}
+      className={`rounded-lg border-2 p-2 text-left flex flex-col gap-1 min-h-24 min-w-0 ${isSeen ? 'border-primary bg-(--husk-pale) text-(--husk-deep)' : 'border-base-300 bg-base-100'}`}
     >
       <span className="w-full" aria-hidden>
-        <PlateFor checkId={checkId} className="w-full h-20 sm:h-24" />
+        <PlateFor checkId={checkId} className="w-full h-16 sm:h-24" />
       </span>
       <b className="font-semibold leading-tight">{capital(check.name)}</b>
-      <span id={howId} className="soft text-sm leading-snug">
+      <span id={howId} className={`soft text-sm leading-snug ${isSeen ? '' : 'hidden sm:block'}`}>
         {check.how}
       </span>
     </button>
@@ -97,8 +101,37 @@ const EFFORT_WORDS = {
   week: 'takes a week',
 } as const;
 
+const SHORT_LABEL = 40;
+
+const SWATCHES: Readonly<Record<string, string>> = {
+  white: '#ffffff',
+  grey: '#9a9a94',
+  brown: '#7a4a27',
+  black: '#1f1b17',
+  orange: '#d9701d',
+  yellow: '#e3c62f',
+  red: '#a8324a',
+  green: '#6f8a3f',
+  silver: 'linear-gradient(135deg, #f4f6f7, #b7c0c4)',
+};
+
+/** The colour itself beside its name; nothing where something is missing. */
+function Swatch({ colourId }: { colourId: string }) {
+  const background = SWATCHES[colourId];
+  if (!background) return null;
+  return (
+    <span
+      aria-hidden
+      className="size-5 shrink-0 rounded-full border border-[#6b6b60]"
+      style={{ background }}
+    />
+  );
+}
+
 function OneTest({ question, onAnswers }: QuestionProps) {
   const check = checkOf(question.checkIds[0]!);
+  // Short answers stand side by side on a phone too, so that all are on one screen.
+  const short = check.answers.every(({ label }) => label.length <= SHORT_LABEL);
   return (
     <>
       <div className="flex gap-4 mb-3">
@@ -108,14 +141,15 @@ function OneTest({ question, onAnswers }: QuestionProps) {
           {EFFORT_WORDS[check.effort]})
         </p>
       </div>
-      <div className="grid sm:grid-cols-2 gap-2">
+      <div className={`grid gap-2 sm:grid-cols-2 ${short ? 'grid-cols-2' : ''}`}>
         {check.answers.map(({ id, label }) => (
           <button
             key={id}
             type="button"
-            className="rounded-lg border border-base-300 bg-base-100 px-3 py-2 min-h-12 text-left"
+            className="rounded-lg border border-base-300 bg-base-100 px-3 py-2 min-h-12 text-left flex items-center gap-2"
             onClick={() => onAnswers({ [check.id]: id })}
           >
+            {check.id === 'colour' && <Swatch colourId={id} />}
             {label}
           </button>
         ))}
