@@ -5,6 +5,7 @@
 export { chance, type Chance } from './chance.ts';
 export { simulateMinedLeaves, simulateSpottedLeaves } from './leaves.ts';
 export { simulateObserver, type ObservedCase, type ObserverWays } from './observer.ts';
+export { calibration, simulatePeople } from './people.ts';
 export { paintLeaf, PLAIN_LIGHT, type PaintedLight } from './painted-leaf.ts';
 export { simulateTapeCount, type HatchCurve } from './tapes.ts';
 export { simulateTwigs, type TrueState } from './twigs.ts';
