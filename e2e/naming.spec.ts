@@ -41,7 +41,7 @@ async function plantOf(
 }
 
 async function tick(page: Page, answers: readonly [question: RegExp, answer: string][]) {
-  await page.getByText(/more signs, seldom met/).click();
+  await page.getByText(/more signs?, never met/).click();
   for (const [question, answer] of answers)
     await page
       .getByRole('group', { name: question })
@@ -98,6 +98,7 @@ test('a winding mine on soft citrus growth, a curled red peach leaf, a stippled 
   await page.goto(await plantOf(request, demo.address, 4, 'Wall peach', 'peach'));
   await tick(page, [
     [/thick, puckered and reddened/, 'Yes'],
+    [/What colour is/, 'Red, pink or purple'],
     [/soft little insects crowded/, 'No'],
     [/sticky or shiny/, 'No'],
     [/Where do most/, 'Spots or dust on the leaf, no insects'],
@@ -119,12 +120,14 @@ test('white woolly larvae are saved as helpers', async ({ page, request, demo })
   await page.goto(await plantOf(request, demo.address, 6, 'Magnolia', 'magnolia'));
   await tick(page, [
     [/white woolly things walk fast/, 'Yes'],
+    [/What colour is/, 'White'],
     [/white mealy wax/, 'No'],
     [/sticky or shiny/, 'No'],
     [/white felt or dense/, 'No'],
     [/smooth domed or flat bumps/, 'No'],
     [/Where do most/, 'On young twigs and stems'],
     [/grey-green growth/, 'No'],
+    [/tiny eggs stand on hairs/, 'No'],
   ]);
   await expect(result(page)).toHaveText('Ladybird larvae, white woolly kinds');
   await expect(page.getByRole('region', { name: 'What it may be' })).toContainText('Keep it');

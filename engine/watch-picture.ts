@@ -47,6 +47,7 @@ import {
   neemDays,
   onsetDays,
   protocolsFor,
+  PUPAE_IN_LITTER,
   schoolFor,
   schoolsFor,
   targetById,
@@ -332,9 +333,6 @@ function caughtColour(tapes: readonly Tape[]): Answers {
   return colour ? { crawlers: colour } : {};
 }
 
-/** Miners that winter as pupae in fallen leaves. */
-const WINTERS_IN_LEAVES = new Set(['tentiform-leaf-miner', 'horse-chestnut-leaf-miner']);
-
 function minerFacts(
   day: GardenDay,
   { watch, plantBook: { plant, growth } }: WatchBook,
@@ -342,7 +340,7 @@ function minerFacts(
 ): MinerFacts {
   const onCitrus = watch.targetId === 'citrus-leaf-miner';
   const winter =
-    watch.targetId !== null && WINTERS_IN_LEAVES.has(watch.targetId) ? plantWinter(day, plant) : null;
+    watch.targetId !== null && PUPAE_IN_LITTER.has(watch.targetId) ? plantWinter(day, plant) : null;
   const mined = samples.findLast(({ protocol }) => protocol === 'mined');
   return {
     mines: onCitrus,

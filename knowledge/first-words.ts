@@ -23,6 +23,7 @@ export const FIRST_WORDS: readonly FirstWordText[] = [
       'white-wool',
       'wax-lump',
       'woolly-walkers',
+      'stalked-eggs',
       'white-flies',
       'froth',
     ],
@@ -52,6 +53,7 @@ export const FIRST_WORDS: readonly FirstWordText[] = [
       'eye-spots',
       'vein-blotches',
       'tar-patches',
+      'tar-dots',
       'crater-spots',
       'corky-warts',
       'blister',
@@ -99,6 +101,7 @@ export const FIRST_WORDS: readonly FirstWordText[] = [
     signs: [
       'crust',
       'sunken-bark',
+      'stained-wood',
       'trunk-base',
       'gum-ooze',
       'bore-holes',

@@ -84,6 +84,42 @@ export const HANDWORK: Readonly<Record<HandworkKind, HandworkText>> = {
     stands: 'Any plant.',
     bin: 'Bin or bury them a spade deep.',
   },
+  urea: {
+    name: 'Urea on fallen leaves',
+    done: 'treated fallen leaves with urea',
+    how:
+      'At leaf fall, once most leaves are down: 5 % urea (50 g to the litre, about 7 oz to the gallon) on the leaves ' +
+      'on the ground until wet, so that they rot before spring. Where leaves can be cleared, clearing does as much.',
+    stands:
+      'Apple, pear and cherry after leaf fall; not on leaves still green, and not every year on poor soil.',
+    bin: 'Nothing to bin: worms take them.',
+  },
+  shelter: {
+    name: 'Shelter from rain',
+    done: 'put a rain shelter up',
+    how:
+      'A roof or sheet that keeps rain off wood and buds from midwinter until leaves have opened; open at the ' +
+      'sides, so that it stays cool and bees come in.',
+    stands: 'A peach or apricot trained on a wall; water its roots by hand.',
+    bin: 'Take it off once leaves are out.',
+  },
+  bags: {
+    name: 'Bag the fruit',
+    done: 'bagged fruit',
+    how: 'A paper or fine mesh bag round each fruit or cluster when it is thumb-sized, tied at the stalk.',
+    stands: 'Apple, pear, peach, grape, fig; not in bloom.',
+    bin: 'Take them off a week or two before picking, for colour.',
+  },
+  helpers: {
+    name: 'Set out bought helpers',
+    done: 'set out helpers',
+    how:
+      'Ladybirds, lacewing larvae, hunting mites or small wasps bought for this pest, in the evening, on the ' +
+      'infested shoots, as the supplier says; ants banded first. They do best under glass.',
+    stands:
+      'No spray that stays for weeks before, none after; ask whether the kind is allowed where you are.',
+    bin: 'Nothing to bin.',
+  },
 };
 
 interface HandworkCase {
@@ -99,20 +135,47 @@ export function handworkFor(meant: HandworkCase): readonly HandworkKind[] {
   return [...first, ...HANDWORK_KINDS.filter((kind) => !first.includes(kind))];
 }
 
+const LEAF_LITTER: readonly HandworkKind[] = ['clear', 'urea', 'prune', 'strip'];
+
+/** Fungi that want other work first than stripping spotted leaves. */
+const FUNGUS_FIRST: Readonly<Record<string, readonly HandworkKind[]>> = {
+  'peach-leaf-curl': ['prune', 'clear', 'strip', 'shelter'],
+  'brown-rot': ['prune', 'clear', 'strip'],
+  'brown-rot-of-fruit': ['prune', 'clear', 'bags'],
+  'apple-scab': LEAF_LITTER,
+  'cherry-leaf-spot': LEAF_LITTER,
+  'walnut-anthracnose': LEAF_LITTER,
+  'maple-anthracnose': LEAF_LITTER,
+  'plane-anthracnose': LEAF_LITTER,
+  'tar-spot': LEAF_LITTER,
+  'grape-black-rot': ['prune', 'clear', 'bags'],
+  'camellia-petal-blight': ['clear', 'strip'],
+  'citrus-phytophthora': ['prune'],
+};
+
+/** Miners that winter as pupae in fallen leaves. */
+export const PUPAE_IN_LITTER: ReadonlySet<string> = new Set([
+  'tentiform-leaf-miner',
+  'horse-chestnut-leaf-miner',
+  'oak-leaf-miner',
+  'locust-leaf-miner',
+]);
+
 function suitedFirst({ group, targetId, evergreen }: HandworkCase): readonly HandworkKind[] {
   switch (group) {
     case 'fungus':
-      return targetId === 'peach-leaf-curl' || targetId === 'brown-rot'
-        ? ['prune', 'clear', 'strip']
-        : ['strip', 'clear', 'prune'];
+      return FUNGUS_FIRST[targetId ?? ''] ?? ['strip', 'clear', 'prune'];
     case 'leaf-miner':
-      return targetId === 'tentiform-leaf-miner' || targetId === 'horse-chestnut-leaf-miner'
-        ? ['clear', 'pinch']
-        : ['pinch', 'clear'];
+      return PUPAE_IN_LITTER.has(targetId ?? '') ? ['clear', 'pinch'] : ['pinch', 'clear'];
+    case 'bacterium':
+    case 'gall-maker':
+      return ['prune'];
     case 'mite':
-      return ['jet', 'wipe', 'prune'];
+      return ['jet', 'wipe', 'prune', 'helpers'];
     case 'sap-sucker':
-      return ['jet', 'wipe', 'band', 'prune'];
+      return targetId === 'woolly-apple-aphid'
+        ? ['brush', 'jet', 'prune', 'band']
+        : ['jet', 'wipe', 'band', 'prune', 'helpers'];
     case 'felt':
       return ['brush', 'prune', 'band'];
     case 'soft':

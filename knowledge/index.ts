@@ -19,7 +19,7 @@ export { AIR_WORDS, SKY_WORDS } from './forecast-words.ts';
 export { BASE_50F, EVENTS, eventsFor } from './events.ts';
 export { GROUPS, type GroupText } from './groups.ts';
 export { searchGuide, type GuideHit, type GuideKind } from './guide.ts';
-export { HANDWORK, handworkFor, type HandworkText } from './handwork.ts';
+export { HANDWORK, handworkFor, type HandworkText, PUPAE_IN_LITTER } from './handwork.ts';
 export {
   CITRUS_HOSTS,
   evergreenOf,

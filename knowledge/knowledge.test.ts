@@ -8,8 +8,11 @@ import {
   BELIEFS,
   cautionsFor,
   CHECKS,
+  COUNTRY_NOTES,
+  countryNotesFor,
   efficacyAgainst,
   EVENTS,
+  FIRST_WORDS,
   GROUPS,
   HOSTS,
   KEY,
@@ -20,12 +23,15 @@ import {
   searchGuide,
   SOURCES,
   TARGETS,
+  TOLD_APART,
+  UNLISTED,
   meetingRules,
   WEIGH_RULES,
   USE_RULES,
   USUAL_MONTHS,
   usualWindows,
 } from './index.ts';
+import { COLOURS } from './targets/colours.ts';
 import { treatedAs } from './told-apart.ts';
 
 const ids = (entries: readonly { id: string }[]) => entries.map((entry) => entry.id);
@@ -72,6 +78,45 @@ describe('the records hold together', () => {
       expect(materials).toEqual(
         expect.arrayContaining(efficacyAgainst(target).map((entry) => entry.materialId)),
       );
+  });
+
+  test('pairs told apart, first words, colours and country notes speak of what exists', () => {
+    const [targets, checks, materials] = [ids(TARGETS), ids(CHECKS), ids(MATERIALS)];
+    for (const { targetIds, checkIds, changes } of TOLD_APART) {
+      expect(targets).toEqual(expect.arrayContaining([...targetIds]));
+      expect(checks).toEqual(expect.arrayContaining([...checkIds]));
+      const [first, second] = targetIds.map((id) => TARGETS.find((target) => target.id === id)!);
+      const differ = checkIds.filter(
+        (id) => JSON.stringify(first!.looks[id]) !== JSON.stringify(second!.looks[id]),
+      );
+      // What changes something can be told; what cannot be told apart changes nothing.
+      if (changes !== null) expect([targetIds, differ.length > 0]).toEqual([targetIds, true]);
+    }
+    for (const { signs } of FIRST_WORDS) expect(checks).toEqual(expect.arrayContaining([...signs]));
+    for (const { materialIds } of COUNTRY_NOTES)
+      expect(materials).toEqual(expect.arrayContaining([...materialIds]));
+    expect(countryNotesFor('uk', 'copper')).toHaveLength(1);
+    expect(countryNotesFor('us', 'copper')).toEqual([]);
+    const known = new Set([...targets, ...ids(UNLISTED)]);
+    expect(Object.keys(COLOURS).filter((id) => !known.has(id))).toEqual([]);
+    expect(targets.filter((id) => COLOURS[id] === undefined)).toEqual([]);
+  });
+
+  test('troubles dealt with alike share a group, and each sign is one a first word leads to', () => {
+    for (const { targetIds, changes } of TOLD_APART) {
+      const [first, second] = targetIds.map((id) => TARGETS.find((target) => target.id === id)!.group);
+      if (changes === null) expect([targetIds, first]).toEqual([targetIds, second]);
+    }
+    expect(treatedAs('pink-wax-scale')).toBe(treatedAs('white-wax-scale'));
+    expect(treatedAs('pink-wax-scale')).toBe(treatedAs('florida-wax-scale'));
+    expect(treatedAs('euonymus-scale')).toBeNull();
+    const led = new Set(FIRST_WORDS.flatMap(({ signs }) => signs));
+    const signs = ids(CHECKS.filter(({ kind }) => kind === 'sign'));
+    expect(signs.filter((id) => !led.has(id))).toEqual([]);
+  });
+
+  test('at least 130 kinds of trouble, listed or not, each on plants that exist', () => {
+    expect(KEY.candidates.length + KEY.unlisted.length).toBeGreaterThanOrEqual(130);
   });
 
   test("a trouble's own efficacy overrules its group's, and nothing is advised that kills the vedalia beetle", () => {

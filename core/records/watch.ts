@@ -204,6 +204,10 @@ export const HANDWORK_KINDS = [
   'jet',
   'band',
   'clear',
+  'urea',
+  'shelter',
+  'bags',
+  'helpers',
 ] as const;
 export type HandworkKind = (typeof HANDWORK_KINDS)[number];
 

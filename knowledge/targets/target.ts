@@ -271,6 +271,13 @@ export const colourLooks = (id: string): Looks => {
   return colours === undefined ? {} : { colour: words(colours) };
 };
 
+/** What crusts old bark is often taken for part of it, with no insect seen. */
+function takenForBark(looks: Looks): Looks {
+  const { where } = looks;
+  const onBark = where?.['old-bark'] === 'always' || where?.['old-bark'] === 'usually';
+  return onBark && where.wood === undefined ? { ...looks, where: { ...where, wood: 'rarely' } } : looks;
+}
+
 /** How a group looks where nothing more is known. */
 export const groupLooks = (group: TargetGroup): Looks => ({
   ...NO_SIGN,
@@ -291,14 +298,14 @@ export function target(group: TargetGroup, text: TargetText): Target {
     ...(text.elsewhere ? { elsewhere: text.elsewhere } : {}),
     months: text.months ?? [],
     shelter: text.shelter ?? 'outdoors',
-    looks: {
+    looks: takenForBark({
       ...NO_SIGN,
       ...signLooks(usual.signs),
       ...testLooks(usual.tests),
       ...signLooks(text.signs),
       ...testLooks(text.tests),
       ...colourLooks(text.id),
-    },
+    }),
     generations: text.generations ?? usual.generations ?? 'varies',
     winter: text.winter ?? usual.winter ?? 'varies',
     sits: text.sits ?? usual.sits!,

@@ -25,9 +25,12 @@ export function watchRoutes(parts: AppParts) {
       if (watch.sourcePlantId !== null) refersTo(store.plant(watch.sourcePlantId), 'sourcePlantId', 'plant');
       if (watch.sourcePlantId === watch.plantId) throw fieldProblem('sourcePlantId', 'is the plant itself');
       notInFuture(watch.openedOn, 'openedOn', clock.today());
-      if (watch.targetId !== null && TARGET_GROUP.get(watch.targetId) !== watch.group) {
+      const fits = (targetId: string | null, group: string | null) =>
+        targetId === null || TARGET_GROUP.get(targetId) === group;
+      if (!fits(watch.targetId, watch.group))
         throw fieldProblem('targetId', 'is not a trouble of that group');
-      }
+      if (!fits(watch.firstTargetId, watch.firstGroup))
+        throw fieldProblem('firstTargetId', 'is not a trouble of that group');
       store.putWatch(watch);
       return c.json({ watch });
     })
