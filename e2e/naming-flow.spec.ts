@@ -98,9 +98,9 @@ test('who knows goes straight to the name, with two looks that would prove it wr
   await page.getByText('I know what it is').click();
   await page.getByLabel('Its name, or part of it').fill('woolly apple');
   await page.getByRole('button', { name: /^Woolly apple aphid/ }).click();
-  const known = page.locator('details').filter({ hasText: 'I know what it is' });
-  await expect(known).toContainText('Two looks that would prove it wrong');
-  await known.getByLabel('A lab or adviser said so').check();
+  const byName = page.locator('details').filter({ hasText: 'I know what it is' });
+  await expect(byName).toContainText('Two looks that would prove it wrong');
+  await byName.getByLabel('A lab or adviser said so').check();
   await page.getByRole('button', { name: 'Open a watch: woolly apple aphid' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('woolly apple aphid');
   await page.goto(`${demo.address}/seasons/names`);

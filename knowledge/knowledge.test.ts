@@ -97,8 +97,8 @@ describe('the records hold together', () => {
       expect(materials).toEqual(expect.arrayContaining([...materialIds]));
     expect(countryNotesFor('uk', 'copper')).toHaveLength(1);
     expect(countryNotesFor('us', 'copper')).toEqual([]);
-    const known = new Set([...targets, ...ids(UNLISTED)]);
-    expect(Object.keys(COLOURS).filter((id) => !known.has(id))).toEqual([]);
+    const coloured = new Set([...targets, ...ids(UNLISTED)]);
+    expect(Object.keys(COLOURS).filter((id) => !coloured.has(id))).toEqual([]);
     expect(targets.filter((id) => COLOURS[id] === undefined)).toEqual([]);
   });
 

@@ -21,26 +21,40 @@ export function contradictions(
 ): Contradiction[] {
   const weighed = weighedAnswers(checks, answers)
     .map((answer) => ({
-      checkId: answer.check.id,
-      answerId: answer.check.answers[answer.index]!.id,
+      told: { checkId: answer.check.id, answerId: answer.check.answers[answer.index]!.id },
       shownBy: showing(candidates, answer),
     }))
-    .filter(({ shownBy }) => shownBy.includes(true));
-  return weighed.flatMap(({ shownBy, ...first }, i) =>
-    weighed
-      .slice(i + 1)
-      .filter((other) => !shownBy.some((shown, j) => shown && other.shownBy[j]))
-      .map(({ shownBy: _, ...second }) => ({ first, second })),
-  );
+    .filter(({ shownBy }) => shownBy.some((word) => word !== 0));
+  const pairs: Contradiction[] = [];
+  weighed.forEach((first, i) => {
+    for (let j = i + 1; j < weighed.length; j++) {
+      const second = weighed[j]!;
+      if (!shareOne(first.shownBy, second.shownBy)) pairs.push({ first: first.told, second: second.told });
+    }
+  });
+  return pairs;
 }
 
-const whoShows = keptWith<readonly Candidate[], string, readonly boolean[]>();
+/** A set of candidates by their places, one bit each: pairs of answers are many. */
+type Places = Uint32Array;
+const BITS = 32;
+
+const shareOne = (a: Places, b: Places): boolean => {
+  for (let word = 0; word < a.length; word++) if ((a[word]! & b[word]!) !== 0) return true;
+  return false;
+};
+
+const whoShows = keptWith<readonly Candidate[], string, Places>();
 
 /** Which candidates give the answer; kept with the list. */
-function showing(candidates: readonly Candidate[], answer: WeighedAnswer): readonly boolean[] {
-  return whoShows(candidates, `${answer.check.id}/${answer.index}`, () =>
-    candidates.map((candidate) => canShow(candidate, answer)),
-  );
+function showing(candidates: readonly Candidate[], answer: WeighedAnswer): Places {
+  return whoShows(candidates, `${answer.check.id}/${answer.index}`, () => {
+    const places = new Uint32Array(Math.ceil(candidates.length / BITS));
+    candidates.forEach((candidate, i) => {
+      if (canShow(candidate, answer)) places[Math.floor(i / BITS)]! |= 1 << (i % BITS);
+    });
+    return places;
+  });
 }
 
 /** Whether the candidate gives the answer at all; a check it says nothing about may come out any way. */

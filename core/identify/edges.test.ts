@@ -13,6 +13,7 @@ import type { Candidate, Check, Key, Scene, Unlisted } from './evidence.ts';
 import { hypothesesIn, SOMETHING_ELSE } from './hypotheses.ts';
 import { weighedAnswers } from './likelihood.ts';
 import { nameIt } from './name-it.ts';
+import { nextQuestion } from './next-question.ts';
 import { nextStep } from './next-step.ts';
 import { believe, chancesOf, rank, rankGroups } from './posterior.ts';
 import { scenePriors } from './priors.ts';
@@ -182,10 +183,10 @@ describe('what may honestly be said', () => {
     expect(verdict(top('a', 0.99), [], 9)).toEqual({ kind: 'not-enough' });
   });
 
-  test('a species from nine in ten, a group from eight', () => {
+  test('a species from nine in ten, a group from three in four', () => {
     expect(verdict(top('a', 0.9), group('soft', 0.9), 3)).toEqual({ kind: 'named', targetId: 'a' });
-    expect(verdict(top('a', 0.89), group('soft', 0.8), 3)).toEqual({ kind: 'group', group: 'soft' });
-    expect(verdict(top('a', 0.79), group('soft', 0.79), 3)).toEqual({ kind: 'not-enough' });
+    expect(verdict(top('a', 0.89), group('soft', 0.75), 3)).toEqual({ kind: 'group', group: 'soft' });
+    expect(verdict(top('a', 0.74), group('soft', 0.74), 3)).toEqual({ kind: 'not-enough' });
   });
 
   test('an unlisted one of a group never has a name, only its group', () => {
@@ -205,41 +206,71 @@ describe('what may honestly be said', () => {
   });
 
   test('none of these, on less than a name would take', () => {
-    expect(verdict(top(SOMETHING_ELSE, 0.7), group(SOMETHING_ELSE, 0.7), 3)).toEqual({
+    expect(verdict(top(SOMETHING_ELSE, 0.6), group(SOMETHING_ELSE, 0.6), 3)).toEqual({
       kind: 'none-of-these',
     });
-    expect(verdict(top(SOMETHING_ELSE, 0.69), group('soft', 0.99), 3)).toEqual({ kind: 'not-enough' });
+    expect(verdict(top(SOMETHING_ELSE, 0.59), group('soft', 0.99), 3)).toEqual({ kind: 'not-enough' });
     expect(verdict(top('a', 0.5), group(SOMETHING_ELSE, 0.9), 3)).toEqual({ kind: 'not-enough' });
   });
 });
 
 describe('what to do next about the name', () => {
-  const check = (expectedBits: number) => ({
-    checkId: 'lift',
-    again: false,
+  const MORE = { checkIds: ['lift'], again: false };
+  const NAMED = { kind: 'named', targetId: 'a' } as const;
+  const ALIKE = { kind: 'alike', targetIds: ['a', 'b'], group: 'soft' } as const;
+  const GROUP = { kind: 'group', group: 'soft' } as const;
+  const OPEN = { kind: 'not-enough' } as const;
+  const NONE = { kind: 'none-of-these' } as const;
+
+  test('named is enough, alone or with what is dealt with alike, whatever is left to ask', () => {
+    expect(nextStep(NAMED, MORE, 3)).toBe('enough');
+    expect(nextStep(ALIKE, MORE, 3)).toBe('enough');
+  });
+
+  test('one looks on while a question is left; then a group is enough, and the rest is for a lab', () => {
+    expect(nextStep(OPEN, MORE, 5)).toBe('look-on');
+    expect(nextStep(GROUP, MORE, 5)).toBe('look-on');
+    expect(nextStep(OPEN, null, 5)).toBe('lab');
+    expect(nextStep(GROUP, null, 5)).toBe('enough');
+    expect(nextStep(NONE, MORE, 5)).toBe('lab');
+  });
+
+  test('before three answers one looks on', () => {
+    expect(nextStep(OPEN, null, 2)).toBe('look-on');
+    expect(nextStep(GROUP, null, 3)).toBe('enough');
+  });
+});
+
+describe('the next question', () => {
+  const suggest = (checkId: string, expectedBits: number, again = false) => ({
+    checkId,
+    again,
     expectedBits,
     bitsPerMinute: expectedBits,
   });
-  const NAMED = { kind: 'named', targetId: 'a' } as const;
-  const GROUP = { kind: 'group', group: 'soft' } as const;
-  const OPEN = { kind: 'not-enough' } as const;
 
-  test('named is enough, however many looks are left', () => {
-    expect(nextStep(NAMED, [check(2)], 3)).toBe('enough');
+  test('signs that hardly tell one by one are asked together while together they tell', () => {
+    const some = [suggest('sticky', 0.009), suggest('holes', 0.008), suggest('trail', 0.004)];
+    expect(nextQuestion(CHECKS, some, 5)).toEqual({ checkIds: ['sticky', 'holes', 'trail'], again: false });
+    expect(nextQuestion(CHECKS, some.slice(0, 2), 5)).toBeNull();
   });
 
-  test('one look that may settle something is worth it; many that tell nothing are not', () => {
-    expect(nextStep(OPEN, [check(0.01), check(0.02)], 5)).toBe('look-on');
-    expect(nextStep(GROUP, [check(0.5)], 5)).toBe('look-on');
-    expect(nextStep(OPEN, [check(0.019), check(0.01)], 5)).toBe('lab');
-    expect(nextStep(GROUP, [check(0.01)], 5)).toBe('enough');
+  test('a test stands by itself, and has to tell by itself', () => {
+    expect(nextQuestion(CHECKS, [suggest('lift', 0.02), suggest('sticky', 0.5)], 5)).toEqual({
+      checkIds: ['lift'],
+      again: false,
+    });
+    expect(nextQuestion(CHECKS, [suggest('lift', 0.019)], 5)).toBeNull();
   });
 
-  test('before three answers one looks on, whatever looks promise', () => {
-    expect(nextStep(OPEN, [], 2)).toBe('look-on');
-    expect(nextStep(OPEN, [], 3)).toBe('lab');
-    expect(nextStep(GROUP, [], 3)).toBe('enough');
-    expect(nextStep({ kind: 'none-of-these' }, [], 3)).toBe('lab');
+  test('first and second looks are not mixed', () => {
+    const mixed = [suggest('sticky', 0.3), suggest('holes', 0.2, true), suggest('trail', 0.1)];
+    expect(nextQuestion(CHECKS, mixed, 5)).toEqual({ checkIds: ['sticky', 'trail'], again: false });
+  });
+
+  test('before three answers the best of what is left is asked, however little it tells', () => {
+    expect(nextQuestion(CHECKS, [suggest('lift', 0)], 2)).toEqual({ checkIds: ['lift'], again: false });
+    expect(nextQuestion(CHECKS, [], 2)).toBeNull();
   });
 });
 

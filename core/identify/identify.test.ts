@@ -153,7 +153,7 @@ describe('the next check', () => {
     );
   });
 
-  test('"not sure" moves on; it comes once more, after all that was not asked, and then never', () => {
+  test('"not sure" moves on; it comes once more, after all that tells more than a little, and then never', () => {
     const unsure = run({ lift: NOT_SURE, sticky: NOT_SURE }).nextChecks;
     expect(unsure.map(({ checkId, again }) => [checkId, again])).toEqual([
       ['idle', false],

@@ -53,6 +53,7 @@ export function nameIt(key: Key, scene: Scene, answers: Answers): Naming {
   const answered = weighed.length;
   const said = verdict(ranked, groups, answered, hypotheses);
   const nextChecks = suggestChecks(key.checks, answers, belief);
+  const question = nextQuestion(key.checks, nextChecks, answered);
   const field = fieldOf(key.checks, belief);
   return {
     verdict: said,
@@ -61,14 +62,14 @@ export function nameIt(key: Key, scene: Scene, answers: Answers): Naming {
     trust: belief.trust,
     settled: settled(belief),
     likeUnlisted: likeUnlisted(belief),
-    step: nextStep(said, nextChecks, answered),
+    step: nextStep(said, question, answered),
     standings: ranked.map((standing, i) => {
       const place = places.get(standing.targetId);
       return { ...standing, reasons: place === undefined || i >= REASONED ? null : reasonsFor(place, field) };
     }),
     groups,
     nextChecks,
-    question: nextQuestion(key.checks, nextChecks),
+    question,
     answered,
   };
 }

@@ -48,10 +48,10 @@ export function believe(key: Key, scene: Scene, answers: Answers): Belief {
   const weighed = weighedAnswers(key.checks, answers);
   const word = key.firstWords.find(({ id }) => id === answers[FIRST_WORD]);
   const started = priors.map((prior, i) => (word ? prior * wordChance(word, answers, table, i) : prior));
-  const byObserver = OBSERVERS.map(({ errorRate, share }) => ({
-    errorRate,
-    weights: started.map((weight, i) => share * weight * chanceOf(weighed, table, errorRate, i)),
-  }));
+  const byObserver = OBSERVERS.map(({ errorRate, share }) => {
+    const chances = chancesOfAll(weighed, table, errorRate, hypotheses.length);
+    return { errorRate, weights: started.map((weight, i) => share * weight * chances[i]!) };
+  });
   const sums = byObserver.map(({ weights }) => weights.reduce((sum, weight) => sum + weight, 0));
   const total = sums.reduce((sum, each) => sum + each, 0);
   return {
@@ -67,16 +67,19 @@ export function believe(key: Key, scene: Scene, answers: Answers): Belief {
   };
 }
 
-function chanceOf(
+/** The chance of all answers under each hypothesis, for one kind of observer. */
+function chancesOfAll(
   weighed: readonly WeighedAnswer[],
   table: MeantTable,
   errorRate: number,
-  place: number,
-): number {
-  let chance = 1;
-  for (const { check, index } of weighed)
-    chance *= answerChance(table.get(check.id)![index]![place]!, errorRate, check);
-  return chance;
+  count: number,
+): Float64Array {
+  const chances = new Float64Array(count).fill(1);
+  for (const { check, index } of weighed) {
+    const meant = table.get(check.id)![index]!;
+    for (let i = 0; i < count; i++) chances[i]! *= answerChance(meant[i]!, errorRate, check);
+  }
+  return chances;
 }
 
 /**
@@ -155,5 +158,9 @@ function summed<Kind>(
 }
 
 /** The answer's chance under each hypothesis, chance answers among them. */
-export const chancesOf = (belief: Belief, check: Check, index: number): number[] =>
-  Array.from(belief.table.get(check.id)![index]!, (meant) => answerChance(meant, belief.errorRate, check));
+export function chancesOf(belief: Belief, check: Check, index: number): Float64Array {
+  const meant = belief.table.get(check.id)![index]!;
+  const chances = new Float64Array(meant.length);
+  for (let i = 0; i < meant.length; i++) chances[i] = answerChance(meant[i]!, belief.errorRate, check);
+  return chances;
+}

@@ -33,7 +33,7 @@ export interface FieldAnswer {
   readonly checkId: string;
   readonly answerId: string;
   /** Its probability under each candidate, in their order. */
-  readonly chances: readonly number[];
+  readonly chances: Float64Array;
   /** log2 of its probability over the field of all troubles before any answer was given. */
   readonly fieldBits: number;
 }

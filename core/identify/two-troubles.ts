@@ -34,7 +34,7 @@ export function twoTroubles(belief: Belief): TwoTroubles | null {
   }));
   const linesOf = (kind: 'test' | 'seen' | 'absent') =>
     weighed.filter((answer) => answer.kind === kind).map((answer) => answer.chances);
-  const product = (chances: readonly (readonly number[])[], i: number) =>
+  const product = (chances: readonly Float64Array[], i: number) =>
     chances.reduce((all, perCandidate) => all * perCandidate[i]!, 1);
   const [tests, absent, seen] = [linesOf('test'), linesOf('absent'), linesOf('seen')];
   // What does not depend on the other of a pair is worked out once a candidate.
@@ -48,7 +48,8 @@ export function twoTroubles(belief: Belief): TwoTroubles | null {
   let best: { a: number; b: number; weight: number } | null = null;
   const paired = hypotheses.flatMap(({ candidate }, i) => (candidate && priors[i]! > 0 ? [i] : []));
   for (const [n, a] of paired.entries()) {
-    for (const b of paired.slice(n + 1)) {
+    for (let m = n + 1; m < paired.length; m++) {
+      const b = paired[m]!;
       if (hypotheses[a]!.group === hypotheses[b]!.group) continue;
       const [first, second] = [alone[a]!, alone[b]!];
       const weight =
@@ -70,7 +71,7 @@ export function twoTroubles(belief: Belief): TwoTroubles | null {
 }
 
 /** Chance that every sign seen is made by at least one of the two. */
-function eitherShows(seen: readonly (readonly number[])[], a: number, b: number): number {
+function eitherShows(seen: readonly Float64Array[], a: number, b: number): number {
   let chance = 1;
   for (const chances of seen) chance *= 1 - (1 - chances[a]!) * (1 - chances[b]!);
   return chance;

@@ -4,9 +4,9 @@ import type { GroupStanding, Standing } from './posterior.ts';
 
 /** Least probability to call a species named, and a group settled (rule of thumb, grade C). */
 export const NAMED_FROM = 0.9;
-export const GROUP_FROM = 0.8;
+export const GROUP_FROM = 0.75;
 /** To say that it is none of these takes less: it costs nothing, a wrong name costs a season. */
-export const NONE_FROM = 0.7;
+export const NONE_FROM = 0.6;
 /** Fewer weighed answers than this name nothing, however the numbers fall. */
 export const FEWEST_ANSWERS = 3;
 

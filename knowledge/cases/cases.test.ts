@@ -29,6 +29,7 @@ function judgeAll(cases: readonly Case[]) {
       rank: entry.target === null ? null : rank,
       top: standings[0]!,
       verdict,
+      isAlike: verdict.kind === 'alike' && verdict.targetIds.includes(entry.target ?? ''),
     };
   });
   const named = judged.filter(({ rank }) => rank !== null);
@@ -43,6 +44,8 @@ function judgeAll(cases: readonly Case[]) {
     wrong: wrong.map(({ entry, top }) => [entry.host, entry.target ?? entry.group, top.targetId]),
     group: share(judged.filter(({ group }) => group).length, judged.length),
     first: share(named.filter(({ rank }) => rank === 1).length, named.length),
+    /** First, or named together with those it need not be told from. */
+    said: share(named.filter(({ rank, isAlike }) => rank === 1 || isAlike).length, named.length),
     three: share(named.filter(({ rank }) => rank! >= 1 && rank! <= 3).length, named.length),
   };
 }
@@ -82,7 +85,8 @@ describe('cases written from descriptions', () => {
   });
 
   test('what they were before: nothing lost', () => {
-    expect(judge(CLEAN_CASES)).toMatchObject({ group: 1, three: 1, wrong: [] });
+    // Wax scales and trail miners that joined fit two cases as well; they are named together.
+    expect(judge(CLEAN_CASES)).toMatchObject({ group: 1, said: 1, three: 1, wrong: [] });
     expect(judge(CLEAN_CASES).first).toBeGreaterThanOrEqual(0.97);
     expect(judge(ONE_WRONG_CASES).group).toBeGreaterThanOrEqual(0.96);
     expect(judge(SPARSE_CASES).group).toBe(1);

@@ -14,7 +14,7 @@ const share = (cases: readonly ObservedCase[], holds: (each: ObservedCase) => bo
 test('ordinary people, a tenth of their answers wrong and three in ten "not sure"', () => {
   const people = simulatePeople(KEY, HOST_IDS, 500, ORDINARY, PROOF_SEED);
   const said = people.filter(({ questionsToGroup }) => questionsToGroup !== null);
-  // Two thousand people come to 90.9 % within twelve questions, after 6.3; five hundred scatter about that.
+  // Two thousand people come to 90.7 % within twelve questions, after 5.9; five hundred scatter about that.
   const within = share(
     people.filter(({ truthId }) => LISTED.has(truthId)),
     ({ questionsToGroup }) => questionsToGroup !== null && questionsToGroup <= 12,
@@ -28,7 +28,8 @@ test('ordinary people, a tenth of their answers wrong and three in ten "not sure
   expect(share(named, ({ endedRight }) => endedRight)).toBeGreaterThanOrEqual(0.95);
   const bins = calibration(people).filter(({ claims }) => claims >= 100);
   expect(bins.length).toBe(7);
-  // Over two thousand people no bin is more than 6 points off; a person makes several claims, so five hundred scatter.
+  // Over two thousand people no bin is more than 6 points off; a person makes several claims, so that five
+  // hundred scatter more.
   for (const { said: probability, right } of bins) expect(Math.abs(probability - right)).toBeLessThan(0.15);
 });
 

@@ -114,7 +114,7 @@ export const FUNGI: readonly Target[] = [
       ' apple=rarely quince=rarely',
     months: [3, 4, 5, 6],
     signs: 'brown-blossom=always dieback=usually',
-    tests: { where: 'twigs=usually leaf-surface=sometimes' },
+    tests: { where: 'twigs=usually leaf-surface=sometimes', press: 'dry=usually fluid=sometimes' },
     winter: 'dried fruit and cankers',
     takenFor: 'frost, fire blight',
   }),

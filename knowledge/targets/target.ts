@@ -64,7 +64,12 @@ type GroupText = Pick<
 >;
 
 /** A test result that says "no insect to test": leaf troubles and harmless things. */
-const NO_INSECT = { lift: 'nothing=always', shape: 'none=always' } as const;
+const NO_INSECT = {
+  lift: 'nothing=always',
+  shape: 'none=always',
+  press: 'dry=always',
+  'turn-over': 'empty=always',
+} as const;
 
 /** What holds for a whole group unless a target says otherwise. */
 const GROUP_TEXT: Readonly<Record<TargetGroup, GroupText>> = {
@@ -224,7 +229,7 @@ const GROUP_TEXT: Readonly<Record<TargetGroup, GroupText>> = {
   },
   'no-trouble': {
     signs: 'ants=rarely yellow-speckle=rarely',
-    tests: { ...NO_INSECT, press: 'dry=always', 'turn-over': 'empty=always', larva: 'gone=always' },
+    tests: { ...NO_INSECT, larva: 'gone=always' },
     confirmedBy: 'nothing lifting, nothing living, no spread',
     sits: 'wherever it is seen',
     matters: 'never',

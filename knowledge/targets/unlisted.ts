@@ -8,7 +8,13 @@ export interface UnlistedKind extends Unlisted {
   readonly advice: string;
 }
 
-const NO_INSECT = { lift: 'nothing=always', shape: 'none=always', larva: 'gone=always' };
+const NO_INSECT = {
+  lift: 'nothing=always',
+  shape: 'none=always',
+  press: 'dry=always',
+  'turn-over': 'empty=always',
+  larva: 'gone=always',
+};
 
 const kind = (
   id: string,

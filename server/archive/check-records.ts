@@ -56,7 +56,7 @@ export function checkRecords(store: Store): void {
   checkReferences(
     'trouble',
     TARGET_IDS,
-    watches.map(({ targetId }) => targetId),
+    watches.flatMap(({ targetId, firstTargetId }) => [targetId, firstTargetId]),
   );
   checkReferences(
     'material',
