@@ -71,6 +71,7 @@ export function NamingKey({ seen: { scene, clues }, draft, change, action }: Nam
             onAnswers={(said) => answer({ ...answers, ...said })}
           />
         )}
+        {!isStart && !asks && knownId === null && <EnoughAsked naming={naming} />}
         <KnownName
           key={knownId ?? 'unknown'}
           scene={scene}
@@ -82,9 +83,8 @@ export function NamingKey({ seen: { scene, clues }, draft, change, action }: Nam
           onGive={give}
         />
       </div>
-      <div className="flex flex-col gap-4 lg:col-start-2 lg:row-start-1 lg:row-span-2 lg:sticky lg:top-4 self-start">
-        <NamingResult naming={naming} before={before} />
-        {action(name)}
+      <div className="lg:col-start-2 lg:row-start-1 lg:row-span-2 lg:sticky lg:top-4 self-start">
+        <NamingResult naming={naming} before={before} action={action(name)} />
       </div>
       <div className="flex flex-col gap-5 min-w-0 lg:col-start-1">
         <ClueList clues={clues} />
@@ -98,6 +98,22 @@ export function NamingKey({ seen: { scene, clues }, draft, change, action }: Nam
         <SignsList scene={scene} answers={answers} onGive={give} />
       </div>
     </div>
+  );
+}
+
+/** Where the next question would stand: why there is none. */
+function EnoughAsked({ naming }: { naming: Naming }) {
+  return (
+    <section aria-label="Enough asked" className="sheet border-primary! border-2! p-4">
+      <h2 className="mb-1 font-serif text-lg! text-base-content!">
+        {naming.step === 'lab' ? 'No question left would settle it' : 'Enough asked'}
+      </h2>
+      <p className="soft">
+        {naming.step === 'lab'
+          ? 'Change an answer you were least sure of, look again in a week, or open a watch and take its sheet to a lab.'
+          : 'More would change nothing about what to do. Any answer can still be changed below.'}
+      </p>
+    </section>
   );
 }
 

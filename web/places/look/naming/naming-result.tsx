@@ -18,7 +18,16 @@ const REPORT_FROM = 0.4;
 const LITTLE_TRUST = 0.45;
 
 /** What it most probably is, how sure that is, and why and why not; `before` is what was thought one answer ago. */
-export function NamingResult({ naming, before }: { naming: Naming; before: Naming | null }) {
+export function NamingResult({
+  naming,
+  before,
+  action,
+}: {
+  naming: Naming;
+  before: Naming | null;
+  /** What to do with it, right under what is said. */
+  action: React.ReactNode;
+}) {
   const leader = naming.standings[0];
   const reportable =
     leader?.listed && leader.probability >= REPORT_FROM && targetById(leader.targetId).report
@@ -52,6 +61,7 @@ export function NamingResult({ naming, before }: { naming: Naming; before: Namin
           plants or cuttings, and ask yours.
         </p>
       )}
+      <div className="mt-4">{action}</div>
       <ToldApart naming={naming} />
       <h2 className="mt-4 mb-1">Group</h2>
       <ul>

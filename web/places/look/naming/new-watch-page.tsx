@@ -251,7 +251,7 @@ function OpenWatch({ plantId, name: toKeep, draft }: OpenWatchProps) {
     <>
       <button
         type="button"
-        className="btn btn-primary w-full h-auto min-h-12 py-2"
+        className={`btn w-full h-auto min-h-12 py-2 ${name.group !== null || naming.step !== 'look-on' ? 'btn-primary' : ''}`}
         disabled={putWatch.isPending}
         onClick={() => void open().catch(() => undefined)}
       >

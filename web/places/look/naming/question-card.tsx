@@ -48,7 +48,7 @@ function SomeSigns({ question, onAnswers }: QuestionProps) {
   return (
     <>
       <p className="soft text-sm mb-3">Tap all that are there; both leaf sides, a few branches.</p>
-      <div className="grid grid-cols-2 sm:grid-cols-3 gap-2">
+      <div className="grid gap-2 sm:grid-cols-4">
         {question.checkIds.map((id) => (
           <SignTile key={id} checkId={id} isSeen={seen.includes(id)} onTap={() => toggle(id)} />
         ))}
@@ -81,14 +81,16 @@ function SignTile({ checkId, isSeen, onTap }: { checkId: string; isSeen: boolean
       aria-pressed={isSeen}
       aria-describedby={howId}
       onClick={onTap}
-      className={`rounded-lg border-2 p-2 text-left flex flex-col gap-1 min-h-24 min-w-0 ${isSeen ? 'border-primary bg-(--husk-pale) text-(--husk-deep)' : 'border-base-300 bg-base-100'}`}
+      className={`rounded-lg border-2 p-2 text-left min-w-0 flex gap-3 items-center sm:flex-col sm:items-stretch sm:gap-1 sm:min-h-24 ${isSeen ? 'border-primary bg-(--husk-pale) text-(--husk-deep)' : 'border-base-300 bg-base-100'}`}
     >
-      <span className="w-full" aria-hidden>
-        <PlateFor checkId={checkId} className="w-full h-16 sm:h-24" />
+      <span className="shrink-0 empty:hidden" aria-hidden>
+        <PlateFor checkId={checkId} className="w-16 h-11 sm:w-full sm:h-24" />
       </span>
-      <b className="font-semibold leading-tight">{capital(check.name)}</b>
-      <span id={howId} className={`soft text-sm leading-snug ${isSeen ? '' : 'hidden sm:block'}`}>
-        {check.how}
+      <span className="min-w-0">
+        <b className="font-semibold leading-tight block">{capital(check.name)}</b>
+        <span id={howId} className={`soft text-sm leading-snug ${isSeen ? '' : 'hidden sm:block'}`}>
+          {check.how}
+        </span>
       </span>
     </button>
   );
