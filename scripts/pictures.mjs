@@ -41,17 +41,10 @@ const VIEWS = [
 ];
 
 async function nameSome(page) {
-  for (const [question, answer] of [
-    ['Are the leaves, or things', 'No'],
-    ['narrow white flecks', 'Yes'],
-    ['Lift one bump', 'A cover lifts off, a separate soft body stays'],
-  ]) {
-    await page
-      .getByRole('group', { name: new RegExp(question) })
-      .getByRole('button', { name: answer, exact: true })
-      .last()
-      .click();
-  }
+  const question = page.getByRole('region', { name: 'Look at this next' });
+  for (const answer of ['White fluff or flecks', 'White', 'Not sure'])
+    await question.getByRole('button', { name: answer, exact: true }).click();
+  await question.getByRole('button', { name: /^Narrow white flecks/ }).click();
   await page.evaluate(() => window.scrollTo(0, 0));
 }
 

@@ -1,7 +1,11 @@
 import { target, type Target } from './target.ts';
 
+/** No book of theirs is at hand: they rest on practice. */
+const SOURCES = { sourceIds: ['practice'] } as const;
+
 /** What the wax scales share; they are dealt with alike. */
 const WAX = {
+  ...SOURCES,
   shelter: 'either',
   tests: {
     shape: 'wax=always',
@@ -59,6 +63,7 @@ export const SOFT_WARM: readonly Target[] = [
     sits: 'young on midribs, grown ones on twigs',
   }),
   target('soft', {
+    ...SOURCES,
     id: 'hemispherical-scale',
     name: 'Hemispherical scale',
     scientific: 'Saissetia coffeae',

@@ -258,6 +258,7 @@ export const SOFT: readonly Target[] = [
   }),
   target('soft', {
     id: 'horse-chestnut-scale',
+    sourceIds: ['practice'],
     name: 'Horse-chestnut scale',
     scientific: 'Pulvinaria regalis',
     what: 'Round white cushions, each capped by a brown disc, on trunks and branches in early summer.',
@@ -286,6 +287,7 @@ export const SOFT: readonly Target[] = [
   }),
   target('soft', {
     id: 'hydrangea-scale',
+    sourceIds: ['practice'],
     name: 'Hydrangea scale',
     scientific: 'Pulvinaria hydrangeae',
     what: 'Oval white egg sacs on stems and under leaves of hydrangea in early summer; brown flat insects after.',

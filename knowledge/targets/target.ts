@@ -290,6 +290,9 @@ export const groupLooks = (group: TargetGroup): Looks => ({
   ...testLooks(GROUP_TEXT[group].tests),
 });
 
+/** What rests on practice alone is a rule of thumb. */
+const restsOnPractice = (sourceIds: readonly string[]) => sourceIds.every((id) => id === 'practice');
+
 /** Completes a written target with its group's ways. */
 export function target(group: TargetGroup, text: TargetText): Target {
   const usual = GROUP_TEXT[group];
@@ -327,7 +330,7 @@ export function target(group: TargetGroup, text: TargetText): Target {
     matters: text.matters ?? usual.matters!,
     enemies: text.enemies ?? usual.enemies!,
     report: text.report ?? false,
-    grade: text.grade ?? 'B',
+    grade: text.grade ?? (restsOnPractice(text.sourceIds ?? usual.sourceIds!) ? 'C' : 'B'),
     sourceIds: text.sourceIds ?? usual.sourceIds!,
   };
 }

@@ -156,8 +156,10 @@ function ToldApart({ naming }: { naming: Naming }) {
   const [a, b] = pair.targetIds;
   return (
     <p className="mt-3 rounded-lg bg-base-200 p-3 text-[0.93rem]">
-      <b>Often mistaken for each other.</b> {pair.decides}{' '}
-      {pair.changes === null ? 'Which of the two changes nothing.' : pair.changes}{' '}
+      <b>
+        {standingName(a)} and {inSentence(standingName(b))} are mistaken for each other.
+      </b>{' '}
+      {pair.decides} {pair.changes === null ? 'Which of the two changes nothing.' : pair.changes}{' '}
       <Link className="link-husk" to={`/look/guide/apart/${a}/${b}`}>
         Side by side
       </Link>
