@@ -85,7 +85,7 @@ test('a canker ends in “not one of these”, with a dated sheet of what was se
   await page.getByRole('link', { name: 'Sheet for a lab' }).click();
   const sheet = page.getByRole('article', { name: 'Sheet' });
   await expect(sheet).toContainText('Apple');
-  await expect(sheet).toContainText(/Seen: .*twigs dying back/);
+  await expect(sheet).toContainText(/Seen: .*(sunken or cracked bark|twigs dying back)/);
   await expect(sheet).toContainText(/Looked for and not there: /);
   await expect(sheet).toContainText('29 May');
 });

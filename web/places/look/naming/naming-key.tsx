@@ -122,8 +122,8 @@ function Strip({ naming }: { naming: Naming }) {
   const leader = naming.standings[0];
   if (!leader || naming.answered === 0) return null;
   return (
-    <p className="lg:hidden flex items-baseline justify-between gap-3 text-[0.95rem]">
-      <span>
+    <p className="lg:hidden flex flex-wrap items-baseline justify-between gap-x-3 text-[0.95rem]">
+      <span className="min-w-0">
         <span className="soft">Most likely </span>
         <b className="font-semibold">{standingName(leader.targetId)}</b>
       </span>

@@ -132,10 +132,10 @@ export function NamingResult({
 function Progress({ naming }: { naming: Naming }) {
   const share = naming.step === 'look-on' ? Math.min(0.95, naming.settled) : 1;
   return (
-    <div className="mt-3 grid grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-2 text-sm soft">
+    <div className="mt-3 flex flex-wrap items-center gap-x-2 text-sm soft">
       <span>How far</span>
       <progress
-        className="progress progress-primary h-2"
+        className="progress progress-primary h-2 flex-1 min-w-16"
         max={1}
         value={share}
         aria-label="How far it is settled"
@@ -207,7 +207,7 @@ function ProbabilityBar({
 }) {
   const moved = before !== null && Math.abs(probability - before) >= 0.03;
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)_96px_46px] items-center gap-2 py-0.5">
+    <div className="grid grid-cols-[minmax(0,1fr)_minmax(32px,96px)_auto] items-center gap-2 py-0.5">
       <span>
         {name}
         {moved && <span className="soft text-sm"> was {showShare(before)}</span>}
@@ -215,7 +215,7 @@ function ProbabilityBar({
       <span className="h-2 rounded bg-base-300 overflow-hidden" aria-hidden="true">
         <span className="block h-full bg-secondary" style={{ width: `${100 * probability}%` }} />
       </span>
-      <span className="text-right">
+      <span className="text-right min-w-11.5 whitespace-nowrap">
         {probability > 0 && probability < 0.01 ? '< 1 %' : showShare(probability)}
       </span>
     </div>
