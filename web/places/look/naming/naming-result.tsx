@@ -207,7 +207,7 @@ function ProbabilityBar({
 }) {
   const moved = before !== null && Math.abs(probability - before) >= 0.03;
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)_minmax(32px,96px)_auto] items-center gap-2 py-0.5">
+    <div className="grid grid-cols-[minmax(0,1fr)_minmax(32px,96px)_minmax(2.9rem,auto)] items-center gap-2 py-0.5">
       <span>
         {name}
         {moved && <span className="soft text-sm"> was {showShare(before)}</span>}
@@ -215,7 +215,7 @@ function ProbabilityBar({
       <span className="h-2 rounded bg-base-300 overflow-hidden" aria-hidden="true">
         <span className="block h-full bg-secondary" style={{ width: `${100 * probability}%` }} />
       </span>
-      <span className="text-right min-w-11.5 whitespace-nowrap">
+      <span className="text-right whitespace-nowrap">
         {probability > 0 && probability < 0.01 ? '< 1 %' : showShare(probability)}
       </span>
     </div>
