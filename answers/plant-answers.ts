@@ -6,8 +6,11 @@ import { byId } from './by-id.ts';
 import { orNotFound } from './problem.ts';
 import { query } from './validate.ts';
 
-/** The month it was seen in, where that was not today. */
-const seenThen = z.object({ month: z.coerce.number().int().min(1).max(12).optional() });
+/** The month it was seen in, where that was not today; the watch that is looked at again, if it is one. */
+const seenThen = z.object({
+  month: z.coerce.number().int().min(1).max(12).optional(),
+  watch: z.string().max(60).optional(),
+});
 
 /** Plants and where they stand, their diaries, and the rounds past them. */
 export function plantAnswers({ day, beside }: AnswersFrom) {
@@ -50,7 +53,8 @@ export function plantAnswers({ day, beside }: AnswersFrom) {
       .get('/plants/:id/naming', query(seenThen), (c) => {
         const now = day();
         const plant = orNotFound(byId(now.books.state.plants, c.req.param('id')), 'plant');
-        return c.json({ naming: namingScene(now, plant, c.req.valid('query').month ?? null) });
+        const { month = null, watch = null } = c.req.valid('query');
+        return c.json({ naming: namingScene(now, plant, month, watch) });
       })
       .get('/growth', (c) => c.json({ growth: day().books.state.growth }))
       .get('/rounds', (c) =>

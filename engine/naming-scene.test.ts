@@ -86,6 +86,12 @@ describe('what the records make likelier', () => {
     expect(leanings(watchOn(lemon, 'mealybug', { outcome: 'ruled-out' }))).toEqual({});
   });
 
+  test('a watch that is looked at again is no evidence for its own name', () => {
+    const watch = watchOn(lemon, 'mealybug');
+    const day = gardenDay(madeGarden({ plants: [lemon], watches: [watch] }), TODAY);
+    expect(namingScene(day, lemon, null, watch.id).scene.leanings).toEqual({});
+  });
+
   test('the month it was seen in stands for today; the south has the months of the north', () => {
     const month = (latitudeDeg: number, seen: number | null) =>
       namingScene(gardenDay(madeGarden({ plants: [lemon] }, { latitudeDeg }), TODAY), lemon, seen).scene

@@ -56,12 +56,20 @@ const ODDS = {
   byLab: 1.5,
 } as const;
 
-/** Where and when a plant is looked at, and what the records make likelier on it. */
-export function namingScene(day: GardenDay, plant: Plant, seenMonth: number | null = null): NamingScene {
+/**
+ * Where and when a plant is looked at, and what the records make likelier on it. A watch that is looked at again
+ * is left out: its own name is no evidence for itself.
+ */
+export function namingScene(
+  day: GardenDay,
+  plant: Plant,
+  seenMonth: number | null = null,
+  lookedAtId: string | null = null,
+): NamingScene {
   const stays = staysOf(day.books.plantBook(plant.id));
   const place = day.books.place(placeOn(stays, day.today));
   const month = seenMonth ?? monthOf(day.today);
-  const told = [...sprayedClues(day, plant), ...movedClues(day, plant), ...seenClues(day, plant)];
+  const told = [...sprayedClues(day, plant), ...movedClues(day, plant), ...seenClues(day, plant, lookedAtId)];
   const leanings: Record<string, number> = {};
   for (const { clue, odds } of told)
     for (const id of clue.targetIds) leanings[id] = Math.max(leanings[id] ?? 1, odds);
@@ -135,8 +143,9 @@ function movedClues(day: GardenDay, plant: Plant): Told[] {
 }
 
 /** What was named in this garden before and can live on this plant, once each: the surest first. */
-function seenClues(day: GardenDay, plant: Plant): Told[] {
+function seenClues(day: GardenDay, plant: Plant, lookedAtId: string | null): Told[] {
   const clues = day.books.state.watches
+    .filter(({ id }) => id !== lookedAtId)
     .filter(
       ({ targetId, outcome, openedOn }) =>
         targetId !== null &&

@@ -1,5 +1,5 @@
 /** First words that are names of places or peoples and keep their capital within a sentence. */
-const PROPER = new Set(['San', 'California', 'European', 'Florida', 'Indian']);
+const PROPER = new Set(['San', 'California', 'European', 'Florida', 'Indian', 'Japanese']);
 
 /** A trouble's name as it stands within a sentence: "euonymus scale", but "San Jose scale". */
 export function inSentence(name: string): string {

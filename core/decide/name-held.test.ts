@@ -19,8 +19,13 @@ test.each<[string, Name, Name, string]>([
   ['a name where there was none', NONE, SCALE, 'named-later'],
   ['none still', NONE, NONE, 'open'],
 ])('%s', (_, first, now, held) => {
-  const watch = { ...now, firstTargetId: first.targetId, firstGroup: first.group };
+  const watch = { ...now, firstTargetId: first.targetId, firstGroup: first.group, namedBy: 'key' } as const;
   expect(nameHeld({ ...watch, outcome: 'open' })).toBe(held);
   expect(nameHeld({ ...watch, outcome: 'closed' })).toBe(held);
   expect(nameHeld({ ...watch, outcome: 'ruled-out' })).toBe('ruled-out');
+});
+
+test('a name from before first names were kept is not judged', () => {
+  const old = { ...SCALE, firstTargetId: null, firstGroup: null, namedBy: null, outcome: 'open' } as const;
+  expect(nameHeld(old)).toBe('not-told');
 });

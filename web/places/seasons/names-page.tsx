@@ -11,6 +11,7 @@ const HELD_WORDS: Readonly<Record<NamedWatch['held'], string>> = {
   held: 'as it was first named',
   renamed: 'renamed',
   'named-later': 'named later',
+  'not-told': 'its first name was not kept',
   open: 'not yet named',
   'ruled-out': 'ruled out',
 };
@@ -73,7 +74,13 @@ function Names({ names }: { names: readonly NamedWatch[] }) {
                     <span className="soft text-sm">{BY_WORDS[each.namedBy]}</span>
                   )}
                 </td>
-                <td>{each.firstName === null ? 'not named' : inSentence(each.firstName)}</td>
+                <td>
+                  {each.firstName === null
+                    ? each.held === 'not-told'
+                      ? 'not told'
+                      : 'not named'
+                    : inSentence(each.firstName)}
+                </td>
                 <td>{HELD_WORDS[each.held]}</td>
               </tr>
             ))}

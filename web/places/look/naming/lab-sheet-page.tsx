@@ -26,7 +26,7 @@ export function LabSheetPage() {
 function LabSheet({ picture }: { picture: WatchPicture }) {
   const { watch, plant, answers, inspections } = picture;
   const today = useToday();
-  const scene = useNamingScene(plant.id).data?.scene;
+  const scene = useNamingScene(plant.id, { watchId: watch.id }).data?.scene;
   const photos = usePhotos(watch.id).data ?? [];
   const naming = scene ? nameIt(KEY, scene, answers) : null;
   const weighed = CHECKS.filter(({ id }) => !saysNothing(answers[id]));

@@ -26,7 +26,7 @@ export function NamePage() {
 function NameIt({ picture }: { picture: WatchPicture }) {
   const { watch, plant, targetName } = picture;
   const { draft, change } = useNamingDraft(watch.id, picture.answers);
-  const question = useNamingScene(plant.id);
+  const question = useNamingScene(plant.id, { watchId: watch.id });
   return (
     <>
       <PageHead
@@ -62,7 +62,11 @@ function KeepName({ picture, name: toKeep, draft: { answers, coversTurned } }: K
   const putInspection = usePutInspection();
   const [inspectionId] = useState(newId);
   const name = nameFrom(toKeep);
-  const renames = name.group !== null && (name.targetId !== watch.targetId || name.group !== watch.group);
+  // A group that holds what it is called already is no other name.
+  const isAnother = name.targetId === null ? name.group !== watch.group : name.targetId !== watch.targetId;
+  // The same name from a lab is worth more than from the key.
+  const isSurer = toKeep.knownId !== null && toKeep.namedBy !== watch.namedBy;
+  const renames = name.group !== null && (isAnother || isSurer);
   const keep = async (rename: boolean) => {
     const changed = Object.fromEntries(
       Object.entries(answers).filter(([check, answer]) => picture.answers[check] !== answer),

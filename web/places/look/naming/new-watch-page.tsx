@@ -104,7 +104,7 @@ function OnNoPlant() {
 
 function NoticedOn({ plantId, plantField }: { plantId: string; plantField: React.ReactNode }) {
   const { draft, change, startAnew } = useNamingDraft(plantId, {});
-  const question = useNamingScene(plantId, draft.seenMonth);
+  const question = useNamingScene(plantId, { month: draft.seenMonth });
   const isBegun = Object.keys(draft.answers).length > 0 || draft.knownId !== null;
   return (
     <>
