@@ -1,0 +1,33 @@
+export { bestDays, type BestAsked, type BestDays } from './best-days.ts';
+export { dayDone, type DrawnKind } from './drawn-treatment.ts';
+export { factorAt, figureAt, sharp, SHARE, type FigureRange } from './figure-range.ts';
+export {
+  beliefAfterSighting,
+  beliefAfterTapes,
+  hatchAt,
+  hatchBelief,
+  outBy,
+  SCALES_IN_SPAN,
+  type Hatch,
+  type HatchBelief,
+} from './hatch-belief.ts';
+export { summariseLeft, type LeftSummary } from './left-summary.ts';
+export { LIFE_STAGES, type ByStage, type LifeStage, type StageLengths } from './life-stage.ts';
+export { planTable, type PlanTable } from './plan-table.ts';
+export { possibleSeason, type DrawnFigures, type Generation, type PossibleSeason } from './possible-season.ts';
+export { FIT, fitDays, UNFIT, UNTOLD, type PossibleYear } from './possible-year.ts';
+export {
+  DOUBTED,
+  drawSeasons,
+  middleSeason,
+  type Doubted,
+  type DrawsAsked,
+  type SeasonDraws,
+} from './season-draws.ts';
+export { type SeasonFigures } from './season-figures.ts';
+export { leftInDraws, leftOf, treatmentsIn, type DoneTreatment } from './season-outcome.ts';
+export { drawScores, mixed, type Scores } from './scores.ts';
+export { shareReached, type HatchShare, type PlainSpray } from './share-reached.ts';
+export { stream, type StreamDay } from './stream.ts';
+export { type FitWeather, type PlannedTreatment, type TreatmentKind } from './treatment.ts';
+export { whatDecides, type Decider } from './what-decides.ts';
