@@ -24,6 +24,8 @@ export interface BestDays {
 
 /** How many of the best pairs a third is tried with. */
 const PAIRS_TRIED = 12;
+/** Pairs no further apart than this are neighbours. */
+const NEIGHBOURS = 3;
 /** A day is as good as the best while no more than this is left besides, of 100. */
 const AS_GOOD = 1;
 
@@ -37,64 +39,68 @@ export function bestDays(
   onShare: (share: number) => void = () => undefined,
 ): BestDays | null {
   const table = planTable(asked.draws, asked.base, asked.kind, asked.days);
-  const allowed = (places: readonly number[]) => inOrder(table, places, asked.intervalDays);
+  const search: Search = { table, intervalDays: asked.intervalDays, onShare };
   const best =
     asked.count === 1
-      ? bestOf(table, onePlace(table))
+      ? bestWith(search, [])
       : asked.count === 2
-        ? rankedPairs(table, allowed, onShare)[0]
-        : bestTriple(table, allowed, onShare);
+        ? rankedPairs(search)[0]
+        : bestTriple(search);
   if (!best) return null;
   return {
     days: best.places.map((place) => table.days[place]!),
     meanLeft: best.meanLeft,
-    ranges: best.places.map((_, i) => rangeOf(table, best, i, allowed)),
+    ranges: best.places.map((_, i) => rangeOf(search, best, i)),
   };
 }
 
+interface Search {
+  readonly table: PlanTable;
+  readonly intervalDays: number;
+  readonly onShare: (share: number) => void;
+}
+
+/** A plan by its places among the days, rising, and what it leaves. */
 interface Tried {
   readonly places: readonly number[];
   readonly meanLeft: number;
 }
 
-const onePlace = (table: PlanTable) => table.days.map((_, place) => [place]);
-
-function bestOf(table: PlanTable, plans: readonly (readonly number[])[]): Tried | undefined {
+/** The best day to add to some, if any keeps its distance to them. */
+function bestWith(search: Search, places: readonly number[]): Tried | undefined {
   let best: Tried | undefined;
-  for (const places of plans) {
-    const meanLeft = table.meanLeft(places);
-    if (!best || meanLeft < best.meanLeft) best = { places, meanLeft };
-  }
+  search.table.withOneMore(places).forEach((meanLeft, place) => {
+    if ((!best || meanLeft < best.meanLeft) && keepsDistance(search, places, place))
+      best = { places: [...places, place].sort((a, b) => a - b), meanLeft };
+  });
   return best;
 }
 
-function rankedPairs(
-  table: PlanTable,
-  allowed: (places: readonly number[]) => boolean,
-  onShare: (share: number) => void,
-): Tried[] {
+function keepsDistance({ table: { days }, intervalDays }: Search, places: readonly number[], place: number) {
+  return places.every((other) => Math.abs(days[place]! - days[other]!) >= Math.max(1, intervalDays));
+}
+
+function rankedPairs(search: Search, upTo = 1): Tried[] {
+  const { table, onShare } = search;
   const tried: Tried[] = [];
   table.days.forEach((_, first) => {
-    for (let second = first + 1; second < table.days.length; second++)
-      if (allowed([first, second]))
-        tried.push({ places: [first, second], meanLeft: table.meanLeft([first, second]) });
-    onShare((first + 1) / table.days.length);
+    table.withOneMore([first], first + 1).forEach((meanLeft, second) => {
+      if (second > first && keepsDistance(search, [first], second))
+        tried.push({ places: [first, second], meanLeft });
+    });
+    onShare((upTo * (first + 1)) / table.days.length);
   });
   return tried.sort((a, b) => a.meanLeft - b.meanLeft);
 }
 
-function bestTriple(
-  table: PlanTable,
-  allowed: (places: readonly number[]) => boolean,
-  onShare: (share: number) => void,
-): Tried | undefined {
-  const pairs = spreadOut(rankedPairs(table, allowed, (share) => onShare(share / 2)));
+function bestTriple(search: Search): Tried | undefined {
+  const pairs = spreadOut(rankedPairs(search, 0.5));
   let best: Tried | undefined;
   pairs.forEach(({ places }, i) => {
-    const third = bestOf(table, withOneMore(table, places).filter(allowed));
-    const settled = third && movedInTurn(table, third, allowed);
+    const third = bestWith(search, places);
+    const settled = third && movedInTurn(search, third);
     if (settled && (!best || settled.meanLeft < best.meanLeft)) best = settled;
-    onShare(0.5 + (i + 1) / pairs.length / 2);
+    search.onShare(0.5 + (i + 1) / pairs.length / 2);
   });
   return best;
 }
@@ -105,45 +111,35 @@ function spreadOut(ranked: readonly Tried[]): Tried[] {
   for (const pair of ranked) {
     if (chosen.length === PAIRS_TRIED) break;
     const near = chosen.some(({ places }) =>
-      places.every((place, i) => Math.abs(place - pair.places[i]!) <= 3),
+      places.every((place, i) => Math.abs(place - pair.places[i]!) <= NEIGHBOURS),
     );
     if (!near) chosen.push(pair);
   }
   return chosen;
 }
 
-const withOneMore = (table: PlanTable, places: readonly number[]) =>
-  table.days
-    .map((_, place) => [...places, place].sort((a, b) => a - b))
-    .filter((all) => new Set(all).size === all.length);
-
-function movedInTurn(table: PlanTable, start: Tried, allowed: (places: readonly number[]) => boolean): Tried {
+/** Each day of a plan in turn put where it is best beside the others, until none moves. */
+function movedInTurn(search: Search, start: Tried): Tried {
   let best = start;
   for (;;) {
     const before = best;
-    for (let i = 0; i < start.places.length; i++) {
-      const others = best.places.filter((_, at) => at !== i);
-      const moved = bestOf(table, withOneMore(table, others).filter(allowed));
+    for (const place of before.places) {
+      const moved = bestWith(
+        search,
+        best.places.filter((other) => other !== place),
+      );
       if (moved && moved.meanLeft < best.meanLeft) best = moved;
     }
     if (best === before) return best;
   }
 }
 
-function inOrder({ days }: PlanTable, places: readonly number[], intervalDays: number): boolean {
-  return places.every((place, i) => i === 0 || days[place]! - days[places[i - 1]!]! >= intervalDays);
-}
-
-function rangeOf(
-  table: PlanTable,
-  best: Tried,
-  index: number,
-  allowed: (places: readonly number[]) => boolean,
-): readonly [number, number] {
-  const asGood = (place: number) => {
-    const places = best.places.map((other, i) => (i === index ? place : other));
-    return allowed(places) && table.meanLeft(places) <= best.meanLeft + AS_GOOD;
-  };
+function rangeOf(search: Search, best: Tried, index: number): readonly [number, number] {
+  const { table } = search;
+  const others = best.places.filter((_, i) => i !== index);
+  const left = table.withOneMore(others);
+  const asGood = (place: number) =>
+    left[place]! <= best.meanLeft + AS_GOOD && keepsDistance(search, others, place);
   const end = (step: 1 | -1) => {
     let place = best.places[index]!;
     while (table.days[place + step] !== undefined && asGood(place + step)) place += step;

@@ -80,13 +80,22 @@ export function outBy(at: number, { first, span }: Hatch): number {
   return shareOut(at, { halfOutCd: first + span / 2, scaleCd: span / SCALES_IN_SPAN });
 }
 
-/** The hatch at two standard normal scores: the first among all, the span among those of that first. */
-export function hatchAt(belief: HatchBelief, firstScore: number, spanScore: number): Hatch {
+/**
+ * Gives the hatch at two standard normal scores: the first among all, the span among those of that first. For many
+ * draws of one belief.
+ */
+export function hatchesOf(belief: HatchBelief): (firstScore: number, spanScore: number) => Hatch {
   const ofFirsts = belief.weights.map((row) => row.reduce((sum, weight) => sum + weight, 0));
-  const first = atShare(belief.firsts, ofFirsts, pnorm(firstScore));
-  const row = belief.weights[nearest(belief.firsts, first)]!;
-  return { by: belief.by, first, span: atShare(belief.spans, row, pnorm(spanScore)) };
+  return (firstScore, spanScore) => {
+    const first = atShare(belief.firsts, ofFirsts, pnorm(firstScore));
+    const row = belief.weights[nearest(belief.firsts, first)]!;
+    return { by: belief.by, first, span: atShare(belief.spans, row, pnorm(spanScore)) };
+  };
 }
+
+/** One hatch of a belief, as {@link hatchesOf} gives it. */
+export const hatchAt = (belief: HatchBelief, firstScore: number, spanScore: number): Hatch =>
+  hatchesOf(belief)(firstScore, spanScore);
 
 function logLikelihoodOf(counts: readonly HeatCount[], caught: number, first: number, span: number): number {
   const hatch: Hatch = { by: 'heat', first, span };

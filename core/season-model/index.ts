@@ -14,7 +14,12 @@ export {
 export { summariseLeft, type LeftSummary } from './left-summary.ts';
 export { LIFE_STAGES, type ByStage, type LifeStage, type StageLengths } from './life-stage.ts';
 export { planTable, type PlanTable } from './plan-table.ts';
-export { possibleSeason, type DrawnFigures, type Generation, type PossibleSeason } from './possible-season.ts';
+export {
+  possibleSeason,
+  type DrawnFigures,
+  type Generation,
+  type PossibleSeason,
+} from './possible-season.ts';
 export { FIT, fitDays, UNFIT, UNTOLD, type PossibleYear } from './possible-year.ts';
 export {
   DOUBTED,
@@ -26,6 +31,7 @@ export {
 } from './season-draws.ts';
 export { type SeasonFigures } from './season-figures.ts';
 export { leftInDraws, leftOf, treatmentsIn, type DoneTreatment } from './season-outcome.ts';
+export { rangeAfterCounts } from './range-after-counts.ts';
 export { drawScores, mixed, type Scores } from './scores.ts';
 export { shareReached, type HatchShare, type PlainSpray } from './share-reached.ts';
 export { stream, type StreamDay } from './stream.ts';

@@ -1,5 +1,5 @@
-import { dayDone, drawnKind, leavesOf } from './drawn-treatment.ts';
-import type { Generation, PossibleSeason } from './possible-season.ts';
+import { dayDone, drawnKind, type DrawnKind, leavesOf } from './drawn-treatment.ts';
+import type { PossibleSeason } from './possible-season.ts';
 import type { SeasonDraws } from './season-draws.ts';
 import { endAlone, endOf, treatmentsIn, winterLeft } from './season-outcome.ts';
 import type { PlannedTreatment, TreatmentKind } from './treatment.ts';
@@ -8,8 +8,6 @@ import type { PlannedTreatment, TreatmentKind } from './treatment.ts';
 interface Column {
   /** By generation: what it leaves of each cohort; null where it touches none. */
   readonly leaves: readonly (Float64Array | null)[];
-  /** By generation: share left with this treatment alone added. */
-  readonly shares: readonly number[];
   readonly winter: number;
 }
 
@@ -20,7 +18,6 @@ interface Row {
   readonly winter: number;
   /** By generation: share × keep × what the plan so far leaves, over what is kept alone. */
   readonly weights: readonly Float64Array[];
-  readonly shares: readonly number[];
   /** By candidate day, in the order of the days asked for. */
   readonly columns: readonly Column[];
 }
@@ -28,8 +25,11 @@ interface Row {
 /** A table of what treatments of one kind leave on each of some days, so that a plan costs products only. */
 export interface PlanTable {
   readonly days: readonly number[];
-  /** Mean left over all draws, of 100, with treatments on the days at these places of `days`. */
-  meanLeft(places: readonly number[]): number;
+  /**
+   * Mean left over all draws, of 100, with treatments on the days at some places of `days` and one more on each
+   * of its days in turn, from a place on: as many figures as there are days, not a number before that place.
+   */
+  withOneMore(places: readonly number[], from?: number): Float64Array;
 }
 
 /**
@@ -45,10 +45,10 @@ export function planTable(
   const rows = draws.seasons.map((season, draw) => rowOf(draws, season, draw, base, kind, days));
   return {
     days,
-    meanLeft(places) {
-      let sum = 0;
-      for (const row of rows) sum += leftOfRow(row, places);
-      return (100 * sum) / rows.length;
+    withOneMore(places, from = 0) {
+      const sums = new Float64Array(days.length).fill(NaN, 0, from);
+      for (const row of rows) addRow(row, places, from, sums);
+      return sums.map((sum) => (100 * sum) / rows.length);
     },
   };
 }
@@ -73,13 +73,7 @@ function rowOf(
   const fit = draws.fitness(kind.fits, draw);
   const byDay = new Map<number, Column>();
   const column = (day: number): Column => {
-    if (!byDay.has(day))
-      byDay.set(
-        day,
-        columnOf(season, weights, (generation) => leavesOf(season, generation, drawn, day), {
-          winter: winterLeft(season, [{ kind: drawn, day }]),
-        }),
-      );
+    if (!byDay.has(day)) byDay.set(day, columnOf(season, drawn, day));
     return byDay.get(day)!;
   };
   return {
@@ -87,61 +81,55 @@ function rowOf(
     alone: endAlone(season),
     winter: winterLeft(season, treatments),
     weights,
-    shares: weights.map(sumOf),
     columns: days.map((day) => column(dayDone({ day }, fit))),
   };
 }
 
-function columnOf(
-  season: PossibleSeason,
-  weights: readonly Float64Array[],
-  leavesIn: (generation: Generation) => Float64Array,
-  { winter }: Pick<Column, 'winter'>,
-): Column {
-  const leaves = season.generations.map((generation) => {
-    const left = leavesIn(generation);
-    return left.every((share) => share === 1) ? null : left;
-  });
+function columnOf(season: PossibleSeason, kind: DrawnKind, day: number): Column {
   return {
-    leaves,
-    winter,
-    shares: leaves.map((left, g) => (left ? dot(weights[g]!, left) : sumOf(weights[g]!))),
+    winter: winterLeft(season, [{ kind, day }]),
+    leaves: season.generations.map((generation) => {
+      const left = leavesOf(season, generation, kind, day);
+      return left.every((share) => share === 1) ? null : left;
+    }),
   };
 }
 
-function leftOfRow(
-  { season, alone, winter, weights, shares, columns }: Row,
-  places: readonly number[],
-): number {
-  let wintered = winter;
-  for (const place of places) wintered *= columns[place]!.winter;
-  const left = weights.map((ofGeneration, g) => {
-    const touching = places.map((place) => columns[place]!).filter((column) => column.leaves[g] !== null);
-    if (touching.length === 0) return shares[g]!;
-    if (touching.length === 1) return touching[0]!.shares[g]!;
-    return productSum(
-      ofGeneration,
-      touching.map((column) => column.leaves[g]!),
-    );
-  });
-  return endOf(season, wintered, left) / alone;
+/** Adds what one draw has left with each day's treatment besides those at `places`. */
+function addRow(row: Row, places: readonly number[], from: number, sums: Float64Array): void {
+  const { season, alone, columns } = row;
+  let winter = row.winter;
+  for (const place of places) winter *= columns[place]!.winter;
+  const weights = row.weights.map((ofGeneration, g) => reachedBy(ofGeneration, g, columns, places));
+  const shares = weights.map(sumOf);
+  const sharesLeft = [...shares];
+  // Days that wait for the same fit day are one column: its sum is worked out once.
+  let before: Column | null = null,
+    left = 0;
+  for (let place = from; place < columns.length; place++) {
+    const column = columns[place]!;
+    if (column !== before) {
+      for (let g = 0; g < weights.length; g++) {
+        const leaves = column.leaves[g];
+        sharesLeft[g] = leaves ? dot(weights[g]!, leaves) : shares[g]!;
+      }
+      left = endOf(season, winter * column.winter, sharesLeft) / alone;
+      before = column;
+    }
+    sums[place]! += left;
+  }
 }
 
-function productSum(weights: Float64Array, leaves: readonly Float64Array[]): number {
-  const [first, second, third] = leaves;
-  let sum = 0;
-  if (leaves.length === 2) {
-    for (let i = 0; i < weights.length; i++) sum += weights[i]! * first![i]! * second![i]!;
-    return sum;
-  }
-  if (leaves.length === 3) {
-    for (let i = 0; i < weights.length; i++) sum += weights[i]! * first![i]! * second![i]! * third![i]!;
-    return sum;
-  }
-  return weights.reduce(
-    (total, weight, i) => total + leaves.reduce((left, leaf) => left * leaf[i]!, weight),
-    0,
-  );
+function reachedBy(
+  weights: Float64Array,
+  generation: number,
+  columns: readonly Column[],
+  places: readonly number[],
+): Float64Array {
+  const touching = places.flatMap((place) => columns[place]!.leaves[generation] ?? []);
+  return touching.length === 0
+    ? weights
+    : weights.map((weight, i) => touching.reduce((left, leaves) => left * leaves[i]!, weight));
 }
 
 function dot(a: Float64Array, b: Float64Array): number {

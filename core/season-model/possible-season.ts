@@ -1,7 +1,7 @@
 import { type Hatch, outBy } from './hatch-belief.ts';
 import { LIFE_STAGES, type StageLengths } from './life-stage.ts';
-import { type PossibleYear, runningSum } from './possible-year.ts';
-import { HOT_C, type SeasonFigures } from './season-figures.ts';
+import { type PossibleYear, sumsOf } from './possible-year.ts';
+import type { SeasonFigures } from './season-figures.ts';
 
 /** The cohorts of one generation, by day of hatch; all lists are of one length. */
 export interface Generation {
@@ -41,7 +41,7 @@ export interface PossibleSeason {
 export interface NaturalLoss {
   readonly lossADay: SeasonFigures['lossADay'];
   readonly hotLoss: number;
-  /** Days above {@link HOT_C}, summed through each day. */
+  /** Days too hot for crawlers, summed through each day. */
   readonly hotSum: Float64Array;
 }
 
@@ -70,11 +70,11 @@ const WIDENS = 0.25;
  * finer; 1 is enough for sprays timed to the day.
  */
 export function possibleSeason(figures: DrawnFigures, year: PossibleYear, stepsADay = 1): PossibleSeason {
-  const heatSum = runningSum(year.heatCd);
+  const { heatSum, rainSum, hotSum } = sumsOf(year);
   const dying: NaturalLoss = {
     lossADay: figures.lossADay,
     hotLoss: figures.hotLoss,
-    hotSum: runningSum(year.maxC.map((maxC) => (maxC > HOT_C ? 1 : 0))),
+    hotSum,
   };
   const hatches = Array.from({ length: figures.generations }, (_, i) => hatchOf(figures, i)).map((hatch) => ({
     hatch,
@@ -95,7 +95,7 @@ export function possibleSeason(figures: DrawnFigures, year: PossibleYear, stepsA
     holed: figures.holed,
     dying,
     year,
-    rainSum: runningSum(year.rainMm),
+    rainSum,
   };
 }
 
@@ -119,7 +119,9 @@ function hatchedWithin(hatch: Hatch, heatSum: Float64Array, stepsADay: number): 
   let before = outBy(at(-0.5), hatch),
     complete = 0;
   const step = 1 / stepsADay;
-  for (let day = 0; day < heatSum.length; day++)
+  for (let day = 0; day < heatSum.length; day++) {
+    // Without heat nothing hatches.
+    if (hatch.by === 'heat' && day > 0 && heatSum[day] === heatSum[day - 1]) continue;
     for (let part = 0; part < stepsADay; part++) {
       // A day's hatch lies about its noon.
       const through = outBy(at(day - 0.5 + (part + 1) * step), hatch);
@@ -130,6 +132,7 @@ function hatchedWithin(hatch: Hatch, heatSum: Float64Array, stepsADay: number): 
       days.push(day - 0.5 + (part + 0.5) * step);
       shares.push(share);
     }
+  }
   return { days, shares: shares.map((share) => share / complete), complete };
 }
 
@@ -181,7 +184,7 @@ export function naturalSurvival(
 ): number {
   const ends = [settledOn[cohort]!, secondOn[cohort]!, grownOn[cohort]!, Infinity];
   let from = hatchedOn[cohort]!,
-    left = hotLoss > 0 ? (1 - hotLoss) ** between(hotSum, from, Math.min(ends[0]!, day)) : 1;
+    left = hotLoss > 0 ? (1 - hotLoss) ** between(hotSum, from, Math.min(Math.ceil(ends[0]!) - 1, day)) : 1;
   LIFE_STAGES.forEach((stage, s) => {
     const to = Math.max(from, Math.min(ends[s]!, day));
     left *= (1 - lossADay[stage]) ** (to - from);

@@ -1,3 +1,5 @@
+import { keptWith } from '#core/caches';
+import { HOT_C } from './season-figures.ts';
 import type { FitWeather } from './treatment.ts';
 
 /** One possible year, by day of the frame. What nobody told is not a number. */
@@ -19,7 +21,11 @@ const RAIN_MM = 0.5;
 
 /** Fitness of each day of a possible year. */
 export function fitDays({ minC, maxC, rainMm }: PossibleYear, fits: FitWeather): Uint8Array {
-  return Uint8Array.from(maxC, (warmestC, day) => {
+  const fit = new Uint8Array(maxC.length);
+  for (let day = 0; day < fit.length; day++) fit[day] = fitnessOn(day);
+  return fit;
+  function fitnessOn(day: number) {
+    const warmestC = maxC[day]!;
     const nextC = maxC[day + 1] ?? warmestC;
     const tooWarm = fits.greatestC !== null && Math.max(warmestC, nextC) > fits.greatestC;
     const tooCold = fits.leastC !== null && (warmestC < fits.leastC || minC[day]! < FROST_C);
@@ -28,14 +34,38 @@ export function fitDays({ minC, maxC, rainMm }: PossibleYear, fits: FitWeather):
     const needsHeat = fits.greatestC !== null || fits.leastC !== null;
     const untold = (needsHeat && Number.isNaN(warmestC)) || (fits.dry && Number.isNaN(rainMm[day]!));
     return untold ? UNTOLD : FIT;
-  });
+  }
 }
 
 /** A night below this ends the day for what must not meet frost. */
 const FROST_C = 0;
 
+/** Running sums of a year, worked out once however many draws share it. */
+export interface YearSums {
+  readonly heatSum: Float64Array;
+  readonly rainSum: Float64Array;
+  /** Days above {@link HOT_C}, summed through each day. */
+  readonly hotSum: Float64Array;
+}
+
+const sums = keptWith<PossibleYear, 'sums', YearSums>();
+
+export function sumsOf(year: PossibleYear): YearSums {
+  return sums(year, 'sums', () => ({
+    heatSum: runningSum(year.heatCd),
+    rainSum: runningSum(year.rainMm),
+    hotSum: runningSum(year.maxC.map((maxC) => (maxC > HOT_C ? 1 : 0))),
+  }));
+}
+
+const fitness = keptWith<PossibleYear, string, Uint8Array>();
+
+/** {@link fitDays}, worked out once for a year and a kind of treatment. */
+export const fitDaysOf = (year: PossibleYear, fits: FitWeather): Uint8Array =>
+  fitness(year, JSON.stringify(fits), () => fitDays(year, fits));
+
 /** Sums up to and through each day; days that are not numbers count as nothing. */
-export function runningSum(values: Float64Array): Float64Array {
+function runningSum(values: Float64Array): Float64Array {
   let sum = 0;
   return values.map((value) => (sum += Number.isNaN(value) ? 0 : value));
 }

@@ -1,8 +1,8 @@
 import { factorAt, figureAt, NOT_NEGATIVE, SHARE } from './figure-range.ts';
 import type { KindScores } from './drawn-treatment.ts';
-import { hatchAt, type HatchBelief } from './hatch-belief.ts';
+import { type Hatch, type HatchBelief, hatchesOf } from './hatch-belief.ts';
 import { possibleSeason, type DrawnFigures, type PossibleSeason } from './possible-season.ts';
-import { fitDays, type PossibleYear } from './possible-year.ts';
+import { fitDaysOf, type PossibleYear } from './possible-year.ts';
 import { drawScores, type Scores } from './scores.ts';
 import type { SeasonFigures } from './season-figures.ts';
 import type { FitWeather } from './treatment.ts';
@@ -54,9 +54,10 @@ export function drawSeasons(asked: DrawsAsked): SeasonDraws {
   const score = (figure: Doubted, draw: number) => (fixed?.has(figure) ? 0 : scores.get(figure)![draw]!);
   const yearOf = (draw: number) =>
     fixed?.has('weather') ? years[middleYear(asked)]! : years[draw % years.length]!;
+  const hatches = hatchesOf(asked.belief);
   const seasons = Array.from({ length: draws }, (_, draw) =>
     possibleSeason(
-      figuresAt(asked, (figure) => score(figure, draw)),
+      figuresAt(asked, hatches, (figure) => score(figure, draw)),
       yearOf(draw),
       asked.stepsADay,
     ),
@@ -69,7 +70,7 @@ const NONE_FIXED: ReadonlySet<Doubted> = new Set();
 /** The season with every figure at its middle in the year whose hatch is the middle one: for drawing. */
 export function middleSeason(asked: DrawsAsked): SeasonDraws {
   const season = possibleSeason(
-    figuresAt(asked, () => 0),
+    figuresAt(asked, hatchesOf(asked.belief), () => 0),
     asked.years[middleYear(asked)]!,
     asked.stepsADay,
   );
@@ -88,7 +89,6 @@ function withTreatments(
     if (!byKind.has(kindId)) byKind.set(kindId, drawScores(names, draws, seed));
     return byKind.get(kindId)!;
   };
-  const byWeather = new Map<string, Uint8Array[]>();
   return {
     seasons,
     kindScores(kindId, draw) {
@@ -100,20 +100,19 @@ function withTreatments(
         residue: at('residue', `residue ${kindId}`),
       };
     },
-    fitness(fits, draw) {
-      const key = JSON.stringify(fits);
-      if (!byWeather.has(key)) byWeather.set(key, []);
-      const ofDraws = byWeather.get(key)!;
-      return (ofDraws[draw] ??= fitDays(seasons[draw]!.year, fits));
-    },
+    fitness: (fits, draw) => fitDaysOf(seasons[draw]!.year, fits),
   };
 }
 
-function figuresAt({ belief, figures }: DrawsAsked, score: (figure: Doubted) => number): DrawnFigures {
+function figuresAt(
+  { figures }: DrawsAsked,
+  hatches: (firstScore: number, spanScore: number) => Hatch,
+  score: (figure: Doubted) => number,
+): DrawnFigures {
   const soft = score('soft-time');
   const { stages } = figures;
   return {
-    hatch: hatchAt(belief, score('hatch-first'), score('hatch-span')),
+    hatch: hatches(score('hatch-first'), score('hatch-span')),
     stages: {
       unit: stages.unit,
       crawler: figureAt(stages.crawler, soft, NOT_NEGATIVE),

@@ -70,12 +70,12 @@ export function endOf(
   if (generations.length === 0) return winter;
   let hatched = winter + source,
     end = 0;
-  generations.forEach(({ kept }, i) => {
-    const left = hatched * shares[i]!;
-    const complete = generations[i + 1]?.complete ?? 0;
-    end += left * kept * (1 - complete);
+  for (let g = 0; g < generations.length; g++) {
+    const left = hatched * shares[g]!;
+    const complete = g + 1 < generations.length ? generations[g + 1]!.complete : 0;
+    end += left * generations[g]!.kept * (1 - complete);
     hatched = complete * (left * multiplies + source);
-  });
+  }
   return end;
 }
 
