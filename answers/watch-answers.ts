@@ -7,6 +7,7 @@ import {
   listedWatch,
   namesRecord,
   pictureOf,
+  planAnswer,
   spreadAnswer,
   watchAnswer,
   watchPictures,
@@ -76,6 +77,10 @@ export function watchAnswers({ day, beside }: AnswersFrom) {
     .get('/watches/:id/futures', (c) => {
       const { now, picture } = present(c.req.param('id'));
       return c.json({ futures: futuresMaterial(now, picture) });
+    })
+    .get('/watches/:id/plan', (c) => {
+      const { now, picture } = present(c.req.param('id'));
+      return c.json({ plan: planAnswer(now, picture) });
     })
     .get('/watches/:id/season-days', (c) => {
       const { now, picture } = present(c.req.param('id'));

@@ -22,6 +22,7 @@ export interface Entered {
 /** Lists that go by another name in an address. */
 const LIST_AT: Readonly<Record<string, EnteredList>> = {
   'watch-clocks': 'clocks',
+  'season-plans': 'seasonPlans',
   'local-advice': 'localAdvice',
 };
 

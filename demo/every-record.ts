@@ -51,6 +51,7 @@ const EDITS: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
   plant_move: { movedOn: '2020-02-29' },
   watch: { note: 'by the gate' },
   watch_clock: { startValue: '04-01' },
+  season_plan: { freeDays: [3] },
   inspection: { coversTurned: 4 },
   tag: { label: 'blue' },
   product: { name: 'Soap' },
@@ -173,6 +174,17 @@ export function everyRecord(today: CivilDate): OneRecord[] {
       'watch-clocks',
       { id: EVERY.watch, startKind: 'date', startValue: '03-01' },
       { called: 'chosen start' },
+    ),
+    one(
+      'season_plan',
+      'season-plans',
+      {
+        id: EVERY.watch,
+        cuts: [{ on: '2026-06-06', way: 'material:mineral-oil' }],
+        freeDays: [0, 6],
+        figures: { coverage: { low: 0.5, middle: 0.6, high: 0.7 } },
+      },
+      { called: 'season plan' },
     ),
     one(
       'inspection',
@@ -400,6 +412,7 @@ export function everyRecord(today: CivilDate): OneRecord[] {
 /** What is allowed and hardly ever meant, by kind. */
 export const EXTREMES: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
   watch_clock: { startKind: 'date', startValue: '02-29' },
+  season_plan: { cuts: [], freeDays: [], figures: { growth: { low: 0, middle: 0, high: 10000 } } },
   plant: {
     harvestFrom: '02-29',
     harvestTo: '02-29',

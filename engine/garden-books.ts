@@ -19,6 +19,7 @@ import type {
   Trap,
   Watch,
   WatchClock,
+  SeasonPlan,
 } from '#core/records';
 import { handworkCountsFor, sprayCountsFor } from './counts-for.ts';
 import type { GardenState, LoggedSpray } from './garden-state.ts';
@@ -45,6 +46,7 @@ export interface WatchBook {
   readonly watch: Watch;
   readonly plantBook: PlantBook;
   readonly clock: WatchClock | null;
+  readonly seasonPlan: SeasonPlan | null;
   readonly inspections: readonly Inspection[];
   readonly samples: readonly Sample[];
   readonly tapes: readonly Tape[];
@@ -150,6 +152,7 @@ function booksOfWatches(
 ): WatchBook[] {
   const earlier = new Map(before?.watchBooks.map((book) => [book.watch.id, book]));
   const clocks = new Map(state.clocks.map((clock) => [clock.id, clock]));
+  const seasonPlans = new Map(state.seasonPlans.map((plan) => [plan.id, plan]));
   const inspections = groupBy(state.inspections, ofWatch),
     samples = groupBy(state.samples, ofWatch),
     tapes = groupBy(state.tapes, ofWatch),
@@ -166,6 +169,7 @@ function booksOfWatches(
       watch,
       plantBook: ofItsPlant,
       clock: clocks.get(watch.id) ?? null,
+      seasonPlan: seasonPlans.get(watch.id) ?? null,
       inspections: inspections[watch.id] ?? NONE,
       samples: samples[watch.id] ?? NONE,
       tapes: tapes[watch.id] ?? NONE,

@@ -22,6 +22,7 @@ import type {
   Trap,
   Watch,
   WatchClock,
+  SeasonPlan,
 } from '#core/records';
 import type { DayOrigin, WeatherDay } from '#core/weather';
 
@@ -50,6 +51,7 @@ export interface GardenState {
   readonly care: readonly Care[];
   readonly watches: readonly Watch[];
   readonly clocks: readonly WatchClock[];
+  readonly seasonPlans: readonly SeasonPlan[];
   readonly inspections: readonly Inspection[];
   readonly samples: readonly Sample[];
   readonly tapes: readonly Tape[];
@@ -82,6 +84,7 @@ export const emptyState = (garden: Garden): GardenState => ({
   care: [],
   watches: [],
   clocks: [],
+  seasonPlans: [],
   inspections: [],
   samples: [],
   tapes: [],

@@ -90,4 +90,15 @@ export {
   workingDay,
   type WorkKind,
 } from './working-day.ts';
+export {
+  planAnswer,
+  type NoPlan,
+  type PlanAnswer,
+  type PlanMaterial,
+  type PlanWeather,
+} from './plan/plan-answer.ts';
+export type { DoneCut } from './plan/plan-done.ts';
+export { placeOf, type PlanFrame } from './plan/plan-frame.ts';
+export type { PlanHatch } from './plan/plan-hatch.ts';
+export type { Fence, PlanWay, WayMeans } from './plan/plan-ways.ts';
 export { usualMonths, type UsualMonths } from './usual-months.ts';

@@ -176,6 +176,22 @@ function refusal(scene: UseScene, product: Product, line: LabelLine): Finding | 
   return worst && ['wait', 'no', 'never'].includes(worst.verdict) ? worst : null;
 }
 
+/** What keeps a product, or a material nobody has, off a plant on each of some days; null where nothing does. */
+export function keptOffOn(
+  day: GardenDay,
+  plant: Plant,
+  watch: Pick<Watch, 'group' | 'targetId'>,
+  { productId, materialId }: { readonly productId: string | null; readonly materialId: string },
+  days: readonly CivilDate[],
+): (Finding | null)[] {
+  const scene = sceneToday(day, plant, watch);
+  const product = productId === null ? asUsual(materialId) : day.books.product(productId);
+  return days.map((on) => {
+    const refusals = product.lines.map((line) => refusal(sceneOn(scene, on, []), product, line));
+    return refusals.includes(null) ? null : (refusals[0] ?? null);
+  });
+}
+
 /** A plant as it stands today: nobody is asked what only a look could tell. */
 function sceneToday(day: GardenDay, plant: Plant, watch: Pick<Watch, 'group' | 'targetId'>): UseScene {
   const leaves = leavesOf(day, plant);

@@ -7,6 +7,7 @@ const ORDERED_BY = {
   moves: 'movedOn',
   watches: 'openedOn',
   clocks: 'id',
+  seasonPlans: 'id',
   inspections: 'on',
   samples: 'on',
   tapes: 'takenOff',

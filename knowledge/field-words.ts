@@ -38,6 +38,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   'colder-than-any-garden': 'colder than any garden',
   'count-at-least-2': 'count at least 2',
   'days-must-follow-each-other': 'days must follow each other',
+  'lies-between-low-and-high': 'the middle lies between the low and the high end',
   'goes-with-a-date-or-a-stage-only': 'goes with a date or a stage only',
   'hand-work-and-only-that-says-which': 'hand work, and only that, says which',
   'hotter-than-any-garden': 'hotter than any garden',

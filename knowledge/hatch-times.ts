@@ -1,5 +1,6 @@
 import type { Grade } from '#core/figures';
 import type { TargetGroup } from '#core/identify';
+import { hatchSpanOf } from './season/hatch-spans.ts';
 
 /** How long a group's young stay soft enough to be reached after they hatch, in days. */
 export interface SoftTime {
@@ -25,32 +26,13 @@ const SOFT_TIMES: Readonly<Partial<Record<TargetGroup, SoftTime>>> = {
   giant: soft(42, 63, 84),
 };
 
-/** Days from the first to the last crawlers of a hatch at one place, the middle of what is usual (grade C). */
-const HATCH_SPAN_DAYS: Readonly<Record<string, number>> = {
-  'pine-needle-scale': 12,
-  'oystershell-scale': 12,
-  'euonymus-scale': 18,
-  'juniper-scale': 18,
-  'white-prunicola-scale': 18,
-  'calico-scale': 21,
-  'european-fruit-lecanium': 21,
-  'oak-lecanium': 21,
-  'cottony-maple-scale': 30,
-  'san-jose-scale': 35,
-  'tuliptree-scale': 36,
-  'crapemyrtle-bark-scale': 38,
-  'obscure-scale': 50,
-  'magnolia-scale': 50,
-};
-const USUAL_SPAN_DAYS = 28;
-
 /** How long the young of a trouble stay soft, and how long it hatches, in days. */
 export function hatchTimes(
   targetId: string | null,
   group: TargetGroup | null,
 ): { readonly softDays: SoftTime['days']; readonly spanDays: number } {
   const { days } = (group && SOFT_TIMES[group]) ?? soft(10, 14, 20);
-  return { softDays: days, spanDays: (targetId && HATCH_SPAN_DAYS[targetId]) || USUAL_SPAN_DAYS };
+  return { softDays: days, spanDays: hatchSpanOf(targetId).days.middle };
 }
 
 /**

@@ -55,6 +55,11 @@ export {
   type School,
   type SchoolQuestion,
 } from './schools.ts';
+export { hatchSpanOf } from './season/hatch-spans.ts';
+export { killsOn } from './season/kills.ts';
+export { bare, type OwnFigures, type PlanFigure, ruleOfThumb } from './season/plan-figure.ts';
+export { seasonFigures, type SeasonCase } from './season/season-figures.ts';
+export { coverageFigure, handWay, sprayWay, type Way, WETTED_AS_SAID, winterOilWay } from './season/ways.ts';
 export { isFollowed, SERIES_TEMPLATES, seriesFor } from './series/offers.ts';
 export {
   daysBetweenWords,

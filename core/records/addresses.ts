@@ -6,6 +6,7 @@ export const RECORDS_AT = {
   plant_move: 'moves',
   watch: 'watches',
   watch_clock: 'watch-clocks',
+  season_plan: 'season-plans',
   inspection: 'inspections',
   tag: 'tags',
   product: 'products',

@@ -50,6 +50,7 @@ export {
   type ToldWeather,
   type SprayRecord,
 } from './shelf.ts';
+export { seasonPlanRecord, type SeasonPlan } from './season-plan.ts';
 export {
   CRAWLER_COLOURS,
   NAMED_BY,

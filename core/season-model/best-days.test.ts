@@ -43,7 +43,11 @@ function randomWatch(seed: number, draws = 8) {
     residueHalfLifeDays: { low: residue, middle: residue, high: residue },
   };
   const from = luck.whole(130, 150);
-  const days = Array.from({ length: luck.whole(50, 80) }, (_, i) => from + i).filter(() => luck.odds(0.8));
+  // Every fifth watch has a whole summer to choose from.
+  const days = Array.from(
+    { length: seed % 5 === 0 ? luck.whole(150, 200) : luck.whole(50, 80) },
+    (_, i) => from + i,
+  ).filter(() => luck.odds(0.8));
   return {
     draws: seasons,
     kind,

@@ -24,14 +24,19 @@ export interface BestDays {
 
 /** How many of the best pairs a third is tried with. */
 const PAIRS_TRIED = 12;
+/** A day that takes less than this part of what the best day takes is left out of pairs. */
+const LEAST_EFFECT = 0.02;
+/** Of more days than this only every second, third … is tried in pairs before they are moved. */
+const MOST_TRIED = 70;
 /** Pairs no further apart than this are neighbours. */
 const NEIGHBOURS = 3;
 /** A day is as good as the best while no more than this is left besides, of 100. */
 const AS_GOOD = 1;
 
 /**
- * The days that leave least on average over all draws. One and two come from trying all; three from the best
- * pairs, each day then moved in turn until none helps. Null where the days allowed hold no such plan. `onShare`
+ * The days that leave least on average over all draws. One comes from trying all, two from trying all pairs (of a
+ * long season every second or third day), three from the best pairs and every third; each day is then moved in
+ * turn until none helps. Null where the days allowed hold no such plan. `onShare`
  * hears how far the search is, 0–1.
  */
 export function bestDays(
@@ -41,11 +46,7 @@ export function bestDays(
   const table = planTable(asked.draws, asked.base, asked.kind, asked.days);
   const search: Search = { table, intervalDays: asked.intervalDays, onShare };
   const best =
-    asked.count === 1
-      ? bestWith(search, [])
-      : asked.count === 2
-        ? rankedPairs(search)[0]
-        : bestTriple(search);
+    asked.count === 1 ? bestWith(search, []) : asked.count === 2 ? bestPair(search) : bestTriple(search);
   if (!best) return null;
   return {
     days: best.places.map((place) => table.days[place]!),
@@ -82,15 +83,35 @@ function keepsDistance({ table: { days }, intervalDays }: Search, places: readon
 
 function rankedPairs(search: Search, upTo = 1): Tried[] {
   const { table, onShare } = search;
+  const places = placesTried(table);
   const tried: Tried[] = [];
-  table.days.forEach((_, first) => {
-    table.withOneMore([first], first + 1).forEach((meanLeft, second) => {
-      if (second > first && keepsDistance(search, [first], second))
-        tried.push({ places: [first, second], meanLeft });
-    });
-    onShare((upTo * (first + 1)) / table.days.length);
+  places.forEach((first, i) => {
+    const left = table.withOneMore([first], places.slice(i + 1));
+    for (const second of places.slice(i + 1))
+      if (keepsDistance(search, [first], second))
+        tried.push({ places: [first, second], meanLeft: left[second]! });
+    onShare((upTo * (i + 1)) / places.length);
   });
   return tried.sort((a, b) => a.meanLeft - b.meanLeft);
+}
+
+/** Every day that does anything by itself; of many, some between which the rest are looked at later. */
+function placesTried({ withOneMore, days }: PlanTable): number[] {
+  const left = withOneMore([]);
+  const alone = Math.max(...left);
+  const most = alone - Math.min(...left);
+  const telling = days.map((_, place) => place).filter((place) => alone - left[place]! > LEAST_EFFECT * most);
+  const step = Math.ceil(telling.length / MOST_TRIED);
+  return telling.filter((_, i) => i % step === 0);
+}
+
+function bestPair(search: Search): Tried | undefined {
+  let best: Tried | undefined;
+  for (const pair of spreadOut(rankedPairs(search))) {
+    const settled = movedInTurn(search, pair);
+    if (!best || settled.meanLeft < best.meanLeft) best = settled;
+  }
+  return best;
 }
 
 function bestTriple(search: Search): Tried | undefined {

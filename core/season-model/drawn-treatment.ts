@@ -74,8 +74,10 @@ function leftOfCohort(
   const hatchedOn = generation.hatchedOn[cohort]!;
   switch (kind.acts) {
     case 'hand':
-      // What is cut out or scrubbed off is gone, and so are the young its mothers would have had.
-      return 1 - kind.takes[stageAt(generation, cohort, Math.max(day, hatchedOn))]!;
+      if (hatchedOn <= day) return 1 - kind.takes[stageAt(generation, cohort, day)]!;
+      // With the mothers that wintered go the young they would have had; those of later generations were
+      // taken with the generation before.
+      return generation.first ? 1 - kind.takes[0]! : 1;
     case 'systemic':
       return leftBySystemic(generation, kind, day, cohort);
     case 'contact': {

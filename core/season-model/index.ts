@@ -31,6 +31,7 @@ export {
 } from './season-draws.ts';
 export { type SeasonFigures } from './season-figures.ts';
 export { leftInDraws, leftOf, treatmentsIn, type DoneTreatment } from './season-outcome.ts';
+export { possibleYears, type YearsAsked } from './possible-years.ts';
 export { rangeAfterCounts } from './range-after-counts.ts';
 export { drawScores, mixed, type Scores } from './scores.ts';
 export { shareReached, type HatchShare, type PlainSpray } from './share-reached.ts';

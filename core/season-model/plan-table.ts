@@ -27,9 +27,9 @@ export interface PlanTable {
   readonly days: readonly number[];
   /**
    * Mean left over all draws, of 100, with treatments on the days at some places of `days` and one more on each
-   * of its days in turn, from a place on: as many figures as there are days, not a number before that place.
+   * of its days in turn, or of some of them: as many figures as there are days, not a number where none was asked.
    */
-  withOneMore(places: readonly number[], from?: number): Float64Array;
+  withOneMore(places: readonly number[], asked?: readonly number[]): Float64Array;
 }
 
 /**
@@ -43,11 +43,13 @@ export function planTable(
   days: readonly number[],
 ): PlanTable {
   const rows = draws.seasons.map((season, draw) => rowOf(draws, season, draw, base, kind, days));
+  const everyPlace = days.map((_, place) => place);
   return {
     days,
-    withOneMore(places, from = 0) {
-      const sums = new Float64Array(days.length).fill(NaN, 0, from);
-      for (const row of rows) addRow(row, places, from, sums);
+    withOneMore(places, asked = everyPlace) {
+      const sums = new Float64Array(days.length).fill(NaN);
+      for (const place of asked) sums[place] = 0;
+      for (const row of rows) addRow(row, places, asked, sums);
       return sums.map((sum) => (100 * sum) / rows.length);
     },
   };
@@ -96,7 +98,7 @@ function columnOf(season: PossibleSeason, kind: DrawnKind, day: number): Column 
 }
 
 /** Adds what one draw has left with each day's treatment besides those at `places`. */
-function addRow(row: Row, places: readonly number[], from: number, sums: Float64Array): void {
+function addRow(row: Row, places: readonly number[], asked: readonly number[], sums: Float64Array): void {
   const { season, alone, columns } = row;
   let winter = row.winter;
   for (const place of places) winter *= columns[place]!.winter;
@@ -106,7 +108,7 @@ function addRow(row: Row, places: readonly number[], from: number, sums: Float64
   // Days that wait for the same fit day are one column: its sum is worked out once.
   let before: Column | null = null,
     left = 0;
-  for (let place = from; place < columns.length; place++) {
+  for (const place of asked) {
     const column = columns[place]!;
     if (column !== before) {
       for (let g = 0; g < weights.length; g++) {

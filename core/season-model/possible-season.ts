@@ -17,6 +17,8 @@ export interface Generation {
   readonly keep: Float64Array;
   /** Sum over cohorts of share × keep. */
   readonly kept: number;
+  /** It comes from what wintered. */
+  readonly first: boolean;
   /** Share of the generation before that this one comes from; the rest had no time for it. */
   readonly complete: number;
   /** Day after which treatments no longer change it: it has bred, or the frame ends. */
@@ -85,7 +87,7 @@ export function possibleSeason(figures: DrawnFigures, year: PossibleYear, stepsA
   const generations = enough.map((each, i) => {
     const next = enough[i + 1];
     const until = next && next.complete > 0.5 ? dayOut(next, 0.5) : heatSum.length - 1;
-    return generation(figures, dying, heatSum, each, i === 0 ? 1 : each.complete, until);
+    return generation(figures, dying, heatSum, each, { first: i === 0, until });
   });
   return {
     days: heatSum.length,
@@ -154,9 +156,8 @@ function generation(
   figures: DrawnFigures,
   dying: NaturalLoss,
   heatSum: Float64Array,
-  { days, shares }: Hatched,
-  complete: number,
-  until: number,
+  { days, shares, complete }: Hatched,
+  { first, until }: Pick<Generation, 'first' | 'until'>,
 ): Generation {
   const hatchedOn = Float64Array.from(days);
   const share = Float64Array.from(shares);
@@ -169,7 +170,7 @@ function generation(
   const ages = { hatchedOn, settledOn, secondOn, grownOn };
   const keep = hatchedOn.map((_, i) => naturalSurvival(ages, i, dying, until));
   const kept = share.reduce((sum, part, i) => sum + part * keep[i]!, 0);
-  return { hatchedOn, share, settledOn, secondOn, grownOn, keep, kept, complete, until };
+  return { ...ages, share, keep, kept, first, complete: first ? 1 : complete, until };
 }
 
 /** When each cohort hatched and came of age. */

@@ -32,6 +32,7 @@ export const ARCHIVED = [
   'paired_reading',
   'sighting',
   'watch_clock',
+  'season_plan',
   'handwork',
   'series',
   'tick',

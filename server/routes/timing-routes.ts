@@ -3,7 +3,7 @@ import { fieldProblem } from '#answers';
 import { notInFuture, refersTo, type AppParts } from '../context.ts';
 import { recordRoute } from './record-route.ts';
 
-/** What starts a watch's clock. */
+/** What starts a watch's clock, and what was thought out for its season. */
 export function timingRoutes(parts: AppParts) {
   const { store, clock } = parts;
   const watchOf = (id: string, field: string) => refersTo(store.watch(id), field, 'watch');
@@ -19,6 +19,12 @@ export function timingRoutes(parts: AppParts) {
       '/watch-clocks',
       recordRoute(store, 'watch_clock', store.clocks, (chosen) => {
         if (!store.watch(chosen.id)) throw fieldProblem('id', 'there is no such watch');
+      }),
+    )
+    .route(
+      '/season-plans',
+      recordRoute(store, 'season_plan', store.seasonPlans, (plan) => {
+        if (!store.watch(plan.id)) throw fieldProblem('id', 'there is no such watch');
       }),
     );
 }

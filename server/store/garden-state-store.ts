@@ -34,6 +34,7 @@ export function gardenStateStore(db: Db, parts: Parts): GardenStateStore {
     care: keptRecords(db, 'care', parts.care),
     watches: keptRecords(db, 'watch', parts.watchTable),
     clocks: keptRecords(db, 'watch_clock', parts.clocks),
+    seasonPlans: keptRecords(db, 'season_plan', parts.seasonPlans),
     inspections: keptRecords(db, 'inspection', parts.inspectionTable),
     samples: keptRecords(db, 'sample', parts.sampleTable),
     tapes: keptRecords(db, 'tape', parts.tapeTable),

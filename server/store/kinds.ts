@@ -2,6 +2,7 @@ import type { z } from 'zod';
 import {
   careRecord,
   clockRecord,
+  seasonPlanRecord,
   deviceRecord,
   growthRecord,
   guessRecord,
@@ -80,6 +81,7 @@ export const KINDS = {
   plant_move: kind('move', moveRecord, { ...ofPlant, place_id: holds('place') }),
   watch: kind('watch', watchRecord, { ...ofPlant, source_plant_id: holds('plant') }),
   watch_clock: kind('chosen start', clockRecord, { id: holds('watch') }),
+  season_plan: kind('season plan', seasonPlanRecord, { id: holds('watch') }),
   inspection: kind('check', inspectionRecord, ofWatch),
   tag: kind('tag', tagRecord, ofWatch),
   product: kind('product', productRecord),

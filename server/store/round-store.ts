@@ -5,6 +5,7 @@ import type {
   Guess,
   Handwork,
   Round,
+  SeasonPlan,
   Sighting,
   Stop,
   Tag,
@@ -106,6 +107,13 @@ export function roundStore(db: Db) {
       'watch_clock',
       { id: 'id', startKind: 'start_kind', startValue: 'start_value' },
       'id',
+    ),
+    seasonPlans: recordTable<SeasonPlan>(
+      db,
+      'season_plan',
+      { id: 'id', cuts: 'cuts', freeDays: 'free_days', figures: 'figures' },
+      'id',
+      { json: ['cuts', 'freeDays', 'figures'] },
     ),
     handwork: recordTable<Handwork>(
       db,

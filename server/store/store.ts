@@ -102,6 +102,7 @@ function everyOf(parts: Parts): Readonly<Record<KindTable, () => readonly object
     plant_move: () => parts.plants().flatMap(({ id }) => parts.moves(id)),
     watch: parts.watches,
     watch_clock: parts.clocks.all,
+    season_plan: parts.seasonPlans.all,
     inspection: ofWatches(parts.inspections),
     tag: parts.tags.all,
     product: parts.products,

@@ -9,6 +9,7 @@ const CALLED: Readonly<Record<keyof typeof RECORDS_AT, string>> = {
   plant_move: 'a move',
   watch: 'a watch',
   watch_clock: 'the start of a clock',
+  season_plan: 'a plan of a season',
   inspection: 'what was looked at',
   tag: 'a tag',
   product: 'a product',

@@ -31,6 +31,7 @@ export const TABLE_WORDS: Readonly<Record<string, string>> = {
   paired_reading: 'paired readings',
   sighting: 'sightings',
   watch_clock: 'clocks set by choice',
+  season_plan: 'plans of a season',
   handwork: 'hand work',
   local_advice: 'local advice',
 };

@@ -1,0 +1,145 @@
+import { addDays, type CivilDate } from '#core/calendar';
+import { FEWEST_PAST_YEARS } from '#core/phenology';
+import type { SeasonPlan } from '#core/records';
+import { type FigureRange, rangeAfterCounts, type SeasonFigures } from '#core/season-model';
+import { type ClimateNormals, normalsFromTable, normalsOf, type WeatherDay } from '#core/weather';
+import { coverageFigure, type OwnFigures, type PlanFigure, seasonFigures } from '#knowledge';
+import type { GardenDay } from '../garden-day.ts';
+import { followsOn } from '../season-weather.ts';
+import { usualMonths } from '../usual-months.ts';
+import type { WatchPicture } from '../watch-picture.ts';
+import { type DoneCut, doneCuts } from './plan-done.ts';
+import { type PlanFrame, planFrame } from './plan-frame.ts';
+import { type PlanHatch, planHatch } from './plan-hatch.ts';
+import { type PlanWay, planWays } from './plan-ways.ts';
+
+/** Why there is nothing to plan with yet. */
+export type NoPlan = 'not-named' | 'not-modelled' | 'no-hatch' | 'closed';
+
+/** Everything a season is planned from; what it leaves is computed where it is shown. */
+export interface PlanMaterial {
+  readonly frame: PlanFrame;
+  readonly hatch: PlanHatch;
+  readonly figures: SeasonFigures;
+  /** The figures as they are shown, to be set otherwise. */
+  readonly shown: readonly PlanFigure[];
+  readonly weather: PlanWeather;
+  readonly ways: readonly PlanWay[];
+  /** What was done already in the frame. */
+  readonly done: readonly DoneCut[];
+  readonly plan: SeasonPlan;
+}
+
+/** What possible years are drawn from. */
+export interface PlanWeather {
+  /** Days of the frame that were measured, and those forecast from today on. */
+  readonly measured: readonly WeatherDay[];
+  readonly forecast: readonly WeatherDay[];
+  /** Null where nobody told what the place is like. */
+  readonly normals: ClimateNormals | null;
+  /** Years the normals were fitted to; 0 where they come from the usual months. */
+  readonly fittedToYears: number;
+}
+
+export type PlanAnswer =
+  { readonly kind: 'none'; readonly why: NoPlan } | ({ readonly kind: 'plan' } & PlanMaterial);
+
+/** A plan of a watch's season, or why there is none. */
+export function planAnswer(day: GardenDay, picture: WatchPicture): PlanAnswer {
+  const { watch } = picture;
+  const book = day.books.watchBook(watch.id)!;
+  if (watch.outcome !== 'open') return { kind: 'none', why: 'closed' };
+  if (watch.group === null) return { kind: 'none', why: 'not-named' };
+  const plan = book.seasonPlan ?? { id: watch.id, cuts: [], freeDays: [], figures: {} };
+  const frame = planFrame(day.start, day.today);
+  const hatch = planHatch(day, picture, book, frame);
+  const figures = figuresOf(day, picture, hatch, plan.figures);
+  if (!figures) return { kind: 'none', why: 'not-modelled' };
+  if (!hatch) return { kind: 'none', why: 'no-hatch' };
+  const ways = planWays(day, picture, frame, plan.figures);
+  return {
+    kind: 'plan',
+    frame,
+    hatch,
+    figures: figures.figures,
+    shown: [...figures.shown, coverageFigure(plan.figures), ...ways.flatMap(({ way }) => way.figures)].filter(
+      ({ id }, i, all) => all.findIndex((other) => other.id === id) === i,
+    ),
+    weather: weatherOf(day, picture, frame),
+    ways,
+    done: doneCuts(day, picture, frame, plan.figures),
+    plan,
+  };
+}
+
+function figuresOf(
+  day: GardenDay,
+  picture: WatchPicture,
+  hatch: PlanHatch | null,
+  gardeners: OwnFigures,
+): ReturnType<typeof seasonFigures> {
+  const { watch } = picture;
+  return seasonFigures(
+    {
+      targetId: watch.targetId,
+      group: watch.group,
+      source: sourceOf(day, picture),
+      holed: holedOf(picture),
+      generations: hatch?.generations ?? 1,
+      generationLength: hatch?.generationLength ?? null,
+    },
+    gardeners,
+  );
+}
+
+function sourceOf(day: GardenDay, { watch }: WatchPicture): 'touching' | 'near' | null {
+  if (watch.sourcePlantId === null) return null;
+  if (day.books.plantBook(watch.sourcePlantId).plant.retiredOn !== null) return null;
+  return day.books.plantBook(watch.plantId).touching.includes(watch.sourcePlantId) ? 'touching' : 'near';
+}
+
+/** Before anybody counted: some are holed on most plants, many on a few. */
+const HOLED_BEFORE: FigureRange = { low: 0.03, middle: 0.15, high: 0.5 };
+/** Covers of one twig share its fate: so many of them count as looked at apart (grade C). */
+const APART_A_UNIT = 3;
+
+/** Share of covers with a wasp's hole by the last count that looked for them. */
+function holedOf({ samples }: WatchPicture): FigureRange | null {
+  const last = samples.findLast(({ units }) => units.some(({ counts }) => counts.holed !== undefined));
+  if (!last) return null;
+  const sum = (item: string) => last.units.reduce((total, { counts }) => total + (counts[item] ?? 0), 0);
+  const all = sum('live') + sum('dead') + sum('holed');
+  if (all === 0) return null;
+  const looked = Math.min(all, last.units.length * APART_A_UNIT);
+  return rangeAfterCounts(HOLED_BEFORE, Math.round((sum('holed') / all) * looked), looked);
+}
+
+function weatherOf(day: GardenDay, picture: WatchPicture, frame: PlanFrame): PlanWeather {
+  const weather = day.ofPlant(picture.plant);
+  const end = addDays(frame.start, frame.days - 1);
+  const within = ({ date }: { readonly date: CivilDate }) => date >= frame.start && date <= end;
+  const filled = new Map(
+    [...weather.readings, ...weather.measured.filter(({ guessed }) => !guessed)]
+      .filter((each) => within(each) && each.date < day.today)
+      .map((each) => [each.date, bareDay(each)]),
+  );
+  const years = weather.pastYears.length;
+  const usual = usualMonths(day.books.state);
+  const fitted = years >= FEWEST_PAST_YEARS;
+  return {
+    measured: [...filled.values()].sort((a, b) => (a.date < b.date ? -1 : 1)),
+    forecast: followsOn(weather).filter(within).map(bareDay),
+    normals: fitted
+      ? normalsOf(weather.pastSeasons.flat())
+      : usual && normalsFromTable(usual.months, usual.widthC),
+    fittedToYears: fitted ? years : 0,
+  };
+}
+
+const bareDay = ({ date, minC, maxC, rainMm, windMs }: WeatherDay): WeatherDay => ({
+  date,
+  minC,
+  maxC,
+  rainMm,
+  windMs,
+});

@@ -1,0 +1,33 @@
+import { addDays, type CivilDate, daysBetween, shiftSeason } from '#core/calendar';
+
+/** The days a plan is laid out over: from leaf fall before a season to its end. */
+export interface PlanFrame {
+  readonly start: CivilDate;
+  readonly days: number;
+  /** First day of the season planned for: heat counts from it. */
+  readonly season: CivilDate;
+  /** Today's place among the days. */
+  readonly today: number;
+}
+
+/** A plan begins so long before its season, so that winter work has its place in it. */
+const BEFORE_SEASON_DAYS = 75;
+
+/**
+ * The frame today lies in: this season's, until its last weeks, when the coming one is what can still be planned.
+ */
+export function planFrame(seasonStart: CivilDate, today: CivilDate): PlanFrame {
+  const next = shiftSeason(seasonStart, 1);
+  const season = daysBetween(today, next) <= BEFORE_SEASON_DAYS ? next : seasonStart;
+  const start = addDays(season, -BEFORE_SEASON_DAYS);
+  return {
+    start,
+    season,
+    days: daysBetween(start, shiftSeason(season, 1)),
+    today: daysBetween(start, today),
+  };
+}
+
+/** The place of a date among a frame's days. */
+export const placeOf = ({ start }: Pick<PlanFrame, 'start'>, date: CivilDate): number =>
+  daysBetween(start, date);
