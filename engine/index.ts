@@ -98,6 +98,15 @@ export {
   type PlanWeather,
 } from './plan/plan-answer.ts';
 export type { DoneCut } from './plan/plan-done.ts';
+export {
+  allowedDays,
+  type BestDaysAsked,
+  type DayChance,
+  planGround,
+  type PlanCut,
+  type PlanGround,
+  type PlanOutcome,
+} from './plan/plan-ground.ts';
 export { placeOf, type PlanFrame } from './plan/plan-frame.ts';
 export type { PlanHatch } from './plan/plan-hatch.ts';
 export type { Fence, PlanWay, WayMeans } from './plan/plan-ways.ts';

@@ -97,6 +97,9 @@ const DormantPage = lazy(() =>
 const ProgrammePage = lazy(() =>
   import('./places/when/programme-page.tsx').then((m) => ({ default: m.ProgrammePage })),
 );
+const PlanPage = lazy(() =>
+  import('./places/when/plan/plan-page.tsx').then((m) => ({ default: m.PlanPage })),
+);
 const DayPage = lazy(() => import('./places/when/day-page.tsx').then((m) => ({ default: m.DayPage })));
 const NormalsPage = lazy(() =>
   import('./places/when/normals-page.tsx').then((m) => ({ default: m.NormalsPage })),
@@ -177,6 +180,8 @@ export function App() {
           <Route path="when/hours" element={<HoursPage />} />
           <Route path="when/dormant" element={<DormantPage />} />
           <Route path="when/programme" element={<ProgrammePage />} />
+          <Route path="when/plan" element={<PlanPage />} />
+          <Route path="when/plan/:watchId" element={<PlanPage />} />
           <Route path="when/day" element={<DayPage />} />
           <Route path="now/day" element={<WorkingDayPage />} />
           <Route path="now/hour" element={<HourPage />} />

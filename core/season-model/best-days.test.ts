@@ -129,6 +129,8 @@ describe('three sprays: no worse than the best of many random plans', () => {
   });
 });
 
+const ANY_WEATHER = { leastC: null, greatestC: null, dry: false };
+
 describe('edges', () => {
   const draws = drawSeasons({
     belief: hedgeBelief(),
@@ -160,6 +162,24 @@ describe('edges', () => {
     const second = bestDays({ ...asked, base: done, days, count: 1 })!;
     expect(second.meanLeft).toBeLessThan(alone.meanLeft);
     expect(Math.abs(second.days[0]! - alone.days[0]!)).toBeGreaterThan(3);
+  });
+  test('where a later hatch is as good the earlier one is taken, at two of 100 at most', () => {
+    const twice = drawSeasons({
+      belief: hatchBelief('days', { low: 118, middle: 120, high: 122 }, { low: 14, middle: 15, high: 16 }),
+      figures: { ...HEDGE_FIGURES, generations: 2, generationLength: { low: 80, middle: 80, high: 80 } },
+      years: YEARS,
+      draws: 20,
+      seed: 2,
+    });
+    const days = Array.from({ length: 160 }, (_, i) => 100 + i);
+    const plain = { ...asked, draws: twice, kind: { ...HEDGE_OIL, fits: ANY_WEATHER }, days };
+    for (const count of [1, 2] as const) {
+      const least = bestDays({ ...plain, count })!;
+      const early = bestDays({ ...plain, count, earlier: true })!;
+      expect(early.days[0]!).toBeLessThan(150);
+      expect(early.days[0]!).toBeLessThanOrEqual(least.days[0]!);
+      expect(early.meanLeft).toBeLessThanOrEqual(least.meanLeft + 2);
+    }
   });
   test('progress rises to the end', () => {
     const days = Array.from({ length: 40 }, (_, i) => 150 + i);

@@ -12,6 +12,11 @@ export interface BestAsked {
   readonly count: 1 | 2 | 3;
   /** Fewest days from one to the next. */
   readonly intervalDays: number;
+  /**
+   * Take an earlier hatch where it leaves at most two more of 100: what feeds all summer does harm, and an early
+   * spray can be made up for.
+   */
+  readonly earlier?: boolean;
 }
 
 export interface BestDays {
@@ -24,6 +29,10 @@ export interface BestDays {
 
 /** How many of the best pairs a third is tried with. */
 const PAIRS_TRIED = 12;
+/** An earlier hatch is taken where no more than this is left besides, of 100. */
+const EARLIER_MAY_COST = 2;
+/** Days no further apart than this belong to one time of the year. */
+const ONE_TIME_DAYS = 12;
 /** A day that takes less than this part of what the best day takes is left out of pairs. */
 const LEAST_EFFECT = 0.02;
 /** Of more days than this only every second, third … is tried in pairs before they are moved. */
@@ -45,9 +54,10 @@ export function bestDays(
 ): BestDays | null {
   const table = planTable(asked.draws, asked.base, asked.kind, asked.days);
   const search: Search = { table, intervalDays: asked.intervalDays, onShare };
-  const best =
+  const least =
     asked.count === 1 ? bestWith(search, []) : asked.count === 2 ? bestPair(search) : bestTriple(search);
-  if (!best) return null;
+  if (!least) return null;
+  const best = asked.earlier ? earlierAsGood(search, least) : least;
   return {
     days: best.places.map((place) => table.days[place]!),
     meanLeft: best.meanLeft,
@@ -153,6 +163,33 @@ function movedInTurn(search: Search, start: Tried): Tried {
     }
     if (best === before) return best;
   }
+}
+
+/** Days that are the best of their own time of the year are tried from the first of the plan on. */
+function earlierAsGood(search: Search, least: Tried): Tried {
+  const most = least.meanLeft + EARLIER_MAY_COST;
+  let plan = least;
+  for (let i = 0; i < least.places.length; i++) {
+    const others = plan.places.filter((_, at) => at !== i);
+    const left = search.table.withOneMore(others);
+    const earlier = bottoms(search, left, others).find(
+      (place) => place < plan.places[i]! && left[place]! <= most,
+    );
+    if (earlier !== undefined)
+      plan = { places: [...others, earlier].sort((a, b) => a - b), meanLeft: left[earlier]! };
+  }
+  return plan;
+}
+
+/** Places that no other within {@link ONE_TIME_DAYS} leaves less than, rising. */
+function bottoms(search: Search, left: Float64Array, others: readonly number[]): number[] {
+  const { days } = search.table;
+  const allowed = days.map((_, place) => place).filter((place) => keepsDistance(search, others, place));
+  return allowed.filter((place) =>
+    allowed.every(
+      (near) => Math.abs(days[near]! - days[place]!) > ONE_TIME_DAYS || left[place]! <= left[near]!,
+    ),
+  );
 }
 
 function rangeOf(search: Search, best: Tried, index: number): readonly [number, number] {

@@ -20,7 +20,7 @@ export {
   type Generation,
   type PossibleSeason,
 } from './possible-season.ts';
-export { FIT, fitDays, UNFIT, UNTOLD, type PossibleYear } from './possible-year.ts';
+export { FIT, fitDays, fitDaysOf, UNFIT, UNTOLD, type PossibleYear } from './possible-year.ts';
 export {
   DOUBTED,
   drawSeasons,

@@ -6,10 +6,11 @@ import { type ClimateNormals, normalsFromTable, normalsOf, type WeatherDay } fro
 import { coverageFigure, type OwnFigures, type PlanFigure, seasonFigures } from '#knowledge';
 import type { GardenDay } from '../garden-day.ts';
 import { followsOn } from '../season-weather.ts';
+import { outdoorSprayDays } from '../spray-answer.ts';
 import { usualMonths } from '../usual-months.ts';
 import type { WatchPicture } from '../watch-picture.ts';
 import { type DoneCut, doneCuts } from './plan-done.ts';
-import { type PlanFrame, planFrame } from './plan-frame.ts';
+import { type PlanFrame, planFrame, placeOf } from './plan-frame.ts';
 import { type PlanHatch, planHatch } from './plan-hatch.ts';
 import { type PlanWay, planWays } from './plan-ways.ts';
 
@@ -28,6 +29,8 @@ export interface PlanMaterial {
   /** What was done already in the frame. */
   readonly done: readonly DoneCut[];
   readonly plan: SeasonPlan;
+  /** Days of the forecast with a good hour for oil on leaves; null without a forecast. */
+  readonly goodDays: readonly number[] | null;
 }
 
 /** What possible years are drawn from. */
@@ -69,7 +72,16 @@ export function planAnswer(day: GardenDay, picture: WatchPicture): PlanAnswer {
     ways,
     done: doneCuts(day, picture, frame, plan.figures),
     plan,
+    goodDays: goodDays(day, frame),
   };
+}
+
+function goodDays(day: GardenDay, frame: PlanFrame): number[] | null {
+  const days = outdoorSprayDays(day);
+  if (days.length === 0) return null;
+  return days
+    .filter(({ hours }) => hours.some(({ verdict }) => verdict === 'go'))
+    .map(({ date }) => placeOf(frame, date));
 }
 
 function figuresOf(

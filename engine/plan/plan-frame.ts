@@ -1,6 +1,6 @@
 import { addDays, type CivilDate, daysBetween, shiftSeason } from '#core/calendar';
 
-/** The days a plan is laid out over: from leaf fall before a season to its end. */
+/** The days a plan is laid out over: from leaf fall before a season to the next. */
 export interface PlanFrame {
   readonly start: CivilDate;
   readonly days: number;
@@ -13,6 +13,9 @@ export interface PlanFrame {
 /** A plan begins so long before its season, so that winter work has its place in it. */
 const BEFORE_SEASON_DAYS = 75;
 
+/** By then leaves are down where they fall: early November in the north, early May in the south. */
+const SEASON_DAYS = 310;
+
 /**
  * The frame today lies in: this season's, until its last weeks, when the coming one is what can still be planned.
  */
@@ -23,7 +26,7 @@ export function planFrame(seasonStart: CivilDate, today: CivilDate): PlanFrame {
   return {
     start,
     season,
-    days: daysBetween(start, shiftSeason(season, 1)),
+    days: BEFORE_SEASON_DAYS + SEASON_DAYS,
     today: daysBetween(start, today),
   };
 }

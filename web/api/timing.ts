@@ -57,3 +57,9 @@ export const useDormant = () =>
 
 export const askFutures = (id: string) =>
   answer(api.watches[':id'].futures.$get({ param: { id } })).then((body) => body.futures);
+
+export const usePlan = (id: string) =>
+  useQuery({
+    queryKey: ['watches', id, 'plan'],
+    queryFn: () => answer(api.watches[':id'].plan.$get({ param: { id } })).then((body) => body.plan),
+  });

@@ -32,7 +32,12 @@ export function WhenNav() {
     <SubNav
       label="Within When"
       tabs={[
-        ['/when', 'Clock', !/^\/when\/(stations|calendar|programme|dormant|hours|normals)/.test(pathname)],
+        [
+          '/when',
+          'Clock',
+          !/^\/when\/(stations|calendar|plan|programme|dormant|hours|normals)/.test(pathname),
+        ],
+        ['/when/plan', 'Plan', pathname.startsWith('/when/plan')],
         ['/when/programme', 'Programme', pathname === '/when/programme'],
         ['/when/dormant', 'Dormant season', pathname === '/when/dormant'],
         ['/when/hours', 'Spray hours', pathname === '/when/hours'],
