@@ -64,16 +64,16 @@ export interface BestDaysAsked {
 }
 
 /** Possible seasons drawn, and where their drawing starts. */
-export const DRAWS = 200;
+const DRAWS = 200;
 const SEED = 1907;
 /** A good day may come so many days late. */
 const LATE_DAYS = 2;
 
 /** Draws the possible seasons of what a watch is planned from. The same material gives the same seasons. */
-export function planGround(material: PlanMaterial): PlanGround {
+export function planGround(material: PlanMaterial, count = DRAWS): PlanGround {
   const { frame, hatch, weather, figures, ways } = material;
-  const years = possibleYears({ ...frame, ...weather, model: hatch.model, years: DRAWS, seed: SEED });
-  const asked = { belief: hatch.belief, figures, years, draws: DRAWS, seed: SEED };
+  const years = possibleYears({ ...frame, ...weather, model: hatch.model, years: count, seed: SEED });
+  const asked = { belief: hatch.belief, figures, years, draws: count, seed: SEED };
   const draws = drawSeasons(asked);
   const middle = middleSeason(asked);
   const [season] = middle.seasons as [(typeof middle.seasons)[number]];
@@ -104,7 +104,7 @@ export function planGround(material: PlanMaterial): PlanGround {
         if (days.some((each) => fit[each] === FIT)) good++;
         else if (days.some((each) => fit[each] === UNTOLD)) untold++;
       }
-      return { good: untold > DRAWS / 2 ? null : good / DRAWS };
+      return { good: untold > count / 2 ? null : good / count };
     },
     best({ wayId, count, beside, freeDays }, onShare) {
       const way = wayOf.get(wayId);

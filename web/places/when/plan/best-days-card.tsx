@@ -81,6 +81,7 @@ export function BestDaysCard({ material, cuts, freeDays, shown, alone, shifted, 
       {search.kind === 'ready' && best.every((one) => one === null) && (
         <p role="status">No day that is allowed for it reaches any.</p>
       )}
+      {most && <h3 className="font-semibold">Days for {countWord(most.days.length).toLowerCase()}</h3>}
       {most && (
         <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5">
           {most.days.map((day, i) => (
@@ -120,8 +121,8 @@ function MoreWords({ best }: { best: readonly (Best | null)[] }) {
   if (second === null) return null;
   return (
     <p className="soft text-sm">
-      A second takes {second} more{third === null ? '' : `, a third ${third}`}. Ranges of days leave at most
-      one more of 100.
+      A second takes {second} more{third === null ? '' : `, a third ${third}`}. A day may move within its
+      range for one more of 100; an earlier hatch is taken first where that costs no more than two.
     </p>
   );
 }

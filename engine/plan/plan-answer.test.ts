@@ -1,0 +1,248 @@
+import { describe, expect, test } from '@jest/globals';
+import { addDays, type CivilDate } from '#core/calendar';
+import type { Garden, SeasonPlan } from '#core/records';
+import { simulateDays, type SimulatedClimate } from '#simulated';
+import type { GardenState } from '../garden-state.ts';
+import { allowedDays, gardenDay, planAnswer, planGround, pictureOf } from '../index.ts';
+import {
+  handworkOn,
+  madeGarden,
+  outdoors,
+  plantOf,
+  productOf,
+  sampleOf,
+  sightingOn,
+  sprayOf,
+  STATION,
+  tapeOn,
+  twigs,
+  watchOn,
+} from '../made-garden.ts';
+
+const CLIMATE: SimulatedClimate = {
+  meanC: 9,
+  seasonalC: 13,
+  coldestDay: 20,
+  dailyRangeWinterC: 8,
+  dailyRangeSummerC: 11,
+  spreadWinterC: 4.5,
+  spreadSummerC: 3,
+  persistence: 0.7,
+  wetAfterDry: 0.2,
+  wetAfterWet: 0.45,
+  rainPerWetDayMm: 7,
+  windMeanMs: 2.5,
+};
+const YEARS = simulateDays(CLIMATE, 5, '2018-01-01', '2026-12-31');
+const upTo = (today: CivilDate) => ({ [STATION]: YEARS.filter(({ date }) => date < today) });
+
+const hedge = plantOf('Hedge', 'euonymus');
+const watch = watchOn(hedge, 'euonymus-scale');
+const TELLS: Garden['climate'] = {
+  lastFrost: '05-01',
+  firstFrost: '10-10',
+  summerHighC: 27,
+  winterLowC: -8,
+  summerLowC: null,
+  summers: 'even',
+};
+
+function asked(today: CivilDate, said: Partial<GardenState> = {}, garden: Partial<Garden> = {}) {
+  const state = madeGarden({ plants: [hedge], watches: [watch], ...said }, garden);
+  const day = gardenDay(state, today);
+  return planAnswer(day, pictureOf(day, (said.watches ?? [watch])[0]!.id)!);
+}
+function planned(...args: Parameters<typeof asked>) {
+  const answer = asked(...args);
+  if (answer.kind !== 'plan') throw new Error(`no plan: ${answer.why}`);
+  return answer;
+}
+/** Fewer possible seasons than the page draws are enough here. */
+const groundOf = (material: ReturnType<typeof planned>) => planGround(material, 40);
+/** The first day on which crawlers are about in the middle season. */
+function hatchesFrom(material: ReturnType<typeof planned>): CivilDate {
+  const { hatching } = groundOf(material);
+  return addDays(material.frame.start, hatching![0]);
+}
+
+describe('which season is planned', () => {
+  test.each([
+    ['2026-01-15', {}, '2026-01-01'],
+    ['2026-05-20', {}, '2026-01-01'],
+    ['2026-10-10', {}, '2026-01-01'],
+    ['2026-10-25', {}, '2027-01-01'],
+    ['2026-12-31', {}, '2027-01-01'],
+    ['2026-10-25', { latitudeDeg: -38 }, '2026-07-01'],
+    ['2026-05-20', { latitudeDeg: -38 }, '2026-07-01'],
+    ['2027-01-01', { latitudeDeg: -38 }, '2026-07-01'],
+  ] as const)('on %s with %j it begins %s', (today, garden, season) => {
+    const { frame } = planned(today, {}, garden);
+    expect(frame.season).toBe(season);
+    expect(addDays(frame.start, frame.today)).toBe(today);
+    expect(frame.today).toBeGreaterThanOrEqual(0);
+    expect(frame.today).toBeLessThan(frame.days);
+  });
+});
+
+describe('an empty garden', () => {
+  test('with no thermometer and nothing told, the usual months tell when, and no weather is made up', () => {
+    const material = planned('2026-05-02', { places: [outdoors({ stationId: null })] });
+    expect(material.hatch).toMatchObject({ basis: 'months', tapes: { count: 0, caught: 0 } });
+    expect(material.weather).toMatchObject({ measured: [], forecast: [], normals: null });
+    const ground = groundOf(material);
+    const way = material.ways.find(({ means }) => means.by === 'spray')!;
+    expect(ground.chance({ day: material.frame.today + 40, wayId: way.id }).good).toBeNull();
+    const best = ground.best({ wayId: way.id, count: 1, beside: [], freeDays: [] })!;
+    expect(best.left.median).toBeLessThan(75);
+    expect(material.goodDays).toBeNull();
+  });
+  test('in the south the usual months are half a year on', () => {
+    const from = hatchesFrom(
+      planned('2026-10-02', { places: [outdoors({ stationId: null })] }, { latitudeDeg: -38 }),
+    );
+    expect(from > '2026-10-01' && from < '2026-12-31').toBe(true);
+  });
+  test('materials of the usual kinds stand where the shelf is empty, none that is not for an organic garden', () => {
+    const names = (garden: Partial<Garden>) =>
+      planned('2026-05-02', {}, garden).ways.flatMap(({ means }) =>
+        means.by === 'spray' ? [means.materialId] : [],
+      );
+    expect(names({})).toEqual(['mineral-oil', 'soap', 'pyriproxyfen']);
+    expect(names({ schools: { organic: 'organic-only' } })).toEqual(['mineral-oil', 'soap']);
+  });
+  test('told what the place is like, possible years are drawn from that', () => {
+    const material = planned('2026-05-02', {}, { climate: TELLS });
+    expect(material.weather.fittedToYears).toBe(0);
+    expect(material.weather.normals?.months).toHaveLength(12);
+    const way = material.ways[0]!;
+    const { good } = groundOf(material).chance({ day: material.frame.today + 30, wayId: way.id });
+    expect(good).toBeGreaterThan(0.2);
+    expect(good).toBeLessThan(1);
+  });
+});
+
+describe('no plan', () => {
+  const why = (...args: Parameters<typeof asked>) => {
+    const answer = asked(...args);
+    return answer.kind === 'none' ? answer.why : 'a plan';
+  };
+  test('for what nobody named, for fungi and aphids, and for what is closed', () => {
+    expect(why('2026-05-02', { watches: [watchOn(hedge, null)] })).toBe('not-named');
+    const apple = plantOf('Apple', 'apple');
+    expect(why('2026-05-02', { plants: [apple], watches: [watchOn(apple, 'apple-scab')] })).toBe(
+      'not-modelled',
+    );
+    expect(why('2026-05-02', { watches: [{ ...watch, outcome: 'closed', outcomeOn: '2026-04-01' }] })).toBe(
+      'closed',
+    );
+  });
+  test('for a group without a species and without any tapes, and then by its tapes', () => {
+    const open = { ...watch, targetId: null };
+    expect(why('2026-06-20', { watches: [open] })).toBe('no-hatch');
+  });
+});
+
+describe('when it hatches', () => {
+  const TODAY = '2026-05-20';
+  const weather = { days: upTo(TODAY) };
+  test('by the published sum on the garden’s own thermometer', () => {
+    const material = planned(TODAY, weather);
+    expect(material.hatch.basis).toBe('published');
+    expect(material.weather.fittedToYears).toBe(8);
+    expect(hatchesFrom(material) > '2026-04-25' && hatchesFrom(material) < '2026-06-15').toBe(true);
+  });
+  test('empty tapes hold it back, a catch brings it forward', () => {
+    const late = '2026-06-10';
+    const days = { days: upTo(late) };
+    const firstOf = (counts: readonly number[]) =>
+      hatchesFrom(
+        planned(late, {
+          ...days,
+          tapes: counts.map((count, i) => tapeOn(watch, addDays(late, -7 * (counts.length - 1 - i)), count)),
+        }),
+      );
+    expect(firstOf([0, 0, 0, 0]) > firstOf([])).toBe(true);
+    expect(firstOf([0, 6, 40, 60]) < firstOf([0, 0, 0, 0])).toBe(true);
+  });
+  test('crawlers seen by eye count where no tape hangs', () => {
+    const seen = { ...weather, sightings: [sightingOn(watch, '2026-05-06', 'first-crawlers')] };
+    expect(hatchesFrom(planned(TODAY, seen)) < hatchesFrom(planned(TODAY, weather))).toBe(true);
+  });
+  test('next season is planned from past years when this one is over', () => {
+    const material = planned('2026-11-10', { days: upTo('2026-11-10') });
+    expect(material.hatch.tapes.count).toBe(0);
+    expect(hatchesFrom(material) > '2027-04-15' && hatchesFrom(material) < '2027-06-30').toBe(true);
+    expect(material.ways.map(({ id }) => id)).toContain('winter-oil');
+  });
+});
+
+describe('what is reckoned with', () => {
+  const TODAY = '2026-06-15';
+  const oil = productOf('mineral-oil', { intervalDays: 14, usesPerYear: 2 });
+  const base = { days: upTo(TODAY), products: [oil] };
+  const leftOf = (said: Partial<GardenState>) =>
+    groundOf(planned(TODAY, { ...base, ...said })).outcome([]).left.median;
+
+  test('sprays and hand work that were done, and how well they wetted', () => {
+    const spray = (coverage: 'everything' | 'missed-some' | null) => ({
+      sprays: [sprayOf(watch, '2026-06-08', [oil], { coverage })],
+    });
+    expect(leftOf({})).toBe(100);
+    expect(leftOf(spray(null))).toBeLessThan(85);
+    expect(leftOf(spray('missed-some'))).toBeGreaterThan(leftOf(spray('everything')) + 8);
+    expect(leftOf({ handwork: [handworkOn(watch, '2026-06-01')] })).toBeLessThan(60);
+  });
+  test('winter oil takes from what wintered, and only before the hatch', () => {
+    const winter = (on: CivilDate) =>
+      leftOf({ sprays: [sprayOf(watch, on, [oil], { leafState: 'dormant' })] });
+    expect(winter('2026-03-20')).toBeLessThan(75);
+    expect(winter('2026-06-14')).toBe(100);
+  });
+  test('a source plant sends more', () => {
+    const over = plantOf('Over the fence', 'euonymus');
+    const material = planned(TODAY, {
+      ...base,
+      plants: [hedge, over],
+      watches: [{ ...watch, sourcePlantId: over.id }],
+    });
+    expect(material.figures.source).not.toBeNull();
+    expect(planned(TODAY, base).figures.source).toBeNull();
+  });
+  test('holes among the covers, as counted', () => {
+    const counted = (holed: number) =>
+      planned(TODAY, {
+        ...base,
+        samples: [sampleOf(watch, '2026-06-01', 'twig', twigs([3, 4, 2, 5, 3], 2, holed))],
+      }).figures.holed!;
+    expect(counted(9).middle).toBeGreaterThan(0.5);
+    expect(counted(0).middle).toBeLessThan(0.12);
+  });
+  test('the gardener’s own figures stand above the rules of thumb', () => {
+    const figures = { coverage: { low: 0.2, middle: 0.25, high: 0.3 } };
+    const plan: SeasonPlan = { id: watch.id, cuts: [], freeDays: [], figures };
+    const material = planned(TODAY, { ...base, seasonPlans: [plan] });
+    const wayId = `product:${oil.id}`;
+    const left = (from: typeof material) =>
+      groundOf(from).outcome([{ day: from.frame.today + 3, wayId }]).left.median;
+    expect(material.ways.find(({ id }) => id === wayId)!.way.kind.coverage).toEqual(figures.coverage);
+    expect(left(material)).toBeGreaterThan(left(planned(TODAY, base)) + 15);
+  });
+  test('the label’s interval and uses, and days it may not be', () => {
+    const sprayed = { sprays: [sprayOf(watch, '2026-06-08', [oil])] };
+    const way = planned(TODAY, { ...base, ...sprayed }).ways.find(({ id }) => id === `product:${oil.id}`)!;
+    expect(way).toMatchObject({ intervalDays: 14, usesLeft: 1 });
+    expect(way.fences[0]).toMatchObject({ from: planned(TODAY, base).frame.today });
+    expect(way.fences[0]!.finding.ruleId).toContain('interval');
+  });
+  test('free days, intervals and fences leave the days that are allowed', () => {
+    const material = planned(TODAY, base);
+    const way = { ...material.ways[0]!, fences: [], intervalDays: 10 };
+    const beside = [{ day: material.frame.today + 20, wayId: way.id }];
+    const days = allowedDays(material, way, beside, [6]);
+    expect(
+      days.every((day) => new Date(`${addDays(material.frame.start, day)}T00:00:00Z`).getUTCDay() === 6),
+    ).toBe(true);
+    expect(days.every((day) => Math.abs(day - beside[0]!.day) >= 10)).toBe(true);
+    expect(days.length).toBeGreaterThan(10);
+  });
+});
