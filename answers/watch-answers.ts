@@ -8,6 +8,7 @@ import {
   namesRecord,
   pictureOf,
   planAnswer,
+  planBack,
   spreadAnswer,
   watchAnswer,
   watchPictures,
@@ -81,6 +82,10 @@ export function watchAnswers({ day, beside }: AnswersFrom) {
     .get('/watches/:id/plan', (c) => {
       const { now, picture } = present(c.req.param('id'));
       return c.json({ plan: planAnswer(now, picture) });
+    })
+    .get('/watches/:id/plan-back', (c) => {
+      const { now, picture } = present(c.req.param('id'));
+      return c.json({ back: planBack(now, picture.watch.id) });
     })
     .get('/watches/:id/season-days', (c) => {
       const { now, picture } = present(c.req.param('id'));

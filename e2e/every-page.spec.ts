@@ -44,6 +44,7 @@ const PAGES = [
   '/look/guide/host/apple',
   `/when/${EVERY.watch}`,
   '/when/day',
+  '/when/plan',
   '/when/dormant',
   '/when/hours',
   '/when/calendar',

@@ -86,6 +86,7 @@ const PLACES = [
   '/when',
   `/when/${HEDGE}`,
   '/when/hours',
+  '/when/plan',
   '/when/dormant',
   '/when/programme',
   '/when/day',

@@ -57,6 +57,8 @@ export const PAGES: Readonly<Record<string, readonly string[]>> = {
     `/when/${HEDGE}`,
     `/when/${KUMQUAT}`,
     '/when/day',
+    `/when/plan/${HEDGE}`,
+    `/when/plan/${HEDGE}/back`,
     '/when/dormant',
     '/when/programme',
     '/when/hours',

@@ -176,20 +176,28 @@ function refusal(scene: UseScene, product: Product, line: LabelLine): Finding | 
   return worst && ['wait', 'no', 'never'].includes(worst.verdict) ? worst : null;
 }
 
-/** What keeps a product, or a material nobody has, off a plant on each of some days; null where nothing does. */
+/** What is sprayed: a product of the shelf, or a material nobody has on it. */
+export interface SprayWith {
+  readonly productId: string | null;
+  readonly materialId: string;
+}
+
+/** Tells what keeps a product off a plant on each of some days; null where nothing does. */
 export function keptOffOn(
   day: GardenDay,
   plant: Plant,
   watch: Pick<Watch, 'group' | 'targetId'>,
-  { productId, materialId }: { readonly productId: string | null; readonly materialId: string },
   days: readonly CivilDate[],
-): (Finding | null)[] {
-  const scene = sceneToday(day, plant, watch);
-  const product = productId === null ? asUsual(materialId) : day.books.product(productId);
-  return days.map((on) => {
-    const refusals = product.lines.map((line) => refusal(sceneOn(scene, on, []), product, line));
-    return refusals.includes(null) ? null : (refusals[0] ?? null);
-  });
+): (what: SprayWith) => (Finding | null)[] {
+  const today = sceneToday(day, plant, watch);
+  const scenes = days.map((on) => sceneOn(today, on, []));
+  return ({ productId, materialId }) => {
+    const product = productId === null ? asUsual(materialId) : day.books.product(productId);
+    return scenes.map((scene) => {
+      const refusals = product.lines.map((line) => refusal(scene, product, line));
+      return refusals.includes(null) ? null : (refusals[0] ?? null);
+    });
+  };
 }
 
 /** A plant as it stands today: nobody is asked what only a look could tell. */

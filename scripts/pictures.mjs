@@ -34,7 +34,7 @@ const VIEWS = [
   { name: 'eye', at: '/look/eye', act: guessSome },
   { name: 'when', at: `/when/${HEDGE}` },
   { name: 'dormant', at: '/when/dormant' },
-  { name: 'hours', at: '/when/hours' },
+  { name: 'plan', at: `/when/plan/${HEDGE}`, act: planTwo },
   { name: 'year', at: '/when/calendar' },
   { name: 'mix', at: `/mix?watch=${HEDGE}` },
   { name: 'seasons', at: `/seasons?watch=${HEDGE}` },
@@ -87,6 +87,14 @@ async function guessSome(page) {
 const [folder = 'docs/screenshots', ...wanted] = process.argv.slice(2);
 mkdirSync(folder, { recursive: true });
 const data = mkdtempSync(join(tmpdir(), 'juglans-pictures-'));
+/** Two sprays on their best days. */
+async function planTwo(page) {
+  await page.getByRole('button', { name: 'Find them' }).click();
+  await page.getByRole('button', { name: 'best two' }).click({ timeout: 60_000 });
+  await page.getByText('Trying days').waitFor({ state: 'detached', timeout: 60_000 });
+  await page.getByText(/one more would take/).waitFor({ timeout: 30_000 });
+}
+
 const server = spawn(process.execPath, ['dist/server/demo.js'], {
   env: { ...process.env, DATA: data, PORT: '0', HOST: '127.0.0.1' },
   stdio: ['ignore', 'pipe', 'inherit'],

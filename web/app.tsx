@@ -100,6 +100,9 @@ const ProgrammePage = lazy(() =>
 const PlanPage = lazy(() =>
   import('./places/when/plan/plan-page.tsx').then((m) => ({ default: m.PlanPage })),
 );
+const BackPage = lazy(() =>
+  import('./places/when/plan/back-page.tsx').then((m) => ({ default: m.BackPage })),
+);
 const DayPage = lazy(() => import('./places/when/day-page.tsx').then((m) => ({ default: m.DayPage })));
 const NormalsPage = lazy(() =>
   import('./places/when/normals-page.tsx').then((m) => ({ default: m.NormalsPage })),
@@ -182,6 +185,7 @@ export function App() {
           <Route path="when/programme" element={<ProgrammePage />} />
           <Route path="when/plan" element={<PlanPage />} />
           <Route path="when/plan/:watchId" element={<PlanPage />} />
+          <Route path="when/plan/:watchId/back" element={<BackPage />} />
           <Route path="when/day" element={<DayPage />} />
           <Route path="now/day" element={<WorkingDayPage />} />
           <Route path="now/hour" element={<HourPage />} />

@@ -3,7 +3,15 @@ import { addDays, type CivilDate } from '#core/calendar';
 import type { Garden, SeasonPlan } from '#core/records';
 import { simulateDays, type SimulatedClimate } from '#simulated';
 import type { GardenState } from '../garden-state.ts';
-import { allowedDays, gardenDay, planAnswer, planGround, pictureOf } from '../index.ts';
+import {
+  allowedDays,
+  gardenDay,
+  pictureOf,
+  planAnswer,
+  planBack,
+  planGround,
+  type PlanMaterial,
+} from '../index.ts';
 import {
   handworkOn,
   madeGarden,
@@ -58,7 +66,7 @@ function planned(...args: Parameters<typeof asked>) {
   return answer;
 }
 /** Fewer possible seasons than the page draws are enough here. */
-const groundOf = (material: ReturnType<typeof planned>) => planGround(material, 40);
+const groundOf = (material: PlanMaterial) => planGround(material, 40);
 /** The first day on which crawlers are about in the middle season. */
 function hatchesFrom(material: ReturnType<typeof planned>): CivilDate {
   const { hatching } = groundOf(material);
@@ -244,5 +252,46 @@ describe('what is reckoned with', () => {
     ).toBe(true);
     expect(days.every((day) => Math.abs(day - beside[0]!.day) >= 10)).toBe(true);
     expect(days.length).toBeGreaterThan(10);
+  });
+});
+
+describe('looking back', () => {
+  const TODAY = '2026-04-10';
+  const oil = productOf('mineral-oil');
+  const said = (sprayed: readonly CivilDate[]) => ({
+    plants: [hedge],
+    watches: [{ ...watch, openedOn: '2025-03-01' }],
+    products: [oil],
+    days: upTo(TODAY),
+    sprays: sprayed.map((on) => sprayOf(watch, on, [oil])),
+    tapes: [12, 40, 25, 4].map((count, i) => tapeOn(watch, addDays('2025-06-04', 7 * i), count)),
+  });
+  const back = (sprayed: readonly CivilDate[]) => {
+    const day = gardenDay(madeGarden(said(sprayed)), TODAY);
+    return planBack(day, watch.id);
+  };
+
+  test('last season as it was: its sprays on their days, its tapes, its measured weather', () => {
+    const looked = back(['2025-06-02', '2025-06-16'])!;
+    const { material } = looked;
+    expect(material.frame.season).toBe('2025-01-01');
+    expect(material.done.map(({ on }) => on)).toEqual(['2025-06-02', '2025-06-16']);
+    expect(material.hatch.tapes).toEqual({ count: 4, caught: 81 });
+    expect(material.weather.measured.at(-1)!.date).toBe(
+      addDays(material.frame.start, material.frame.days - 1),
+    );
+    expect(looked).toMatchObject({ times: 2, way: { id: `product:${oil.id}` } });
+    const left = groundOf(material).outcome([]).left.median;
+    expect(left).toBeGreaterThan(5);
+    expect(left).toBeLessThan(70);
+  });
+  test('the best days of that season leave no more than the days they were', () => {
+    const looked = back(['2025-05-01', '2025-05-15'])!;
+    const without = { ...looked.material, done: [] };
+    const best = groundOf(without).best({ wayId: looked.way!.id, count: 2, beside: [], freeDays: [] })!;
+    expect(best.left.mean).toBeLessThan(groundOf(looked.material).outcome([]).left.mean - 20);
+  });
+  test('nothing done, nothing to look back on', () => {
+    expect(back([])).toBeNull();
   });
 });

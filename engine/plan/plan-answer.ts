@@ -1,13 +1,12 @@
 import { addDays, type CivilDate } from '#core/calendar';
-import { FEWEST_PAST_YEARS } from '#core/phenology';
 import type { SeasonPlan } from '#core/records';
 import { type FigureRange, rangeAfterCounts, type SeasonFigures } from '#core/season-model';
-import { type ClimateNormals, normalsFromTable, normalsOf, type WeatherDay } from '#core/weather';
+import type { WeatherDay } from '#core/weather';
 import { coverageFigure, type OwnFigures, type PlanFigure, seasonFigures } from '#knowledge';
 import type { GardenDay } from '../garden-day.ts';
+import { type PlaceNormals, placeNormals } from '../place-normals.ts';
 import { followsOn } from '../season-weather.ts';
 import { outdoorSprayDays } from '../spray-answer.ts';
-import { usualMonths } from '../usual-months.ts';
 import type { WatchPicture } from '../watch-picture.ts';
 import { type DoneCut, doneCuts } from './plan-done.ts';
 import { type PlanFrame, planFrame, placeOf } from './plan-frame.ts';
@@ -29,32 +28,33 @@ export interface PlanMaterial {
   /** What was done already in the frame. */
   readonly done: readonly DoneCut[];
   readonly plan: SeasonPlan;
+  /** Nobody kept one yet: it is the empty one. */
+  readonly isNew: boolean;
   /** Days of the forecast with a good hour for oil on leaves; null without a forecast. */
   readonly goodDays: readonly number[] | null;
 }
 
 /** What possible years are drawn from. */
-export interface PlanWeather {
+export interface PlanWeather extends PlaceNormals {
   /** Days of the frame that were measured, and those forecast from today on. */
   readonly measured: readonly WeatherDay[];
   readonly forecast: readonly WeatherDay[];
-  /** Null where nobody told what the place is like. */
-  readonly normals: ClimateNormals | null;
-  /** Years the normals were fitted to; 0 where they come from the usual months. */
-  readonly fittedToYears: number;
 }
 
 export type PlanAnswer =
   { readonly kind: 'none'; readonly why: NoPlan } | ({ readonly kind: 'plan' } & PlanMaterial);
 
-/** A plan of a watch's season, or why there is none. */
-export function planAnswer(day: GardenDay, picture: WatchPicture): PlanAnswer {
+/** A plan of a watch's season, or why there is none. Looking back, a season is laid out whole, as it was. */
+export function planAnswer(
+  day: GardenDay,
+  picture: WatchPicture,
+  frame: PlanFrame = planFrame(day.start, day.today),
+): PlanAnswer {
   const { watch } = picture;
   const book = day.books.watchBook(watch.id)!;
   if (watch.outcome !== 'open') return { kind: 'none', why: 'closed' };
   if (watch.group === null) return { kind: 'none', why: 'not-named' };
   const plan = book.seasonPlan ?? { id: watch.id, cuts: [], freeDays: [], figures: {} };
-  const frame = planFrame(day.start, day.today);
   const hatch = planHatch(day, picture, book, frame);
   const figures = figuresOf(day, picture, hatch, plan.figures);
   if (!figures) return { kind: 'none', why: 'not-modelled' };
@@ -72,6 +72,7 @@ export function planAnswer(day: GardenDay, picture: WatchPicture): PlanAnswer {
     ways,
     done: doneCuts(day, picture, frame, plan.figures),
     plan,
+    isNew: book.seasonPlan === null,
     goodDays: goodDays(day, frame),
   };
 }
@@ -135,16 +136,10 @@ function weatherOf(day: GardenDay, picture: WatchPicture, frame: PlanFrame): Pla
       .filter((each) => within(each) && each.date < day.today)
       .map((each) => [each.date, bareDay(each)]),
   );
-  const years = weather.pastYears.length;
-  const usual = usualMonths(day.books.state);
-  const fitted = years >= FEWEST_PAST_YEARS;
   return {
     measured: [...filled.values()].sort((a, b) => (a.date < b.date ? -1 : 1)),
     forecast: followsOn(weather).filter(within).map(bareDay),
-    normals: fitted
-      ? normalsOf(weather.pastSeasons.flat())
-      : usual && normalsFromTable(usual.months, usual.widthC),
-    fittedToYears: fitted ? years : 0,
+    ...placeNormals(day, weather),
   };
 }
 

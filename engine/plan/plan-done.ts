@@ -1,6 +1,7 @@
 import type { CivilDate } from '#core/calendar';
 import {
   coverageFigure,
+  HANDWORK,
   handWay,
   materialById,
   oilTopC,
@@ -24,6 +25,8 @@ export interface DoneCut {
   /** Its place among the frame's days. */
   readonly day: number;
   readonly name: string;
+  /** The way it would be planned by. */
+  readonly wayId: string;
   readonly way: Way;
 }
 
@@ -40,7 +43,9 @@ export function doneCuts(
     .flatMap((spray) => sprayed(day, picture, frame, spray, gardeners));
   const handwork = picture.handwork.filter(within).flatMap(({ id, on, kind }): DoneCut[] => {
     const way = handWay(id, kind, gardeners);
-    return way ? [{ id, on, day: placeOf(frame, on), name: way.figures[0]!.name, way }] : [];
+    return way
+      ? [{ id, on, day: placeOf(frame, on), name: HANDWORK[kind].name, wayId: `hand:${kind}`, way }]
+      : [];
   });
   return [...sprays, ...handwork].sort((a, b) => a.day - b.day);
 }
@@ -65,6 +70,7 @@ function sprayed(
     const way = onBareWood
       ? winterOilWay(id, watch.targetId, gardeners, wetted)
       : watch.group && sprayWay(id, product.materialId, watch.group, topC, gardeners, wetted);
-    return way ? [{ id, on: spray.on, day: placeOf(frame, spray.on), name: product.name, way }] : [];
+    const wayId = onBareWood ? 'winter-oil' : `product:${productId}`;
+    return way ? [{ id, on: spray.on, day: placeOf(frame, spray.on), name: product.name, wayId, way }] : [];
   });
 }

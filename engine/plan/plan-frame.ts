@@ -21,14 +21,13 @@ const SEASON_DAYS = 310;
  */
 export function planFrame(seasonStart: CivilDate, today: CivilDate): PlanFrame {
   const next = shiftSeason(seasonStart, 1);
-  const season = daysBetween(today, next) <= BEFORE_SEASON_DAYS ? next : seasonStart;
+  return seasonFrame(daysBetween(today, next) <= BEFORE_SEASON_DAYS ? next : seasonStart, today);
+}
+
+/** The frame of one season. */
+export function seasonFrame(season: CivilDate, today: CivilDate): PlanFrame {
   const start = addDays(season, -BEFORE_SEASON_DAYS);
-  return {
-    start,
-    season,
-    days: BEFORE_SEASON_DAYS + SEASON_DAYS,
-    today: daysBetween(start, today),
-  };
+  return { start, season, days: BEFORE_SEASON_DAYS + SEASON_DAYS, today: daysBetween(start, today) };
 }
 
 /** The place of a date among a frame's days. */

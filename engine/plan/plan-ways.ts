@@ -6,6 +6,7 @@ import {
   CITRUS_HOSTS,
   efficacyAgainst,
   evergreenOf,
+  HANDWORK,
   handWay,
   handworkFor,
   hostById,
@@ -24,7 +25,7 @@ import { placeOn } from '#core/weather';
 import type { GardenDay } from '../garden-day.ts';
 import { plantWinter } from '../plant-winter.ts';
 import { staysOf } from '../season-weather.ts';
-import { keptOffOn } from '../step-use.ts';
+import { keptOffOn, type SprayWith } from '../step-use.ts';
 import type { WatchPicture } from '../watch-picture.ts';
 import { placeOf, type PlanFrame } from './plan-frame.ts';
 
@@ -76,14 +77,20 @@ export function planWays(
   const { group } = watch;
   if (group === null) return [];
   const topC = oilTopC(schoolsFor(day.garden, plant));
+  const keptOff = keptOffOn(day, plant, watch, datesAhead(frame));
   const sprays = sprayMeans(day, picture, group).flatMap((means): PlanWay[] => {
     const id = means.productId === null ? `material:${means.materialId}` : `product:${means.productId}`;
     const way = sprayWay(id, means.materialId, group, topC, ownFigures);
-    return way ? [{ ...asPlanned(day, picture, frame, means), id, means, way }] : [];
+    return way ? [{ ...asPlanned(day, frame, means, keptOff), id, means, way }] : [];
   });
-  return [...sprays, ...handWays(picture, frame, ownFigures), ...winterWay(day, picture, frame, ownFigures)];
+  return [
+    ...sprays,
+    ...handWays(picture, frame, ownFigures),
+    ...winterWay(day, picture, frame, ownFigures, keptOff),
+  ];
 }
 
+type KeptOff = ReturnType<typeof keptOffOn>;
 type SprayMeans = Extract<WayMeans, { by: 'spray' }>;
 
 function sprayMeans(day: GardenDay, { plant, watch }: WatchPicture, group: TargetGroup): SprayMeans[] {
@@ -110,9 +117,9 @@ function sprayMeans(day: GardenDay, { plant, watch }: WatchPicture, group: Targe
 /** What its label, or the usual, says of days: names, intervals, uses left, and days it is kept off. */
 function asPlanned(
   day: GardenDay,
-  { plant, watch }: WatchPicture,
   frame: PlanFrame,
-  { materialId, productId }: Pick<SprayMeans, 'materialId' | 'productId'>,
+  { materialId, productId }: SprayWith,
+  keptOff: KeptOff,
 ): Omit<PlanWay, 'id' | 'means' | 'way'> {
   const product = productId === null ? null : day.books.product(productId);
   const intervals = product?.lines.map((line) => line.intervalDays ?? 0) ?? [0];
@@ -124,10 +131,7 @@ function asPlanned(
     usesLeft: left.length > 0 ? Math.max(...left) : null,
     harmsBees: materialById(materialId).harmsBees,
     within: [Math.max(0, frame.today), frame.days - 1],
-    fences: fencesOf(
-      keptOffOn(day, plant, watch, { materialId, productId }, datesAhead(frame)),
-      Math.max(0, frame.today),
-    ),
+    fences: fencesOf(keptOff({ materialId, productId }), Math.max(0, frame.today)),
   };
 }
 
@@ -155,7 +159,7 @@ function handWays({ watch, plant }: WatchPicture, frame: PlanFrame, ownFigures: 
       const id = `hand:${hand}`;
       const way = handWay(id, hand, ownFigures);
       if (!way) return [];
-      return [{ id, name: way.figures[0]!.name, means: { by: 'hand', hand }, way, within, ...BY_HAND }];
+      return [{ id, name: HANDWORK[hand].name, means: { by: 'hand', hand }, way, within, ...BY_HAND }];
     })
     .slice(0, HAND_WAYS);
 }
@@ -169,6 +173,7 @@ function winterWay(
   picture: WatchPicture,
   frame: PlanFrame,
   ownFigures: OwnFigures,
+  keptOff: KeptOff,
 ): PlanWay[] {
   const { plant, watch } = picture;
   const host = hostById(plant.hostId);
@@ -184,7 +189,7 @@ function winterWay(
   const means = { materialId: product?.materialId ?? 'mineral-oil', productId: product?.id ?? null };
   return [
     {
-      ...asPlanned(day, picture, frame, means),
+      ...asPlanned(day, frame, means, keptOff),
       id,
       within,
       name: 'Winter oil',

@@ -63,3 +63,9 @@ export const usePlan = (id: string) =>
     queryKey: ['watches', id, 'plan'],
     queryFn: () => answer(api.watches[':id'].plan.$get({ param: { id } })).then((body) => body.plan),
   });
+
+export const usePlanBack = (id: string) =>
+  useQuery({
+    queryKey: ['watches', id, 'plan-back'],
+    queryFn: () => answer(api.watches[':id']['plan-back'].$get({ param: { id } })).then((body) => body.back),
+  });

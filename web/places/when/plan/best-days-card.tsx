@@ -48,16 +48,16 @@ export function BestDaysCard({ material, cuts, freeDays, shown, alone, shifted, 
       <h2>Left by the season's end, of 100</h2>
       <LeftBars bars={[alone, ...(shown ? [shown] : []), ...bars]} />
       {shifted && (
-        <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+        <dl className="grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1">
           <BestDay name="A week earlier" words={`leaves ${Math.round(shifted.early.median)}`} />
           <BestDay name="A week later" words={`leaves ${Math.round(shifted.late.median)}`} />
         </dl>
       )}
       <div className="flex flex-wrap gap-2 items-end">
-        <label className="flex flex-col gap-1 text-sm">
+        <label className="flex flex-col gap-1 text-sm min-w-0 max-w-full">
           <span className="soft">Best days for</span>
           <SelectOne
-            className="select select-sm max-w-60"
+            className="select select-sm w-full"
             value={way.id}
             options={ways.map(({ id, name }) => ({ id, label: name }))}
             onChange={setWayId}
@@ -83,7 +83,7 @@ export function BestDaysCard({ material, cuts, freeDays, shown, alone, shifted, 
       )}
       {most && <h3 className="font-semibold">Days for {countWord(most.days.length).toLowerCase()}</h3>}
       {most && (
-        <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5">
+        <dl className="grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1.5">
           {most.days.map((day, i) => (
             <BestDay
               key={day}

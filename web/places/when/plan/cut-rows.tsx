@@ -30,7 +30,7 @@ export function CutRows({ material, cuts, against, chances, onChange, onAdd }: C
               <b className="w-4 text-right">{i + 1}</b>
               <input
                 type="date"
-                className="input input-sm w-38"
+                className="input input-sm w-38 max-w-full"
                 aria-label={`Day of ${i + 1}`}
                 value={addDays(frame.start, cut.day)}
                 min={addDays(frame.start, Math.max(0, frame.today))}

@@ -16,7 +16,7 @@ export function DecidesCard({ deciders }: { deciders: readonly Decider[] | null 
         <>
           <ol className="flex flex-col gap-1">
             {deciders.slice(0, SHOWN).map(({ figure, share }) => (
-              <li key={figure} className="flex justify-between gap-3">
+              <li key={figure} className="flex flex-wrap justify-between gap-x-3">
                 <span className="min-w-0">{DOUBT_WORDS[figure].name}</span>
                 <span className="soft">{showShare(share)}</span>
               </li>

@@ -73,16 +73,16 @@ function FigureRow({
     if (!problem && ENDS.some((end) => Math.abs(range[end] - figure[end]) > 1e-6)) onKeep(range);
   };
   return (
-    <li className="grid gap-x-3 gap-y-1 sm:grid-cols-[minmax(0,1fr)_auto] items-center text-sm">
+    <li className="grid gap-x-3 gap-y-1 grid-cols-[minmax(0,1fr)] sm:grid-cols-[minmax(0,1fr)_auto] items-center text-sm">
       <span>
         {figure.name}, {UNIT_WORDS[figure.unit]}{' '}
         {isGardeners && <span className="tag tag-open">your own</span>}
       </span>
-      <span className="flex gap-1.5">
+      <span className="flex gap-1.5 min-w-0">
         {ENDS.map((end) => (
           <input
             key={end}
-            className="input input-sm w-18"
+            className="input input-sm w-18 min-w-0 shrink"
             inputMode="decimal"
             aria-label={`${figure.name}, ${END_WORDS[end]}`}
             aria-invalid={wrong !== null}

@@ -1,3 +1,5 @@
+import { useState } from 'react';
+
 const WEEKDAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
 /** Monday first. */
 const IN_ORDER = [1, 2, 3, 4, 5, 6, 0];
@@ -10,6 +12,12 @@ export function FreeDays({
   freeDays: readonly number[];
   onKeep(freeDays: number[]): void;
 }) {
+  // Ticked at once, kept behind it.
+  const [ticked, setTicked] = useState(freeDays);
+  const tick = (days: number[]) => {
+    setTicked(days);
+    onKeep(days);
+  };
   return (
     <fieldset className="sheet p-4 text-[0.93rem]">
       <legend className="sr-only">Days you have time</legend>
@@ -20,12 +28,12 @@ export function FreeDays({
             <input
               type="checkbox"
               className="checkbox checkbox-sm"
-              checked={freeDays.includes(weekday)}
+              checked={ticked.includes(weekday)}
               onChange={(event) =>
-                onKeep(
+                tick(
                   event.target.checked
-                    ? [...freeDays, weekday].sort()
-                    : freeDays.filter((other) => other !== weekday),
+                    ? [...ticked, weekday].sort()
+                    : ticked.filter((other) => other !== weekday),
                 )
               }
             />
@@ -34,9 +42,7 @@ export function FreeDays({
         ))}
       </div>
       <p className="soft text-sm mt-2">
-        {freeDays.length === 0
-          ? 'None ticked: any day will do.'
-          : 'The best days are looked for among these.'}
+        {ticked.length === 0 ? 'None ticked: any day will do.' : 'The best days are looked for among these.'}
       </p>
     </fieldset>
   );

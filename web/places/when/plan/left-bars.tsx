@@ -13,10 +13,7 @@ export function LeftBars({ bars }: { bars: readonly LeftBar[] }) {
   return (
     <ul className="flex flex-col gap-1.5">
       {bars.map(({ name, left, isShown, onTake }) => (
-        <li
-          key={name}
-          className="grid grid-cols-[5.2rem_minmax(0,1fr)_auto] items-center gap-2 text-[0.9rem]"
-        >
+        <li key={name} className="flex flex-wrap justify-between gap-x-3 text-[0.9rem]">
           {onTake ? (
             <button type="button" className="link-husk text-left" onClick={onTake}>
               {name}
@@ -24,7 +21,15 @@ export function LeftBars({ bars }: { bars: readonly LeftBar[] }) {
           ) : (
             <span className={isShown ? 'font-semibold' : 'soft'}>{name}</span>
           )}
-          <span className="relative h-4" aria-hidden>
+          <span className="tabular-nums">
+            <b className="font-semibold">{Math.round(left.median)}</b>{' '}
+            {left.high - left.low >= 1 && (
+              <span className="soft text-sm">
+                ({Math.round(left.low)}–{Math.round(left.high)})
+              </span>
+            )}
+          </span>
+          <span className="relative h-4 basis-full mx-1.5" aria-hidden>
             <span
               className="absolute top-1 h-2 rounded-full bg-(--bark-1)"
               style={{
@@ -36,14 +41,6 @@ export function LeftBars({ bars }: { bars: readonly LeftBar[] }) {
               className={`absolute top-0.5 size-3 rounded-full -translate-x-1/2 ${isShown ? 'bg-primary' : 'bg-(--bark-4)'}`}
               style={{ left: `${clip(left.median)}%` }}
             />
-          </span>
-          <span className="tabular-nums text-right w-20">
-            <b className="font-semibold">{Math.round(left.median)}</b>{' '}
-            {left.high - left.low >= 1 && (
-              <span className="soft text-sm">
-                ({Math.round(left.low)}–{Math.round(left.high)})
-              </span>
-            )}
           </span>
         </li>
       ))}

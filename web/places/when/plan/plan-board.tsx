@@ -40,13 +40,18 @@ export function PlanBoard({ material, picture }: { material: PlanMaterial; pictu
     keep(
       { kind: 'season-plans', record: { ...plan, ...change }, label: `plan, ${picture.plant.name}` },
       told,
-      plan,
+      material.isNew ? undefined : plan,
     );
   const asKept = cuts.map(({ day, wayId }) => ({ on: addDays(frame.start, day), way: wayId }));
   const isKept = JSON.stringify(asKept) === JSON.stringify(plan.cuts);
   const left = season.answered?.left ?? null;
   const more = left && behind?.oneMore ? left.median - behind.oneMore.left.median : null;
-  const title = titleOf(cuts.map(wayOf), left && leftWords(left), material.done.length > 0, more);
+  const title = titleOf(
+    (season.answered?.cuts ?? []).map(wayOf),
+    left && leftWords(left),
+    material.done.length > 0,
+    more,
+  );
   return (
     <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_330px]">
       <div className="min-w-0">
@@ -97,6 +102,9 @@ export function PlanBoard({ material, picture }: { material: PlanMaterial; pictu
           </button>
           <Link className="link-husk" to={`/look/${picture.watch.id}`}>
             To the watch
+          </Link>
+          <Link className="link-husk" to={`/when/plan/${picture.watch.id}/back`}>
+            Look back at last season
           </Link>
         </div>
         <p className="soft text-sm mt-3 max-w-[72ch]">
@@ -157,7 +165,7 @@ const LEAD =
 
 /** The same material as long as it says the same but for what was kept of the plan. */
 function useLaid(material: PlanMaterial): PlanMaterial {
-  const { plan, ...ground } = material;
+  const { plan, isNew: _, ...ground } = material;
   const key = JSON.stringify([ground, plan.figures]);
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the key says all that matters of it
   return useMemo(() => material, [key]);

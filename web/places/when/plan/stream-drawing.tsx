@@ -83,13 +83,14 @@ export function StreamDrawing({
         <AloneLabel scale={scale} alone={ground.alone} />
         <BandLabels scale={scale} stream={stream} names={names} cuts={cuts} />
         <Axis scale={scale} material={material} />
-        {material.done.map(({ id, day, name }) => (
+        {material.done.map(({ id, day, name }, i) => (
           <DoneMark
             key={id}
             x={scale.x(day)}
             scale={scale}
             date={showDate(addDays(material.frame.start, day))}
             name={name}
+            row={i % 3}
           />
         ))}
         {cuts.map((cut, i) => (
@@ -221,7 +222,16 @@ function Axis({ scale, material: { frame, goodDays } }: { scale: StreamScale; ma
   );
 }
 
-function DoneMark({ x, scale, date, name }: { x: number; scale: StreamScale; date: string; name: string }) {
+interface DoneMarkProps {
+  readonly x: number;
+  readonly scale: StreamScale;
+  readonly date: string;
+  readonly name: string;
+  /** Neighbours' words stand in rows of their own. */
+  readonly row: number;
+}
+
+function DoneMark({ x, scale, date, name, row }: DoneMarkProps) {
   return (
     <g>
       <line
@@ -233,7 +243,7 @@ function DoneMark({ x, scale, date, name }: { x: number; scale: StreamScale; dat
         strokeDasharray="4 3"
       />
       <title>{name}</title>
-      <text x={x + 4} y={TOP_PX + 8} fontSize={11.5} fill="var(--ink-soft)">
+      <text x={x + 4} y={TOP_PX + 8 - 15 * row} fontSize={11.5} fill="var(--ink-soft)">
         {date}, done
       </text>
     </g>
