@@ -11,7 +11,7 @@ import {
 import { simulateDays, type SimulatedClimate } from './weather.ts';
 
 /** An invented place with warm summers and about 45° of latitude, for hedges that are not there. */
-const CLIMATE: SimulatedClimate = {
+export const HEDGE_CLIMATE: SimulatedClimate = {
   meanC: 9,
   seasonalC: 13,
   coldestDay: 20,
@@ -31,7 +31,7 @@ const BASE_C = 10;
 /** Possible years of a whole season from 1 January. */
 export function hedgeYears(years: number, seed: number): PossibleYear[] {
   return Array.from({ length: years }, (_, i) => {
-    const days = simulateDays(CLIMATE, seed + i * 7919, '2026-01-01', '2026-12-31');
+    const days = simulateDays(HEDGE_CLIMATE, seed + i * 7919, '2026-01-01', '2026-12-31');
     return {
       heatCd: Float64Array.from(days, ({ minC, maxC }) => Math.max(0, (minC + maxC) / 2 - BASE_C)),
       minC: Float64Array.from(days, ({ minC }) => minC),

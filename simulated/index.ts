@@ -3,7 +3,7 @@
  * service: weather, counts, tapes, leaves and people that follow the key. All of it drawn from a seed.
  */
 export { chance, type Chance } from './chance.ts';
-export { hedgeBelief, HEDGE_DRAWN, HEDGE_FIGURES, HEDGE_OIL, hedgeYears } from './hedge.ts';
+export { hedgeBelief, HEDGE_CLIMATE, HEDGE_DRAWN, HEDGE_FIGURES, HEDGE_OIL, hedgeYears } from './hedge.ts';
 export { simulateMinedLeaves, simulateSpottedLeaves } from './leaves.ts';
 export { simulateObserver, type ObservedCase, type ObserverWays } from './observer.ts';
 export { calibration, simulatePeople } from './people.ts';

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { addDays, type CivilDate } from '#core/calendar';
 import type { Garden, SeasonPlan } from '#core/records';
-import { simulateDays, type SimulatedClimate } from '#simulated';
+import { HEDGE_CLIMATE, simulateDays } from '#simulated';
 import type { GardenState } from '../garden-state.ts';
 import {
   allowedDays,
@@ -27,21 +27,7 @@ import {
   watchOn,
 } from '../made-garden.ts';
 
-const CLIMATE: SimulatedClimate = {
-  meanC: 9,
-  seasonalC: 13,
-  coldestDay: 20,
-  dailyRangeWinterC: 8,
-  dailyRangeSummerC: 11,
-  spreadWinterC: 4.5,
-  spreadSummerC: 3,
-  persistence: 0.7,
-  wetAfterDry: 0.2,
-  wetAfterWet: 0.45,
-  rainPerWetDayMm: 7,
-  windMeanMs: 2.5,
-};
-const YEARS = simulateDays(CLIMATE, 5, '2018-01-01', '2026-12-31');
+const YEARS = simulateDays(HEDGE_CLIMATE, 5, '2018-01-01', '2026-12-31');
 const upTo = (today: CivilDate) => ({ [STATION]: YEARS.filter(({ date }) => date < today) });
 
 const hedge = plantOf('Hedge', 'euonymus');

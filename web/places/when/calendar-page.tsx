@@ -12,7 +12,7 @@ import { showDate } from '../../show/dates.ts';
 import { useToday } from '../../show/use-show.ts';
 import { YEAR_KIND_WORDS, YEAR_KINDS, type YearKind, yearKindOf } from '../../show/year-words.ts';
 import { YearChart } from './year-chart.tsx';
-import { WhenNav } from './when-page.tsx';
+import { WhenNav } from './when-nav.tsx';
 
 const useCalendar = () => useQuery({ queryKey: ['calendar'], queryFn: () => answer(api.calendar.$get()) });
 type Calendar = NonNullable<ReturnType<typeof useCalendar>['data']>;

@@ -9,7 +9,7 @@ import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { useSeries } from '../../parts/series/use-series.ts';
 import { showDate, showFullDate } from '../../show/dates.ts';
 import { PLACE_WORDS, SPRAY_WORDS } from '../../show/winter-words.ts';
-import { WhenNav } from './when-page.tsx';
+import { WhenNav } from './when-nav.tsx';
 
 const REASON_WORDS: Readonly<Record<DormantReason, string>> = {
   'tender-evergreen': 'a tender evergreen: its oil belongs to the warm season',

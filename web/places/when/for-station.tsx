@@ -3,7 +3,7 @@ import { Link, useParams } from 'react-router';
 import type { StationSummary } from '#answers';
 import { useStations } from '../../api/weather.ts';
 import { Answered, EmptyState } from '../../parts/page.tsx';
-import { WhenNav } from './when-page.tsx';
+import { WhenNav } from './when-nav.tsx';
 
 /** A page about the thermometer its address names. */
 export function ForStation({ children }: { children: (station: StationSummary) => ReactNode }) {

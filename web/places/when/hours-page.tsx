@@ -11,7 +11,7 @@ import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { showDate } from '../../show/dates.ts';
 import { useShow } from '../../show/use-show.ts';
 import { SprayHoursGrid } from '../now/spray-hours-grid.tsx';
-import { WhenNav } from './when-page.tsx';
+import { WhenNav } from './when-nav.tsx';
 
 /** May I spray, and when next? Each hour of the coming days for one product on one plant. */
 export function HoursPage() {

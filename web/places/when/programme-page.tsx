@@ -5,7 +5,7 @@ import { OwnDates } from '../../parts/series/own-dates.tsx';
 import { SeriesCard } from '../../parts/series/series-card.tsx';
 import { inSentence } from '#knowledge';
 import { WinterGuards } from './winter-guards.tsx';
-import { WhenNav } from './when-page.tsx';
+import { WhenNav } from './when-nav.tsx';
 import { ForManyPlants } from './for-many-plants.tsx';
 
 /** Every series and date of the garden: what runs, what may be begun for many plants, what is over. */

@@ -10,7 +10,7 @@ import { usePutStation, useStations, useWeatherFiles } from '../../api/weather.t
 import { Field } from '../../parts/field.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
 import { showFullDate } from '../../show/dates.ts';
-import { WhenNav } from './when-page.tsx';
+import { WhenNav } from './when-nav.tsx';
 
 const SHOWN_FILES = 6;
 

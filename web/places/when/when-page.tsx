@@ -1,12 +1,12 @@
 import { lazy, Suspense, useState } from 'react';
-import { Link, useLocation, useNavigate, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { addDays } from '#core/calendar';
 import { DAYS, nextWindow } from '#core/decide';
-import { inSentence, howMany } from '#knowledge';
+import { howMany } from '#knowledge';
 import type { ClockAnswer, ListedWatch, ModelChoice, WatchPicture } from '#engine';
 import { useWatch, useWatches } from '../../api/queries.ts';
 import { useClock } from '../../api/timing.ts';
-import { Answered, EmptyState, PageHead, SubNav } from '../../parts/page.tsx';
+import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { showDate, showFullDate } from '../../show/dates.ts';
 import { SIGNAL_WORDS } from '../look/catch-lists.tsx';
 import { ClockEvents, Opinions } from './clock-events.tsx';
@@ -16,6 +16,8 @@ import { ClockTable } from './clock-table.tsx';
 import { FuturesSection } from './futures-section.tsx';
 import { GardenHatchSection } from './garden-hatch-section.tsx';
 import { MinerCard } from './miner-card.tsx';
+import { WatchPicker } from './watch-picker.tsx';
+import { WhenNav } from './when-nav.tsx';
 import { nextEvent, projectionWords, STARTED_BY, upcoming } from './projection-words.ts';
 
 const ClockChart = lazy(() => import('./clock-chart.tsx').then((m) => ({ default: m.ClockChart })));
@@ -25,32 +27,8 @@ export function WhenPage() {
   return <Answered question={useWatches()}>{(watches) => <When watches={watches} />}</Answered>;
 }
 
-/** The ways within When. */
-export function WhenNav() {
-  const { pathname } = useLocation();
-  return (
-    <SubNav
-      label="Within When"
-      tabs={[
-        [
-          '/when',
-          'Clock',
-          !/^\/when\/(stations|calendar|plan|programme|dormant|hours|normals)/.test(pathname),
-        ],
-        ['/when/plan', 'Plan', pathname.startsWith('/when/plan')],
-        ['/when/programme', 'Programme', pathname === '/when/programme'],
-        ['/when/dormant', 'Dormant season', pathname === '/when/dormant'],
-        ['/when/hours', 'Spray hours', pathname === '/when/hours'],
-        ['/when/calendar', 'The year', pathname === '/when/calendar'],
-        ['/when/stations', 'Stations', pathname.startsWith('/when/stations') || pathname === '/when/normals'],
-      ]}
-    />
-  );
-}
-
 function When({ watches }: { watches: readonly ListedWatch[] }) {
   const { watchId } = useParams();
-  const navigate = useNavigate();
   const open = watches.filter(({ watch }) => watch.outcome === 'open');
   const timed = open.filter((listed) => listed.timed);
   const picture =
@@ -81,23 +59,7 @@ function When({ watches }: { watches: readonly ListedWatch[] }) {
   }
   return (
     <>
-      <div className="flex flex-wrap justify-between gap-3">
-        <WhenNav />
-        <label className="flex items-center gap-2 text-sm mb-3">
-          <span className="soft">Watch</span>
-          <select
-            className="select select-sm"
-            value={picture.watch.id}
-            onChange={(event) => void navigate(`/when/${event.target.value}`)}
-          >
-            {open.map(({ watch, plant, targetName }) => (
-              <option key={watch.id} value={watch.id}>
-                {plant.name}, {inSentence(targetName)}
-              </option>
-            ))}
-          </select>
-        </label>
-      </div>
+      <WatchPicker open={open} shownId={picture.watch.id} pathOf={(id) => `/when/${id}`} />
       <ClockOf key={picture.watch.id} watchId={picture.watch.id} />
     </>
   );

@@ -9,7 +9,7 @@ import { Answered, EmptyState, PageHead } from '../../../parts/page.tsx';
 import { showMeasureOf, unitWords } from '../../../show/measures.ts';
 import { showDate, showFullDate } from '../../../show/dates.ts';
 import { progress } from '../../../workers/bridge.ts';
-import { WhenNav } from '../when-page.tsx';
+import { WhenNav } from '../when-nav.tsx';
 import { LeftBars } from './left-bars.tsx';
 import { countWord, hatchWords, leftWords } from './plan-words.ts';
 import { StreamDrawing } from './stream-drawing.tsx';

@@ -1,10 +1,11 @@
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import type { ListedWatch, PlanAnswer, WatchPicture } from '#engine';
 import { inSentence } from '#knowledge';
 import { usePlan } from '../../../api/timing.ts';
 import { useWatch, useWatches } from '../../../api/queries.ts';
 import { Answered, EmptyState } from '../../../parts/page.tsx';
-import { WhenNav } from '../when-page.tsx';
+import { WatchPicker } from '../watch-picker.tsx';
+import { WhenNav } from '../when-nav.tsx';
 import { PlanBoard } from './plan-board.tsx';
 import { NO_PLAN } from './plan-words.ts';
 
@@ -18,7 +19,6 @@ const PLANNED = new Set(['armored', 'soft', 'felt', 'giant', 'leaf-miner']);
 
 function Plans({ watches }: { watches: readonly ListedWatch[] }) {
   const { watchId } = useParams();
-  const navigate = useNavigate();
   const open = watches.filter(({ watch }) => watch.outcome === 'open');
   const suited = open.filter(({ watch }) => watch.group !== null && PLANNED.has(watch.group));
   const listed =
@@ -46,23 +46,7 @@ function Plans({ watches }: { watches: readonly ListedWatch[] }) {
     );
   return (
     <>
-      <div className="flex flex-wrap justify-between gap-3">
-        <WhenNav />
-        <label className="flex items-center gap-2 text-sm mb-3">
-          <span className="soft">Watch</span>
-          <select
-            className="select select-sm"
-            value={listed.watch.id}
-            onChange={(event) => void navigate(`/when/plan/${event.target.value}`)}
-          >
-            {open.map(({ watch, plant, targetName }) => (
-              <option key={watch.id} value={watch.id}>
-                {plant.name}, {inSentence(targetName)}
-              </option>
-            ))}
-          </select>
-        </label>
-      </div>
+      <WatchPicker open={open} shownId={listed.watch.id} pathOf={(id) => `/when/plan/${id}`} />
       <PlanOf key={listed.watch.id} watchId={listed.watch.id} />
     </>
   );
