@@ -1,5 +1,5 @@
-import { randomGamma, randomLcg, randomPoisson } from 'd3-random';
-import { type EmergenceCurve, shareOut } from '#core/emergence';
+import { randomLcg } from 'd3-random';
+import { type EmergenceCurve, shareOut, tapeCount } from '#core/emergence';
 
 /** How a simulated garden hatches. */
 export interface HatchCurve extends EmergenceCurve {
@@ -19,11 +19,7 @@ export function simulateTapeCount(
   seed: number,
 ): number {
   const expected = curve.totalPerTape * (shareOut(toCd, curve) - shareOut(fromCd, curve));
-  if (expected <= 0.05) return 0;
-  const source = randomLcg(farApart(seed));
-  const excess = overdispersion - 1;
-  const mean = randomGamma.source(source)(expected / excess, excess)();
-  return randomPoisson.source(source)(mean)();
+  return tapeCount(expected, overdispersion, randomLcg(farApart(seed)));
 }
 
 /**

@@ -17,6 +17,7 @@ export {
   type HeatCount,
 } from './fit.ts';
 export { FIRST_SHARE, heatOfShare, shareOut, type EmergenceCurve } from './hatch-curve.ts';
+export { tapeCount } from './tape-count.ts';
 export { type TapeReading, type TapeWeek, tapeWeeks } from './tape-readings.ts';
 export {
   firstHatch,

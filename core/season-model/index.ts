@@ -20,6 +20,15 @@ export {
   type Generation,
   type PossibleSeason,
 } from './possible-season.ts';
+export {
+  followPolicy,
+  type Policy,
+  type PolicyResult,
+  type PolicyScene,
+  type TapesHung,
+  type WeekRead,
+} from './policy.ts';
+export { atFall, atPeak, beforeLeaves, monthly, whileCatching } from './school-policies.ts';
 export { FIT, fitDays, fitDaysOf, UNFIT, UNTOLD, type PossibleYear } from './possible-year.ts';
 export {
   DOUBTED,

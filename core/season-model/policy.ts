@@ -1,0 +1,115 @@
+import { randomLcg } from 'd3-random';
+import { TAPE_OVERDISPERSION, tapeCount } from '#core/emergence';
+import { dayDone, drawnKind, leavesOf } from './drawn-treatment.ts';
+import type { PossibleSeason } from './possible-season.ts';
+import { mixed } from './scores.ts';
+import type { SeasonDraws } from './season-draws.ts';
+import { type DoneTreatment, leftOf, shareLeft, winterLeft } from './season-outcome.ts';
+import type { TreatmentKind } from './treatment.ts';
+
+/** What the tapes of one week held, and the day they were read. */
+export interface WeekRead {
+  readonly day: number;
+  readonly caught: number;
+}
+
+/** What somebody who follows a school goes by on a day of reading: nothing that tapes and calendar do not tell. */
+export interface PolicyScene {
+  readonly day: number;
+  /** Readings so far, today's among them. */
+  readonly weeks: readonly WeekRead[];
+  readonly sprayedOn: readonly number[];
+}
+
+/** A school as a rule that may react to what the tapes hold. */
+export interface Policy {
+  readonly id: string;
+  readonly kind: TreatmentKind;
+  /** Whether to spray on this day of reading. */
+  sprays(scene: PolicyScene): boolean;
+}
+
+/** The tapes they all read: how many hang from a day on, and what one catches over a whole hatch. */
+export interface TapesHung {
+  readonly from: number;
+  readonly tapes: number;
+  readonly perTape: number;
+}
+
+/** What a school comes to over all draws. */
+export interface PolicyResult {
+  /** Left of 100 in each draw, and how often was sprayed. */
+  readonly left: Float64Array;
+  readonly sprays: Float64Array;
+}
+
+const WEEK = 7;
+
+/**
+ * Follows a school through every possible season: each week tapes are read, as uncertain as real ones, and the
+ * school sprays or waits; a spray waits for the next fit day. The same seed hangs the same tapes for every school.
+ */
+export function followPolicy(
+  draws: SeasonDraws,
+  policy: Policy,
+  hung: TapesHung,
+  seed: number,
+): PolicyResult {
+  const left = new Float64Array(draws.seasons.length),
+    sprays = new Float64Array(draws.seasons.length);
+  draws.seasons.forEach((season, draw) => {
+    const done = treatmentsOf(draws, season, draw, policy, hung, randomLcg(mixed(seed + draw)));
+    left[draw] = leftOf(season, done);
+    sprays[draw] = done.length;
+  });
+  return { left, sprays };
+}
+
+function treatmentsOf(
+  draws: SeasonDraws,
+  season: PossibleSeason,
+  draw: number,
+  { kind, sprays }: Policy,
+  hung: TapesHung,
+  source: () => number,
+): DoneTreatment[] {
+  const drawn = drawnKind(kind, draws.kindScores(kind.id, draw));
+  const fit = draws.fitness(kind.fits, draw);
+  const done: DoneTreatment[] = [];
+  const weeks: WeekRead[] = [];
+  for (let day = hung.from + WEEK; day < season.days; day += WEEK) {
+    const expected = hung.perTape * hatchedBetween(season, done, day - WEEK, day);
+    let caught = 0;
+    for (let tape = 0; tape < hung.tapes; tape++) caught += tapeCount(expected, TAPE_OVERDISPERSION, source);
+    weeks.push({ day, caught });
+    if (!sprays({ day, weeks, sprayedOn: done.map((each) => each.day) })) continue;
+    const on = dayDone({ day }, fit);
+    if (on >= 0) done.push({ kind: drawn, day: on });
+  }
+  return done;
+}
+
+/** Crawlers out between two days, in units of the first generation's own hatch: fewer where fewer were left. */
+function hatchedBetween(
+  season: PossibleSeason,
+  done: readonly DoneTreatment[],
+  from: number,
+  to: number,
+): number {
+  let size = winterLeft(season, done) + season.source,
+    out = 0;
+  season.generations.forEach((generation, g) => {
+    for (let i = 0; i < generation.share.length; i++) {
+      const hatched = generation.hatchedOn[i]!;
+      if (hatched > from && hatched <= to) out += size * generation.share[i]!;
+    }
+    const next = season.generations[g + 1];
+    if (!next || next.hatchedOn[0]! > to) return;
+    const left = shareLeft(
+      generation,
+      done.map(({ kind, day }) => leavesOf(season, generation, kind, day)),
+    );
+    size = next.complete * (size * left * season.multiplies + season.source);
+  });
+  return out;
+}
