@@ -71,6 +71,14 @@ test('two sprays on the hedge: dragged, moved by keys, and the best days taken o
     await expect(title(page)).toHaveText(/one more would take \d+ more/);
   });
 
+  await test.step('the schools are laid beside each other, none of them preached', async () => {
+    await page.getByText('What the schools would do').click();
+    const first = page.getByRole('listitem').filter({ hasText: 'First crawlers, then fortnightly' });
+    await expect(first).toContainText('your school');
+    await expect(first).toContainText(/leaves \d+ of 100 \(\d+–\d+\) \d\.\d sprays/);
+    await expect(page.getByRole('listitem').filter({ hasText: 'Monthly, by the calendar' })).toBeVisible();
+  });
+
   await test.step('the table tells the same week by week', async () => {
     await page.getByText('As a table').click();
     await expect(

@@ -107,6 +107,7 @@ export {
   type PlanCut,
   type PlanGround,
   type PlanOutcome,
+  type SchoolOutcome,
 } from './plan/plan-ground.ts';
 export { placeOf, type PlanFrame } from './plan/plan-frame.ts';
 export type { PlanHatch } from './plan/plan-hatch.ts';

@@ -4,8 +4,8 @@ import { dayDone, drawnKind, leavesOf } from './drawn-treatment.ts';
 import type { PossibleSeason } from './possible-season.ts';
 import { mixed } from './scores.ts';
 import type { SeasonDraws } from './season-draws.ts';
-import { type DoneTreatment, leftOf, shareLeft, winterLeft } from './season-outcome.ts';
-import type { TreatmentKind } from './treatment.ts';
+import { type DoneTreatment, leftOf, shareLeft, treatmentsIn, winterLeft } from './season-outcome.ts';
+import type { PlannedTreatment, TreatmentKind } from './treatment.ts';
 
 /** What the tapes of one week held, and the day they were read. */
 export interface WeekRead {
@@ -47,19 +47,22 @@ const WEEK = 7;
 
 /**
  * Follows a school through every possible season: each week tapes are read, as uncertain as real ones, and the
- * school sprays or waits; a spray waits for the next fit day. The same seed hangs the same tapes for every school.
+ * school sprays or waits; a spray waits for the next fit day. What was done before (`base`) stays and is not
+ * counted. The same seed hangs the same tapes for every school.
  */
 export function followPolicy(
   draws: SeasonDraws,
   policy: Policy,
   hung: TapesHung,
   seed: number,
+  base: readonly PlannedTreatment[] = [],
 ): PolicyResult {
   const left = new Float64Array(draws.seasons.length),
     sprays = new Float64Array(draws.seasons.length);
   draws.seasons.forEach((season, draw) => {
-    const done = treatmentsOf(draws, season, draw, policy, hung, randomLcg(mixed(seed + draw)));
-    left[draw] = leftOf(season, done);
+    const before = treatmentsIn(draws, draw, base);
+    const done = treatmentsOf(draws, season, draw, policy, hung, before, randomLcg(mixed(seed + draw)));
+    left[draw] = leftOf(season, [...before, ...done]);
     sprays[draw] = done.length;
   });
   return { left, sprays };
@@ -71,6 +74,7 @@ function treatmentsOf(
   draw: number,
   { kind, sprays }: Policy,
   hung: TapesHung,
+  before: readonly DoneTreatment[],
   source: () => number,
 ): DoneTreatment[] {
   const drawn = drawnKind(kind, draws.kindScores(kind.id, draw));
@@ -78,7 +82,7 @@ function treatmentsOf(
   const done: DoneTreatment[] = [];
   const weeks: WeekRead[] = [];
   for (let day = hung.from + WEEK; day < season.days; day += WEEK) {
-    const expected = hung.perTape * hatchedBetween(season, done, day - WEEK, day);
+    const expected = hung.perTape * hatchedBetween(season, [...before, ...done], day - WEEK, day);
     let caught = 0;
     for (let tape = 0; tape < hung.tapes; tape++) caught += tapeCount(expected, TAPE_OVERDISPERSION, source);
     weeks.push({ day, caught });

@@ -241,6 +241,38 @@ describe('what is reckoned with', () => {
   });
 });
 
+describe('schools side by side', () => {
+  const TODAY = '2026-05-05';
+  const oil = productOf('mineral-oil');
+  const schools = (said: Partial<GardenState> = {}) => {
+    const material = planned(TODAY, { days: upTo(TODAY), products: [oil], ...said });
+    return new Map(
+      groundOf(material)
+        .schools(`product:${oil.id}`)
+        .map((each) => [each.id, each]),
+    );
+  };
+  test('each sprays as its people would, and leaves less than nothing done', () => {
+    const all = schools();
+    expect([...all.keys()]).toEqual(['while-catching', 'at-peak', 'at-fall', 'monthly']);
+    for (const { left, sprays } of all.values()) {
+      expect(left.median).toBeLessThan(90);
+      expect(left.low).toBeLessThanOrEqual(left.median);
+      expect(sprays).toBeGreaterThan(0.5);
+    }
+    expect(all.get('while-catching')!.sprays).toBeGreaterThan(all.get('at-fall')!.sprays);
+  });
+  test('what was done already stays in all of them', () => {
+    const winter = { sprays: [sprayOf(watch, '2026-03-20', [oil], { leafState: 'dormant' as const })] };
+    for (const [id, { left }] of schools(winter))
+      expect(left.mean).toBeLessThan(schools().get(id)!.left.mean);
+  });
+  test('the school the garden follows is told', () => {
+    expect(planned(TODAY, {}).school).toBe('while-catching');
+    expect(planned(TODAY, {}, { schools: { 'crawler-sprays': 'at-fall' } }).school).toBe('at-fall');
+  });
+});
+
 describe('looking back', () => {
   const TODAY = '2026-04-10';
   const oil = productOf('mineral-oil');

@@ -2,7 +2,14 @@ import { addDays, type CivilDate } from '#core/calendar';
 import type { SeasonPlan } from '#core/records';
 import { type FigureRange, rangeAfterCounts, type SeasonFigures } from '#core/season-model';
 import type { WeatherDay } from '#core/weather';
-import { coverageFigure, type OwnFigures, type PlanFigure, seasonFigures } from '#knowledge';
+import {
+  coverageFigure,
+  type OwnFigures,
+  type PlanFigure,
+  schoolFor,
+  schoolsFor,
+  seasonFigures,
+} from '#knowledge';
 import type { GardenDay } from '../garden-day.ts';
 import { type PlaceNormals, placeNormals } from '../place-normals.ts';
 import { followsOn } from '../season-weather.ts';
@@ -28,6 +35,8 @@ export interface PlanMaterial {
   /** What was done already in the frame. */
   readonly done: readonly DoneCut[];
   readonly plan: SeasonPlan;
+  /** The school of crawler sprays the garden or plant follows. */
+  readonly school: string;
   /** Nobody kept one yet: it is the empty one. */
   readonly isNew: boolean;
   /** Days of the forecast with a good hour for oil on leaves; null without a forecast. */
@@ -72,6 +81,7 @@ export function planAnswer(
     ways,
     done: doneCuts(day, picture, frame, plan.figures),
     plan,
+    school: schoolFor('crawler-sprays', schoolsFor(day.garden, picture.plant)).id,
     isNew: book.seasonPlan === null,
     goodDays: goodDays(day, frame),
   };

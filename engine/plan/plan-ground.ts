@@ -1,4 +1,7 @@
+import { mean } from 'simple-statistics';
 import {
+  atFall,
+  atPeak,
   bestDays,
   type BestDays,
   type Decider,
@@ -6,8 +9,10 @@ import {
   FIT,
   fitDaysOf,
   type LeftSummary,
+  followPolicy,
   leftInDraws,
   middleSeason,
+  monthly,
   type PlannedTreatment,
   possibleYears,
   stream,
@@ -16,6 +21,7 @@ import {
   treatmentsIn,
   UNTOLD,
   whatDecides,
+  whileCatching,
 } from '#core/season-model';
 import type { PlanMaterial } from './plan-answer.ts';
 import type { PlanWay } from './plan-ways.ts';
@@ -53,6 +59,16 @@ export interface PlanGround {
     onShare?: (share: number) => void,
   ): (BestDays & { readonly left: LeftSummary }) | null;
   decides(cuts: readonly PlanCut[]): Decider[];
+  /** What each school of spraying against crawlers leaves here with one way, from today on. */
+  schools(wayId: string): SchoolOutcome[];
+}
+
+/** A school followed through the possible seasons. */
+export interface SchoolOutcome {
+  readonly id: string;
+  readonly left: LeftSummary;
+  /** Sprays in the mean season. */
+  readonly sprays: number;
 }
 
 export interface BestDaysAsked {
@@ -66,6 +82,9 @@ export interface BestDaysAsked {
 /** Possible seasons drawn, and where their drawing starts. */
 const DRAWS = 200;
 const SEED = 1907;
+/** Tapes hang from three weeks before the first crawlers; three of them, as usual (grade C). */
+const HUNG_BEFORE_DAYS = 21;
+const USUAL_TAPES = { tapes: 3, perTape: 60 } as const;
 /** A good day may come so many days late. */
 const LATE_DAYS = 2;
 
@@ -127,6 +146,23 @@ export function planGround(material: PlanMaterial, count = DRAWS): PlanGround {
       return { ...best, left: summariseLeft(leftInDraws(draws, plan)) };
     },
     decides: (cuts) => whatDecides(asked, planned(cuts)),
+    schools(wayId) {
+      const way = wayOf.get(wayId);
+      const hatching = hatchingDays(season.generations);
+      if (!way || !hatching) return [];
+      const from = Math.max(0, frame.today, hatching[0] - HUNG_BEFORE_DAYS);
+      const { kind } = way.way;
+      const policies = [
+        whileCatching(kind),
+        atPeak(kind),
+        atFall(kind),
+        monthly(kind, from, hatching[1] + HUNG_BEFORE_DAYS),
+      ];
+      return policies.map((policy): SchoolOutcome => {
+        const { left, sprays } = followPolicy(draws, policy, { from, ...USUAL_TAPES }, SEED, done);
+        return { id: policy.id, left: summariseLeft(left), sprays: mean([...sprays]) };
+      });
+    },
   };
 }
 

@@ -17,6 +17,7 @@ const api = {
   outcome: (cuts: readonly PlanCut[]) => laid().outcome(cuts),
   chances: (cuts: readonly PlanCut[]) => cuts.map((cut) => laid().chance(cut)),
   best: (asked: BestDaysAsked, onShare: (share: number) => void) => laid().best(asked, onShare),
+  schools: (wayId: string) => laid().schools(wayId),
   /** What stands behind a plan that lies still: what decides it, a week either way, and what one more would do. */
   behind(cuts: readonly PlanCut[], freeDays: readonly number[]) {
     const shift = (days: number) => laid().outcome(cuts.map((cut) => ({ ...cut, day: cut.day + days }))).left;

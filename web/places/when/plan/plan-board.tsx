@@ -13,6 +13,7 @@ import { CutRows } from './cut-rows.tsx';
 import { DecidesCard } from './decides-card.tsx';
 import { FiguresTable } from './figures-table.tsx';
 import { FreeDays } from './free-days.tsx';
+import { SchoolsCard } from './schools-card.tsx';
 import { seriesOfPlan } from './plan-series.ts';
 import { cutsWords, hatchWords, leftWords } from './plan-words.ts';
 import { StreamDrawing } from './stream-drawing.tsx';
@@ -33,6 +34,7 @@ export function PlanBoard({ material, picture }: { material: PlanMaterial; pictu
   const ground = useLaid(material);
   const season = useSeason(ground, cuts);
   const behind = useBehind(ground, cuts, plan.freeDays);
+  const sprayWay = ways.find(({ means }) => means.by === 'spray');
   const isMiner = picture.watch.group === 'leaf-miner';
   const wayOf = (cut: PlanCut) => ways.find(({ id }) => id === cut.wayId)!;
   const against = cuts.map((cut) => cutAgainst(material, wayOf(cut), cut, cuts, plan.freeDays));
@@ -147,6 +149,14 @@ export function PlanBoard({ material, picture }: { material: PlanMaterial; pictu
                 : null
             }
             onTake={setCuts}
+          />
+        )}
+        {sprayWay && !isMiner && (
+          <SchoolsCard
+            material={ground}
+            wayId={sprayWay.id}
+            wayName={sprayWay.name}
+            followed={material.school}
           />
         )}
         <DecidesCard deciders={behind?.deciders ?? null} />
