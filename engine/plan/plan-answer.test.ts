@@ -133,6 +133,16 @@ describe('no plan', () => {
   test('for a group without a species and without any tapes, and then by its tapes', () => {
     const open = { ...watch, targetId: null };
     expect(why('2026-06-20', { watches: [open] })).toBe('no-hatch');
+    expect(why('2026-06-20', { watches: [open], tapes: [tapeOn(open, '2026-06-10', 0)] })).toBe('no-hatch');
+    for (const seen of [
+      { tapes: [tapeOn(open, '2026-06-10', 12), tapeOn(open, '2026-06-17', 30)] },
+      { sightings: [sightingOn(open, '2026-06-10', 'first-crawlers')] },
+    ]) {
+      const material = planned('2026-06-20', { watches: [open], ...seen });
+      expect(material.hatch.basis).toBe('seen');
+      const from = hatchesFrom(material);
+      expect(from > '2026-05-15' && from < '2026-06-12').toBe(true);
+    }
   });
 });
 

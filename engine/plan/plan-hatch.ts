@@ -30,8 +30,8 @@ import { placeOf, type PlanFrame } from './plan-frame.ts';
 export interface PlanHatch {
   readonly model: DegreeDayModel;
   readonly belief: HatchBelief;
-  /** A published sum, the garden's own seasons, the usual months, or a flush that was logged. */
-  readonly basis: 'published' | 'own-seasons' | 'months' | 'flush';
+  /** A published sum, the garden's own seasons, the usual months, a logged flush, or what was seen alone. */
+  readonly basis: 'published' | 'own-seasons' | 'months' | 'flush' | 'seen';
   /** Tapes of this season that were reckoned with, and what they caught. */
   readonly tapes: { readonly count: number; readonly caught: number };
   readonly generations: number;
@@ -57,7 +57,8 @@ export function planHatch(
   return (
     flushHatch(picture, frame) ??
     hatchByHeat(day, picture, book, frame, weather) ??
-    hatchByMonths(day, picture, frame)
+    hatchByMonths(day, picture, frame) ??
+    hatchBySeen(picture, frame)
   );
 }
 
@@ -129,6 +130,31 @@ function ownFits(
     point === null || (point.fromSeason && JSON.stringify(point.event.model) === JSON.stringify(model));
   if (!sameSums) return [];
   return seasons.flatMap(({ season, fit }) => (season.start !== frame.season && 'curve' in fit ? [fit] : []));
+}
+
+/** Days by which the first of a hatch may lie before and after the day somebody met it (grade C). */
+const SEEN_WITHIN = { before: 9, after: 3 } as const;
+
+/** Of a kind with no date anywhere: from the day crawlers were caught or seen this season. */
+function hatchBySeen(picture: WatchPicture, frame: PlanFrame): PlanHatch | null {
+  const caughtOn = firstHatch(picture.tapes).find(({ crawlers }) => crawlers > 0)?.takenOff;
+  const seenOn = picture.sightings.find(({ what }) => what === 'first-crawlers')?.on;
+  const [met] = [caughtOn, seenOn].filter((on) => on !== undefined && on >= frame.season).sort();
+  if (met === undefined) return null;
+  const at = (date: CivilDate) => placeOf(frame, date);
+  const first = at(met);
+  const told = hatchBelief(
+    'days',
+    { low: first - SEEN_WITHIN.before, middle: first - 2, high: first + SEEN_WITHIN.after },
+    hatchSpanOf(picture.watch.targetId).days,
+  );
+  return {
+    model: BASE_50F,
+    basis: 'seen',
+    ...withSeen(told, picture, frame, countsOfSeason(picture, frame, at), at),
+    generations: 1,
+    generationLength: null,
+  };
 }
 
 /** This season's tapes of the first hatch between points of a scale. */

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { addDays } from '#core/calendar';
+import { addDays, seasonName } from '#core/calendar';
 import type { PlanBack, PlanCut, WatchPicture } from '#engine';
 import { inSentence } from '#knowledge';
 import { useWatch } from '../../../api/queries.ts';
@@ -56,7 +56,7 @@ function LookedBack({ back, picture }: { back: PlanBack; picture: WatchPicture }
   const season = useSeason(material, NO_CUTS);
   const best = useBestThen(back);
   const left = season.answered?.left ?? null;
-  const year = material.frame.season.slice(0, 4);
+  const year = seasonName(material.frame.season);
   const title = left
     ? `${picture.plant.name}, ${year}: what was done left ${leftWords(left)}`
     : `${picture.plant.name}, looking back at ${year}`;

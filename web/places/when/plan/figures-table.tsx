@@ -28,7 +28,7 @@ export function FiguresTable({
       <ul className="flex flex-col gap-2">
         {figures.map((figure) => (
           <FigureRow
-            key={figure.id}
+            key={`${figure.id} ${figure.low} ${figure.middle} ${figure.high}`}
             figure={figure}
             isGardeners={figure.id in gardeners}
             onKeep={(range) => {

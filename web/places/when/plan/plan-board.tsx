@@ -29,7 +29,8 @@ export function PlanBoard({ material, picture }: { material: PlanMaterial; pictu
   const today = useToday();
   const { keep } = useKeeping();
   const { begin } = useSeries();
-  const [cuts, setCuts] = useState(() => cutsOf(material));
+  const [chosen, setCuts] = useState(() => cutsOf(material));
+  const cuts = useStillThere(chosen, ways);
   // What the season is laid out from does not change with the cuts that are kept.
   const ground = useLaid(material);
   const season = useSeason(ground, cuts);
@@ -49,7 +50,7 @@ export function PlanBoard({ material, picture }: { material: PlanMaterial; pictu
   const left = season.answered?.left ?? null;
   const more = left && behind?.oneMore ? left.median - behind.oneMore.left.median : null;
   const title = titleOf(
-    (season.answered?.cuts ?? []).map(wayOf),
+    (season.answered?.cuts ?? []).flatMap((cut) => ways.find(({ id }) => id === cut.wayId) ?? []),
     left && leftWords(left),
     material.done.length > 0,
     more,
@@ -179,6 +180,14 @@ function useLaid(material: PlanMaterial): PlanMaterial {
   const key = JSON.stringify([ground, plan.figures]);
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the key says all that matters of it
   return useMemo(() => material, [key]);
+}
+
+/** Cuts whose way is still to be had: a product may leave the shelf while its plan is looked at. */
+function useStillThere(cuts: readonly PlanCut[], ways: readonly PlanWay[]): readonly PlanCut[] {
+  return useMemo(() => {
+    const there = cuts.filter(({ wayId }) => ways.some(({ id }) => id === wayId));
+    return there.length === cuts.length ? cuts : there;
+  }, [cuts, ways]);
 }
 
 function cutsOf({ frame, ways, plan }: PlanMaterial): readonly PlanCut[] {

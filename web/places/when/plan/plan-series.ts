@@ -1,4 +1,4 @@
-import { addDays, type CivilDate } from '#core/calendar';
+import { addDays, type CivilDate, seasonName } from '#core/calendar';
 import { blankSeries, blankStep, type Series, type StepPlan } from '#core/records';
 import type { PlanCut, PlanMaterial, PlanWay } from '#engine';
 
@@ -13,7 +13,7 @@ export function seriesOfPlan(
 ): Series {
   return blankSeries({
     id: plan.id,
-    name: `Plan of ${frame.season.slice(0, 4)}`,
+    name: `Plan of ${seasonName(frame.season)}`,
     watchId: plan.id,
     startedOn: today,
     steps: [...cuts]

@@ -65,6 +65,7 @@ export const BASIS_WORDS: Readonly<Record<PlanHatch['basis'], string>> = {
   'own-seasons': 'the hatches your own tapes caught in other years',
   months: 'the usual months, which are weeks wide',
   flush: 'the flush you logged',
+  seen: 'the day you first caught or saw crawlers',
 };
 
 /** What the hatch rests on, in a line. */
@@ -106,7 +107,7 @@ export const DOUBT_WORDS: Readonly<Record<Doubted, { readonly name: string; read
   },
   residue: {
     name: 'how long the deposit works',
-    look: 'Read the label, and empty a rain gauge: 25 mm take half of it.',
+    look: 'Read the label, and empty a rain gauge: 25 mm (an inch) take half of it.',
   },
   holed: {
     name: 'how many the wasps take',
