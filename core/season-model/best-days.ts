@@ -39,6 +39,8 @@ const LEAST_EFFECT = 0.02;
 const MOST_TRIED = 70;
 /** Pairs no further apart than this are neighbours. */
 const NEIGHBOURS = 3;
+/** A day of a plan that is nearly the best is moved so far to each side at a time, in places among the days. */
+const MOVED_BY = 10;
 /** A day is as good as the best while no more than this is left besides, of 100. */
 const AS_GOOD = 1;
 
@@ -77,13 +79,19 @@ interface Tried {
   readonly meanLeft: number;
 }
 
-/** The best day to add to some, if any keeps its distance to them. */
-function bestWith(search: Search, places: readonly number[]): Tried | undefined {
+/** The best day to add to some, of all or of those asked, if any keeps its distance to them. */
+function bestWith(
+  search: Search,
+  places: readonly number[],
+  asked: readonly number[] = search.table.days.map((_, place) => place),
+): Tried | undefined {
+  const left = search.table.withOneMore(places, asked);
   let best: Tried | undefined;
-  search.table.withOneMore(places).forEach((meanLeft, place) => {
+  for (const place of asked) {
+    const meanLeft = left[place]!;
     if ((!best || meanLeft < best.meanLeft) && keepsDistance(search, places, place))
       best = { places: [...places, place].sort((a, b) => a - b), meanLeft };
-  });
+  }
   return best;
 }
 
@@ -149,7 +157,7 @@ function spreadOut(ranked: readonly Tried[]): Tried[] {
   return chosen;
 }
 
-/** Each day of a plan in turn put where it is best beside the others, until none moves. */
+/** Each day of a plan in turn put where it is best near by beside the others, until none moves. */
 function movedInTurn(search: Search, start: Tried): Tried {
   let best = start;
   for (;;) {
@@ -158,11 +166,17 @@ function movedInTurn(search: Search, start: Tried): Tried {
       const moved = bestWith(
         search,
         best.places.filter((other) => other !== place),
+        placesNear(search, place),
       );
       if (moved && moved.meanLeft < best.meanLeft) best = moved;
     }
     if (best === before) return best;
   }
+}
+
+function placesNear({ table: { days } }: Search, place: number): number[] {
+  const [from, to] = [Math.max(0, place - MOVED_BY), Math.min(days.length - 1, place + MOVED_BY)];
+  return Array.from({ length: to - from + 1 }, (_, i) => from + i);
 }
 
 /** Days that are the best of their own time of the year are tried from the first of the plan on. */
