@@ -1,10 +1,10 @@
 import { dayNumber, daysInYear } from '#core/calendar';
 import { projectCrossing, seasonEnsemble } from '#core/phenology';
 import { wilson } from '#core/sampling';
-import { type WeatherDay } from '#core/weather';
+import { simulateForecast, type WeatherDay } from '#core/weather';
 import { FALLOW_BANK, gardenStation, STATION_FROM, STATION_TO } from '#demo/stations';
 import { BASE_50F, eventsFor } from '#knowledge';
-import { simulateDays, simulateForecast } from '#simulated';
+import { simulateDays } from '#simulated';
 
 const AHEAD = [60, 30, 14, 7] as const;
 const PAST = 15;

@@ -18,7 +18,7 @@ import {
   type Tape,
   type Watch,
 } from '#core/records';
-import type { WeatherDay } from '#core/weather';
+import { simulateForecast, type WeatherDay } from '#core/weather';
 import {
   evergreenOf,
   hostById,
@@ -29,7 +29,7 @@ import {
   TARGETS,
   USE_RULES,
 } from '#knowledge';
-import { chance, type Chance, simulateDays, simulateForecast, type SimulatedClimate } from '#simulated';
+import { chance, type Chance, simulateDays, type SimulatedClimate } from '#simulated';
 import {
   bandAnswer,
   benchAnswer,

@@ -55,6 +55,14 @@ export {
   type School,
   type SchoolQuestion,
 } from './schools.ts';
+export { LESSON_CLIMATES } from './practice/lessons.ts';
+export { madeUpNormals } from './practice/made-up-climates.ts';
+export {
+  PRACTICE_TROUBLES,
+  practiceCase,
+  practiceStart,
+  type PracticeTroubleId,
+} from './practice/practice-troubles.ts';
 export { hatchSpanOf } from './season/hatch-spans.ts';
 export { killsOn } from './season/kills.ts';
 export { bare, type OwnFigures, type PlanFigure, ruleOfThumb } from './season/plan-figure.ts';

@@ -11,4 +11,4 @@ export { paintLeaf, PLAIN_LIGHT, type PaintedLight } from './painted-leaf.ts';
 export { simulateTapeCount, type HatchCurve } from './tapes.ts';
 export { simulateTwigs, type TrueState } from './twigs.ts';
 export { expectedAbout, plainFacts, reached, timedEvent, weeklyTapes } from './watch-facts.ts';
-export { simulateDays, simulateForecast, type SimulatedClimate } from './weather.ts';
+export { simulateDays, type SimulatedClimate } from './weather.ts';

@@ -1,6 +1,6 @@
 export { bestDays, type BestAsked, type BestDays } from './best-days.ts';
 export { dayDone, type DrawnKind } from './drawn-treatment.ts';
-export { factorAt, figureAt, sharp, SHARE, type FigureRange } from './figure-range.ts';
+export { factorAt, figureAt, NOT_NEGATIVE, sharp, SHARE, type FigureRange } from './figure-range.ts';
 export {
   beliefAfterSighting,
   beliefAfterTapes,
@@ -11,6 +11,8 @@ export {
   type Hatch,
   type HatchBelief,
 } from './hatch-belief.ts';
+export { hatchedBetween } from './hatched-between.ts';
+export { infectionSeason, type Infection } from './infection-season.ts';
 export { summariseLeft, type LeftSummary } from './left-summary.ts';
 export { LIFE_STAGES, type ByStage, type LifeStage, type StageLengths } from './life-stage.ts';
 export { planTable, type PlanTable } from './plan-table.ts';
@@ -32,6 +34,7 @@ export { atFall, atPeak, beforeLeaves, monthly, whileCatching } from './school-p
 export { FIT, fitDays, fitDaysOf, UNFIT, UNTOLD, type PossibleYear } from './possible-year.ts';
 export {
   DOUBTED,
+  drawsOf,
   drawSeasons,
   middleSeason,
   type Doubted,
@@ -39,7 +42,7 @@ export {
   type SeasonDraws,
 } from './season-draws.ts';
 export { type SeasonFigures } from './season-figures.ts';
-export { leftInDraws, leftOf, treatmentsIn, type DoneTreatment } from './season-outcome.ts';
+export { endAlone, leftInDraws, leftOf, treatmentsIn, type DoneTreatment } from './season-outcome.ts';
 export { possibleYears, type YearsAsked } from './possible-years.ts';
 export { rangeAfterCounts } from './range-after-counts.ts';
 export { drawScores, mixed, type Scores } from './scores.ts';

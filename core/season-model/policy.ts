@@ -1,10 +1,11 @@
 import { randomLcg } from 'd3-random';
 import { TAPE_OVERDISPERSION, tapeCount } from '#core/emergence';
-import { dayDone, drawnKind, leavesOf } from './drawn-treatment.ts';
+import { hatchedBetween } from './hatched-between.ts';
+import { dayDone, drawnKind } from './drawn-treatment.ts';
 import type { PossibleSeason } from './possible-season.ts';
 import { mixed } from './scores.ts';
 import type { SeasonDraws } from './season-draws.ts';
-import { type DoneTreatment, leftOf, shareLeft, treatmentsIn, winterLeft } from './season-outcome.ts';
+import { type DoneTreatment, leftOf, treatmentsIn } from './season-outcome.ts';
 import type { PlannedTreatment, TreatmentKind } from './treatment.ts';
 
 /** What the tapes of one week held, and the day they were read. */
@@ -91,29 +92,4 @@ function treatmentsOf(
     if (on >= 0) done.push({ kind: drawn, day: on });
   }
   return done;
-}
-
-/** Crawlers out between two days, in units of the first generation's own hatch: fewer where fewer were left. */
-function hatchedBetween(
-  season: PossibleSeason,
-  done: readonly DoneTreatment[],
-  from: number,
-  to: number,
-): number {
-  let size = winterLeft(season, done) + season.source,
-    out = 0;
-  season.generations.forEach((generation, g) => {
-    for (let i = 0; i < generation.share.length; i++) {
-      const hatched = generation.hatchedOn[i]!;
-      if (hatched > from && hatched <= to) out += size * generation.share[i]!;
-    }
-    const next = season.generations[g + 1];
-    if (!next || next.hatchedOn[0]! > to) return;
-    const left = shareLeft(
-      generation,
-      done.map(({ kind, day }) => leavesOf(season, generation, kind, day)),
-    );
-    size = next.complete * (size * left * season.multiplies + season.source);
-  });
-  return out;
 }

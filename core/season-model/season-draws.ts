@@ -62,7 +62,7 @@ export function drawSeasons(asked: DrawsAsked): SeasonDraws {
       asked.stepsADay,
     ),
   );
-  return withTreatments(seasons, seed, draws, fixed ?? NONE_FIXED);
+  return drawsOf(seasons, seed, fixed);
 }
 
 const NONE_FIXED: ReadonlySet<Doubted> = new Set();
@@ -74,19 +74,19 @@ export function middleSeason(asked: DrawsAsked): SeasonDraws {
     asked.years[middleYear(asked)]!,
     asked.stepsADay,
   );
-  return withTreatments([season], asked.seed, 1, new Set(DOUBTED));
+  return drawsOf([season], asked.seed, new Set(DOUBTED));
 }
 
-function withTreatments(
+/** Seasons laid out elsewhere, with scores for the treatments in each. */
+export function drawsOf(
   seasons: readonly PossibleSeason[],
   seed: number,
-  draws: number,
-  fixed: ReadonlySet<Doubted>,
+  fixed: ReadonlySet<Doubted> = NONE_FIXED,
 ): SeasonDraws {
   const byKind = new Map<string, Scores>();
   const scoresOf = (kindId: string): Scores => {
     const names = [`kill ${kindId}`, `residue ${kindId}`, 'coverage'];
-    if (!byKind.has(kindId)) byKind.set(kindId, drawScores(names, draws, seed));
+    if (!byKind.has(kindId)) byKind.set(kindId, drawScores(names, seasons.length, seed));
     return byKind.get(kindId)!;
   };
   return {

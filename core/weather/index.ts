@@ -24,3 +24,4 @@ export {
 export { correctedNormals, type UncertainMonths } from './corrected-normals.ts';
 export { roughMonths, winterLowOfZone, type RoughMonths, type ToldClimate } from './rough-climate.ts';
 export { coldestMonthC } from './coldest-month.ts';
+export { simulateForecast } from './made-up-forecast.ts';

@@ -1,6 +1,6 @@
 import { addDays, type CivilDate, dayNumber, daysBetween } from '#core/calendar';
-import { type WeatherDay } from '#core/weather';
-import { simulateDays, simulateForecast, type SimulatedClimate } from '#simulated';
+import { simulateForecast, type WeatherDay } from '#core/weather';
+import { simulateDays, type SimulatedClimate } from '#simulated';
 import type { WeatherSource } from './weather-source.ts';
 
 export interface SimulatedStation {

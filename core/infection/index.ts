@@ -1,0 +1,1 @@
+export { wetHoursNeeded } from './wet-hours-needed.ts';
