@@ -7,6 +7,7 @@ import {
   nowAnswer,
   type NowAnswer,
   pictureOf,
+  practiceClimate,
   programmeAnswer,
   seasonsAnswer,
   seriesOffers,
@@ -55,6 +56,7 @@ export function seasonAnswers({ day, beside, keeping }: AnswersFrom) {
         seasons: seasonsAnswer(asOf, orNotFound(pictureOf(asOf, c.req.param('id')), 'watch')),
       });
     })
+    .get('/practice-climate', (c) => c.json({ climate: practiceClimate(day()) }))
     .get('/programme', (c) => c.json({ programme: programmeAnswer(day()) }))
     .get('/working-day', (c) => c.json({ day: workingDay(day()) }))
     .get('/year', (c) => c.json({ year: yearAnswer(day()) }))

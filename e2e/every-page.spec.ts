@@ -45,6 +45,8 @@ const PAGES = [
   `/when/${EVERY.watch}`,
   '/when/day',
   '/when/plan',
+  '/when/practise',
+  '/when/practise/armored-hedge?plant=1907&climate=own',
   '/when/dormant',
   '/when/hours',
   '/when/calendar',

@@ -87,6 +87,8 @@ const PLACES = [
   `/when/${HEDGE}`,
   '/when/hours',
   '/when/plan',
+  '/when/practise',
+  '/when/practise/leaf-curl?plant=1907',
   '/when/dormant',
   '/when/programme',
   '/when/day',

@@ -58,6 +58,8 @@ export const PAGES: Readonly<Record<string, readonly string[]>> = {
     `/when/${KUMQUAT}`,
     '/when/day',
     `/when/plan/${HEDGE}`,
+    '/when/practise',
+    '/when/practise/armored-hedge?plant=1907',
     `/when/plan/${HEDGE}/back`,
     '/when/dormant',
     '/when/programme',

@@ -97,6 +97,7 @@ export {
   type PlanMaterial,
   type PlanWeather,
 } from './plan/plan-answer.ts';
+export { practiceClimate, type PracticeClimate } from './practice-climate.ts';
 export { planBack, type PlanBack } from './plan/plan-back.ts';
 export type { DoneCut } from './plan/plan-done.ts';
 export {

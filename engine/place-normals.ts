@@ -15,9 +15,10 @@ export interface PlaceNormals {
 
 const fitted = keptWith<SeasonWeather, 'normals', ClimateNormals>();
 
-export function placeNormals(day: GardenDay, weather: SeasonWeather): PlaceNormals {
-  const years = weather.pastYears.length;
-  if (years >= FEWEST_PAST_YEARS)
+/** Of a place's weather; without one, of the usual months alone. */
+export function placeNormals(day: GardenDay, weather: SeasonWeather | null): PlaceNormals {
+  const years = weather?.pastYears.length ?? 0;
+  if (weather && years >= FEWEST_PAST_YEARS)
     return {
       normals: fitted(weather, 'normals', () => normalsOf(weather.pastSeasons.flat())),
       fittedToYears: years,

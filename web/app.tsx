@@ -103,6 +103,12 @@ const PlanPage = lazy(() =>
 const BackPage = lazy(() =>
   import('./places/when/plan/back-page.tsx').then((m) => ({ default: m.BackPage })),
 );
+const PractisePage = lazy(() =>
+  import('./places/when/practise/practise-page.tsx').then((m) => ({ default: m.PractisePage })),
+);
+const LessonPage = lazy(() =>
+  import('./places/when/practise/lesson-page.tsx').then((m) => ({ default: m.LessonPage })),
+);
 const DayPage = lazy(() => import('./places/when/day-page.tsx').then((m) => ({ default: m.DayPage })));
 const NormalsPage = lazy(() =>
   import('./places/when/normals-page.tsx').then((m) => ({ default: m.NormalsPage })),
@@ -186,6 +192,8 @@ export function App() {
           <Route path="when/plan" element={<PlanPage />} />
           <Route path="when/plan/:watchId" element={<PlanPage />} />
           <Route path="when/plan/:watchId/back" element={<BackPage />} />
+          <Route path="when/practise" element={<PractisePage />} />
+          <Route path="when/practise/:lesson" element={<LessonPage />} />
           <Route path="when/day" element={<DayPage />} />
           <Route path="now/day" element={<WorkingDayPage />} />
           <Route path="now/hour" element={<HourPage />} />

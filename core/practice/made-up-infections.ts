@@ -4,7 +4,7 @@ import { figureAt, type Infection, mixed, NOT_NEGATIVE } from '#core/season-mode
 import type { WeatherDay } from '#core/weather';
 import type { WetDisease, WetTrouble } from './practice-case.ts';
 
-/** Hours that leaves stay wet on a day of rain: an hour for so much, after a night, until the sun has dried them. */
+/** Hours that leaves stay wet on a day of rain: an hour for so much, and a night until the sun has dried them. */
 const MM_AN_HOUR = 1.5;
 const FROM_NIGHT_HOURS = 7;
 /** True hours lie so much about that, as a factor's standard deviation. */

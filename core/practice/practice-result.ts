@@ -166,7 +166,7 @@ function whatHelped(practised: PracticeCase, truth: HiddenTruth, done: Done, lef
         fewer: left - leftWith({ treatments }),
       };
     }),
-    ...(done.treatments.length === 0 ? [] : practised.ways).map(({ kind: { id } }): Helped => ({
+    ...waysForAll(practised, done.treatments.length).map(({ kind: { id } }): Helped => ({
       what: 'other-way',
       wayId: id,
       fewer: left - leftWith({ treatments: done.treatments.map(({ day }) => ({ day, wayId: id })) }),
@@ -183,6 +183,10 @@ function whatHelped(practised: PracticeCase, truth: HiddenTruth, done: Done, lef
   );
   return idle ? { what: 'one-fewer', treatment: idle, fewer: 0 } : { what: 'little', fewer: most.fewer };
 }
+
+/** Ways that may be used so often. */
+const waysForAll = ({ ways }: PracticeCase, count: number) =>
+  count === 0 ? [] : ways.filter(({ mostTimes }) => (mostTimes ?? Infinity) >= count);
 
 /** For each way that was used: its treatments on the days that leave least, the others as they were. */
 function onOtherDays(

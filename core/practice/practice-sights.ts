@@ -10,10 +10,23 @@ import { seasonCleared, treatmentsDone } from './practised-season.ts';
 export const BUD_STAGES = ['shut', 'loosening', 'swelling', 'green', 'leaves'] as const;
 export type BudStage = (typeof BUD_STAGES)[number];
 
-/** What was met on a day of the frame. */
+/**
+ * What was met on a day of the frame. `ofHundred` is what a count stands for on the scale of a plant left alone, by
+ * how many such a plant usually carries at the end.
+ */
 export type PracticeSight = { readonly day: number } & (
-  | { readonly kind: 'counted'; readonly byStage: Readonly<Record<LifeStage, number>> }
-  | { readonly kind: 'leaves'; readonly buds: BudStage; readonly spotted: number; readonly of: number }
+  | {
+      readonly kind: 'counted';
+      readonly byStage: Readonly<Record<LifeStage, number>>;
+      readonly ofHundred: number;
+    }
+  | {
+      readonly kind: 'leaves';
+      readonly buds: BudStage;
+      readonly spotted: number;
+      readonly of: number;
+      readonly ofHundred: number;
+    }
   | { readonly kind: 'hung' }
   | { readonly kind: 'caught'; readonly from: number; readonly each: readonly number[] }
   | { readonly kind: 'cleared' }
@@ -86,20 +99,20 @@ function lookedAt(practised: PracticeCase, truth: HiddenTruth, log: PracticeLog,
       LEAVES_LOOKED_AT,
       tapeCount(LEAVES_LOOKED_AT * share, COUNT_OVERDISPERSION, chance),
     );
-    const inLeaf = budsOn(truth.openOn, day);
-    return {
-      kind: 'leaves',
-      day,
-      buds: inLeaf,
-      spotted: inLeaf === 'leaves' ? spotted : 0,
-      of: LEAVES_LOOKED_AT,
-    };
+    const buds = budsOn(truth.openOn, day);
+    const met = buds === 'leaves' ? spotted : 0;
+    const ofHundred = (100 * met) / (LEAVES_LOOKED_AT * MOST_SPOTTED);
+    return { kind: 'leaves', day, buds, spotted: met, of: LEAVES_LOOKED_AT, ofHundred };
   }
-  const counted = LIFE_STAGES.map((stage) => [
-    stage,
-    tapeCount(ON_TEN_TWIGS * there[stage], COUNT_OVERDISPERSION, chance),
-  ]);
-  return { kind: 'counted', day, byStage: Object.fromEntries(counted) as Record<LifeStage, number> };
+  const counted = LIFE_STAGES.map(
+    (stage) => [stage, tapeCount(ON_TEN_TWIGS * there[stage], COUNT_OVERDISPERSION, chance)] as const,
+  );
+  return {
+    kind: 'counted',
+    day,
+    byStage: Object.fromEntries(counted) as Record<LifeStage, number>,
+    ofHundred: counted.reduce((sum, [, count]) => sum + count, 0) / ON_TEN_TWIGS,
+  };
 }
 
 /** Days after opening at which buds are green, and leaves out. */

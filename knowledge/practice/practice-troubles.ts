@@ -90,11 +90,11 @@ const spray = (materialId: string, group: TargetGroup, intervalDays = 7): Practi
   intervalDays,
   mostTimes: null,
 });
-const byHand = (hand: HandworkKind): PracticeWay => ({
+const byHand = (hand: HandworkKind, mostTimes: number): PracticeWay => ({
   kind: handWay(hand, hand)!.kind,
   hours: HAND_HOURS,
   intervalDays: 14,
-  mostTimes: null,
+  mostTimes,
 });
 const cover = (
   kind: PracticeWay['kind'],
@@ -115,7 +115,7 @@ const ARMORED: HatchCase = {
   span: between(110, 160),
   hung: TAPES,
 };
-const ARMORED_WAYS = [spray('mineral-oil', 'armored'), spray('soap', 'armored'), byHand('prune')];
+const ARMORED_WAYS = [spray('mineral-oil', 'armored'), spray('soap', 'armored'), byHand('prune', 1)];
 
 const PRACTISED: Readonly<Record<PracticeTroubleId, Practised>> = {
   'armored-hedge': {
@@ -135,7 +135,7 @@ const PRACTISED: Readonly<Record<PracticeTroubleId, Practised>> = {
     }),
     usualCd: 430,
     weeks: 18,
-    ways: [spray('soap', 'soft'), spray('mineral-oil', 'soft'), byHand('wipe')],
+    ways: [spray('soap', 'soft'), spray('mineral-oil', 'soft'), byHand('wipe', 2)],
     calendar: { wayId: 'soap', everyDays: 14, times: 4 },
   },
   'bark-scale': {
@@ -149,7 +149,7 @@ const PRACTISED: Readonly<Record<PracticeTroubleId, Practised>> = {
     }),
     usualCd: 230,
     weeks: 24,
-    ways: [spray('mineral-oil', 'felt'), spray('pyriproxyfen', 'felt', 14), byHand('brush')],
+    ways: [spray('mineral-oil', 'felt'), spray('pyriproxyfen', 'felt', 14), byHand('brush', 2)],
     calendar: { wayId: 'mineral-oil', everyDays: 30, times: 5 },
   },
   'citrus-flush': {
@@ -163,7 +163,7 @@ const PRACTISED: Readonly<Record<PracticeTroubleId, Practised>> = {
     }),
     usualCd: 140,
     weeks: 14,
-    ways: [spray('spinosad', 'leaf-miner'), spray('mineral-oil', 'leaf-miner'), byHand('pinch')],
+    ways: [spray('spinosad', 'leaf-miner'), spray('mineral-oil', 'leaf-miner'), byHand('pinch', 2)],
     calendar: { wayId: 'mineral-oil', everyDays: 30, times: 3 },
   },
   'leaf-curl': {

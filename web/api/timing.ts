@@ -64,6 +64,12 @@ export const usePlan = (id: string) =>
     queryFn: () => answer(api.watches[':id'].plan.$get({ param: { id } })).then((body) => body.plan),
   });
 
+export const usePracticeClimate = () =>
+  useQuery({
+    queryKey: ['practice-climate'],
+    queryFn: () => answer(api['practice-climate'].$get()).then((body) => body.climate),
+  });
+
 export const usePlanBack = (id: string) =>
   useQuery({
     queryKey: ['watches', id, 'plan-back'],

@@ -11,9 +11,10 @@ export function WhenNav() {
         [
           '/when',
           'Clock',
-          !/^\/when\/(stations|calendar|plan|programme|dormant|hours|normals)/.test(pathname),
+          !/^\/when\/(stations|calendar|plan|practise|programme|dormant|hours|normals)/.test(pathname),
         ],
         ['/when/plan', 'Plan', pathname.startsWith('/when/plan')],
+        ['/when/practise', 'Practise', pathname.startsWith('/when/practise')],
         ['/when/programme', 'Programme', pathname === '/when/programme'],
         ['/when/dormant', 'Dormant season', pathname === '/when/dormant'],
         ['/when/hours', 'Spray hours', pathname === '/when/hours'],

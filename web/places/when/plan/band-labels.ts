@@ -23,7 +23,7 @@ export function bandLabels(
   scale: StreamScale,
   stream: readonly StreamDay[],
   names: Readonly<Record<LifeStage, string>>,
-  cuts: readonly PlanCut[],
+  cuts: readonly Pick<PlanCut, 'day'>[],
 ): readonly Placed[] {
   const drawn = stream.filter(({ day }) => day >= scale.from && day <= scale.to);
   const placed: Placed[] = [];

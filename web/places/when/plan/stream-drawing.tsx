@@ -1,28 +1,14 @@
 import type { KeyboardEvent, PointerEvent } from 'react';
 import { addDays } from '#core/calendar';
-import { LIFE_STAGES, type LifeStage, type StreamDay } from '#core/season-model';
+import type { StreamDay } from '#core/season-model';
 import type { PlanCut, PlanGround, PlanMaterial } from '#engine';
 import { useWidth } from '../../../parts/use-width.ts';
-import { MONTH_NAMES, showDate } from '../../../show/dates.ts';
+import { showDate } from '../../../show/dates.ts';
 import { MINER_STAGE_NAMES, STAGE_NAMES } from './plan-words.ts';
-import { bandLabels } from './band-labels.ts';
-import {
-  bandPath,
-  FOOT_PX,
-  monthsIn,
-  type StreamScale,
-  streamScale,
-  sumBefore,
-  TOP_PX,
-  totalOf,
-} from './stream-scale.ts';
+import { DoneMark, StreamAxis } from './stream-axis.tsx';
+import { StreamBands } from './stream-bands.tsx';
+import { FOOT_PX, type StreamScale, streamScale, TOP_PX } from './stream-scale.ts';
 
-const BAND_FILL: Readonly<Record<LifeStage, string>> = {
-  crawler: 'var(--honey-light)',
-  settled: 'var(--bark-2)',
-  second: 'var(--bark-3)',
-  grown: 'var(--bark-4)',
-};
 /** Above this a width has room for all words. */
 const WIDE_PX = 620;
 
@@ -58,7 +44,6 @@ export function StreamDrawing({
   const [box, width] = useWidth<HTMLDivElement>();
   const height = width > WIDE_PX ? 356 : 300;
   const scale = streamScale(material, ground, cuts, Math.max(width, 280), height);
-  const names = isMiner ? MINER_STAGE_NAMES : STAGE_NAMES;
   return (
     <div ref={box} className="touch-pan-y">
       <svg
@@ -68,21 +53,14 @@ export function StreamDrawing({
         role="group"
         aria-label={label}
       >
-        <path
-          d={bandPath(scale, ground.alone, (day) => [0, totalOf(day)])}
-          fill="var(--bark-1)"
-          opacity={0.3}
+        <StreamBands
+          scale={scale}
+          alone={ground.alone}
+          stream={stream}
+          names={isMiner ? MINER_STAGE_NAMES : STAGE_NAMES}
+          cuts={cuts}
         />
-        {LIFE_STAGES.map((stage, i) => (
-          <path
-            key={stage}
-            fill={BAND_FILL[stage]}
-            d={bandPath(scale, stream, (day) => [sumBefore(day, i), sumBefore(day, i + 1)])}
-          />
-        ))}
-        <AloneLabel scale={scale} alone={ground.alone} />
-        <BandLabels scale={scale} stream={stream} names={names} cuts={cuts} />
-        <Axis scale={scale} material={material} />
+        <StreamAxis scale={scale} frame={material.frame} goodDays={material.goodDays} />
         {material.done.map(({ id, day, name }, i) => (
           <DoneMark
             key={id}
@@ -106,147 +84,6 @@ export function StreamDrawing({
         ))}
       </svg>
     </div>
-  );
-}
-
-function AloneLabel({ scale, alone }: { scale: StreamScale; alone: readonly StreamDay[] }) {
-  const at = alone.findLast(({ day }) => day === Math.round(scale.to - 0.12 * (scale.to - scale.from)));
-  if (!at || totalOf(at) < 1) return null;
-  return (
-    <text
-      x={scale.x(at.day)}
-      y={scale.middle - totalOf(at) * scale.perOne - 6}
-      textAnchor="middle"
-      fontSize={12.5}
-      fill="var(--bark-4)"
-    >
-      left alone
-    </text>
-  );
-}
-
-/** The bands' names, each where its band is thickest along the word's own length, clear of flags and each other. */
-function BandLabels({
-  scale,
-  stream,
-  names,
-  cuts,
-}: {
-  scale: StreamScale;
-  stream: readonly StreamDay[];
-  names: Readonly<Record<LifeStage, string>>;
-  cuts: readonly PlanCut[];
-}) {
-  return bandLabels(scale, stream, names, cuts).map(({ stage, x, y, leader }) => (
-    <g key={stage}>
-      {leader !== null && (
-        <line x1={x} x2={x} y1={y + 8} y2={leader} stroke={BAND_FILL[stage]} strokeWidth={1.5} />
-      )}
-      <text
-        x={x}
-        y={y + 4.5}
-        textAnchor="middle"
-        fontSize={12.5}
-        fontWeight={600}
-        fill={
-          leader !== null
-            ? 'var(--bark-5)'
-            : stage === 'crawler'
-              ? 'var(--honey-deep)'
-              : 'var(--color-base-100)'
-        }
-      >
-        {names[stage]}
-      </text>
-    </g>
-  ));
-}
-
-function Axis({ scale, material: { frame, goodDays } }: { scale: StreamScale; material: PlanMaterial }) {
-  const base = scale.height - FOOT_PX;
-  const today = frame.today >= scale.from && frame.today <= scale.to;
-  return (
-    <g fontSize={12.5} fill="var(--ink-soft)">
-      <line
-        x1={scale.x(scale.from)}
-        x2={scale.x(scale.to)}
-        y1={base}
-        y2={base}
-        stroke="var(--color-base-300)"
-      />
-      {monthsIn(frame.start, scale).map(({ day, month }) => (
-        <text key={day} x={scale.x(day)} y={base + 17} textAnchor="middle">
-          {MONTH_NAMES[month - 1]!.slice(0, 3)}
-        </text>
-      ))}
-      {(goodDays ?? []).map((day) => (
-        <rect
-          key={day}
-          x={scale.x(day) - 2.5}
-          y={base - 8}
-          width={5}
-          height={6}
-          rx={1.5}
-          fill="var(--color-primary)"
-        >
-          <title>{`good hours, ${showDate(addDays(frame.start, day))}`}</title>
-        </rect>
-      ))}
-      {goodDays && goodDays.length > 0 && (
-        <text x={scale.x(goodDays[0]!)} y={base + 34} fill="var(--color-primary)" fontSize={11.5}>
-          good hours
-        </text>
-      )}
-      {today && (
-        <>
-          <line
-            x1={scale.x(frame.today)}
-            x2={scale.x(frame.today)}
-            y1={TOP_PX - 6}
-            y2={base}
-            stroke="var(--color-base-content)"
-            strokeWidth={1.5}
-          />
-          <text
-            x={scale.x(frame.today) - 5}
-            y={base - 14}
-            textAnchor="end"
-            fontWeight={600}
-            fill="var(--color-base-content)"
-          >
-            today
-          </text>
-        </>
-      )}
-    </g>
-  );
-}
-
-interface DoneMarkProps {
-  readonly x: number;
-  readonly scale: StreamScale;
-  readonly date: string;
-  readonly name: string;
-  /** Neighbours' words stand in rows of their own. */
-  readonly row: number;
-}
-
-function DoneMark({ x, scale, date, name, row }: DoneMarkProps) {
-  return (
-    <g>
-      <line
-        x1={x}
-        x2={x}
-        y1={TOP_PX - 4}
-        y2={scale.height - FOOT_PX}
-        stroke="var(--ink-soft)"
-        strokeDasharray="4 3"
-      />
-      <title>{name}</title>
-      <text x={x + 4} y={TOP_PX + 8 - 15 * row} fontSize={11.5} fill="var(--ink-soft)">
-        {date}, done
-      </text>
-    </g>
   );
 }
 

@@ -37,9 +37,23 @@ export function streamScale(
 ): StreamScale {
   const firsts = [hatching?.[0] ?? frame.today, ...[...cuts, ...done].map(({ day }) => day)];
   const shown = frame.today >= 0 && frame.today < frame.days ? [...firsts, frame.today] : firsts;
-  const from = Math.max(0, Math.min(...shown) - BEFORE_DAYS);
-  const to = frame.days - 1;
-  const most = Math.max(100, ...alone.map(totalOf));
+  return scaleOver(
+    {
+      from: Math.max(0, Math.min(...shown) - BEFORE_DAYS),
+      to: frame.days - 1,
+      most: Math.max(100, ...alone.map(totalOf)),
+    },
+    width,
+    height,
+  );
+}
+
+/** A scale over some days, with room for so many of 100. */
+export function scaleOver(
+  { from, to, most }: { readonly from: number; readonly to: number; readonly most: number },
+  width: number,
+  height: number,
+): StreamScale {
   const room = height - TOP_PX - FOOT_PX;
   const inner = width - 2 * SIDE_PX;
   return {
