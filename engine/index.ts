@@ -98,6 +98,9 @@ export {
   type PlanWeather,
 } from './plan/plan-answer.ts';
 export { practiceClimate, type PracticeClimate } from './practice-climate.ts';
+export { type SchoolOutcome, type SchoolsSideBySide } from './plan/plan-schools.ts';
+export { tollOf, type PlanToll } from './plan/plan-toll.ts';
+export { type YearsOutcome, type YearsWay } from './plan/plan-years.ts';
 export { planBack, type PlanBack } from './plan/plan-back.ts';
 export type { DoneCut } from './plan/plan-done.ts';
 export {
@@ -108,7 +111,6 @@ export {
   type PlanCut,
   type PlanGround,
   type PlanOutcome,
-  type SchoolOutcome,
 } from './plan/plan-ground.ts';
 export { placeOf, type PlanFrame } from './plan/plan-frame.ts';
 export type { PlanHatch } from './plan/plan-hatch.ts';

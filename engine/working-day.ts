@@ -1,15 +1,14 @@
 import { addDays, type CivilDate } from '#core/calendar';
 import type { DueKind } from '#core/decide';
 import { meeting, perLitre, rateIsPer } from '#core/materials';
-import { waterForPlant } from '#core/mix';
 import type { Plant, StepAction } from '#core/records';
 import { placeOn } from '#core/weather';
 import { ingredientsOf, meetingRules, schoolsFor } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
-import { leavesOf } from './leaf-state.ts';
 import { type DueAnswer, nowAnswer } from './now-answer.ts';
 import { plannedItems, type PlannedItem } from './planned-items.ts';
 import { staysOf } from './season-weather.ts';
+import { waterMlOf } from './water-of-plant.ts';
 
 /** The order of a working day: what must be seen before it is wetted, dry hands before wet ones. */
 export const WORK_KINDS = ['look', 'hand', 'spray', 'feed', 'other'] as const;
@@ -242,12 +241,6 @@ function pourOf(day: GardenDay, members: readonly DayJob[], waterMl: number): Da
     low: inTank(line.rateLow),
     high: inTank(line.rateHigh),
   };
-}
-
-function waterMlOf(day: GardenDay, plant: Plant): number {
-  const { heightM, spreadM, lengthM, count } = plant;
-  const one = waterForPlant({ heightM, spreadM, lengthM: lengthM ?? spreadM }, leavesOf(day, plant).value);
-  return one.middleMl * (lengthM === null ? count : 1);
 }
 
 /** Sprays of the day that may not meet on one plant. */

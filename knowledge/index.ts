@@ -54,6 +54,7 @@ export {
   schoolsFor,
   type School,
   type SchoolQuestion,
+  type SchoolQuestionId,
 } from './schools.ts';
 export { LESSON_CLIMATES } from './practice/lessons.ts';
 export { madeUpNormals } from './practice/made-up-climates.ts';
@@ -67,6 +68,7 @@ export { hatchSpanOf } from './season/hatch-spans.ts';
 export { killsOn } from './season/kills.ts';
 export { bare, type OwnFigures, type PlanFigure, ruleOfThumb } from './season/plan-figure.ts';
 export { seasonFigures, type SeasonCase } from './season/season-figures.ts';
+export { CUT_BACK, HELPERS_GROW } from './season/years.ts';
 export { coverageFigure, handWay, sprayWay, type Way, WETTED_AS_SAID, winterOilWay } from './season/ways.ts';
 export { isFollowed, SERIES_TEMPLATES, seriesFor } from './series/offers.ts';
 export {

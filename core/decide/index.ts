@@ -15,6 +15,7 @@ export {
 } from './inspect-next.ts';
 export { type MinerFacts, type WatchFacts, type WatchSchools, type WatchToday } from './watch-facts.ts';
 export {
+  effortOf,
   OPTION_IDS,
   weigh,
   type OptionId,

@@ -143,7 +143,10 @@ export function weigh(
 }
 
 /** Hours by rule of thumb: hand work goes by the volume looked through, spraying by water and walking. */
-function effortOf(option: OptionId, { volumeM3, plants }: WeighFacts): number {
+export function effortOf(
+  option: OptionId,
+  { volumeM3, plants }: Pick<WeighFacts, 'volumeM3' | 'plants'>,
+): number {
   const whole = volumeM3 * plants;
   switch (option) {
     case 'by-hand':

@@ -30,7 +30,16 @@ export {
   type TapesHung,
   type WeekRead,
 } from './policy.ts';
-export { atFall, atPeak, beforeLeaves, monthly, whileCatching } from './school-policies.ts';
+export {
+  alternating,
+  atFall,
+  atPeak,
+  beforeLeaves,
+  leaveIt,
+  monthly,
+  onDays,
+  whileCatching,
+} from './school-policies.ts';
 export { FIT, fitDays, fitDaysOf, UNFIT, UNTOLD, type PossibleYear } from './possible-year.ts';
 export {
   DOUBTED,
@@ -49,4 +58,6 @@ export { drawScores, mixed, type Scores } from './scores.ts';
 export { shareReached, type HatchShare, type PlainSpray } from './share-reached.ts';
 export { stream, type StreamDay } from './stream.ts';
 export { type FitWeather, type PlannedTreatment, type TreatmentKind } from './treatment.ts';
+export { MOST_CARRIED, yearsAhead, type YearsAheadAsked } from './years-ahead.ts';
+export { LOOKS, whatALookTells, type Look, type LooksAsked, type LookWorth } from './what-a-look-tells.ts';
 export { whatDecides, type Decider } from './what-decides.ts';

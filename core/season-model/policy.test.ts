@@ -55,7 +55,7 @@ describe('what each school does by hand-made readings', () => {
     ['at the peak', atPeak(HEDGE_OIL), [6]],
     ['at the fall', atFall(HEDGE_OIL), [6]],
     ['before leaves', beforeLeaves(HEDGE_OIL, 35), [3]],
-    ['monthly', monthly(HEDGE_OIL, 14, 60), [2, 7]],
+    ['monthly', monthly([HEDGE_OIL], 14, 60), [2, 7]],
   ] as const)('%s', (_, policy, weeks) => expect(weeksSprayed(policy, HATCH)).toEqual(weeks));
 
   test('empty tapes make nobody spray who goes by them', () => {

@@ -25,7 +25,8 @@ export interface PolicyScene {
 /** A school as a rule that may react to what the tapes hold. */
 export interface Policy {
   readonly id: string;
-  readonly kind: TreatmentKind;
+  /** What it sprays with the first time (0), the second (1) …: one kind, or several in one tank. */
+  treatsWith(time: number): readonly TreatmentKind[];
   /** Whether to spray on this day of reading. */
   sprays(scene: PolicyScene): boolean;
 }
@@ -62,9 +63,17 @@ export function followPolicy(
     sprays = new Float64Array(draws.seasons.length);
   draws.seasons.forEach((season, draw) => {
     const before = treatmentsIn(draws, draw, base);
-    const done = treatmentsOf(draws, season, draw, policy, hung, before, randomLcg(mixed(seed + draw)));
+    const { done, times } = treatmentsOf(
+      draws,
+      season,
+      draw,
+      policy,
+      hung,
+      before,
+      randomLcg(mixed(seed + draw)),
+    );
     left[draw] = leftOf(season, [...before, ...done]);
-    sprays[draw] = done.length;
+    sprays[draw] = times;
   });
   return { left, sprays };
 }
@@ -73,23 +82,25 @@ function treatmentsOf(
   draws: SeasonDraws,
   season: PossibleSeason,
   draw: number,
-  { kind, sprays }: Policy,
+  { treatsWith, sprays }: Policy,
   hung: TapesHung,
   before: readonly DoneTreatment[],
   source: () => number,
-): DoneTreatment[] {
-  const drawn = drawnKind(kind, draws.kindScores(kind.id, draw));
-  const fit = draws.fitness(kind.fits, draw);
+): { readonly done: readonly DoneTreatment[]; readonly times: number } {
   const done: DoneTreatment[] = [];
+  const sprayedOn: number[] = [];
   const weeks: WeekRead[] = [];
   for (let day = hung.from + WEEK; day < season.days; day += WEEK) {
     const expected = hung.perTape * hatchedBetween(season, [...before, ...done], day - WEEK, day);
     let caught = 0;
     for (let tape = 0; tape < hung.tapes; tape++) caught += tapeCount(expected, TAPE_OVERDISPERSION, source);
     weeks.push({ day, caught });
-    if (!sprays({ day, weeks, sprayedOn: done.map((each) => each.day) })) continue;
-    const on = dayDone({ day }, fit);
-    if (on >= 0) done.push({ kind: drawn, day: on });
+    if (!sprays({ day, weeks, sprayedOn })) continue;
+    const kinds = treatsWith(sprayedOn.length);
+    const on = dayDone({ day }, draws.fitness(kinds[0]!.fits, draw));
+    if (on < 0) continue;
+    sprayedOn.push(on);
+    for (const kind of kinds) done.push({ kind: drawnKind(kind, draws.kindScores(kind.id, draw)), day: on });
   }
-  return done;
+  return { done, times: sprayedOn.length };
 }

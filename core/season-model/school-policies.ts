@@ -5,9 +5,12 @@ import type { TreatmentKind } from './treatment.ts';
 const CATCHING = 3;
 const FORTNIGHT = 14;
 const MONTH = 30;
+/** Read weekly, every 10 to 14 days comes to this. */
+const TEN_DAYS = 10;
 /** A catch that was so long ago belongs to another hatch. */
 const ONE_HATCH_DAYS = 45;
 
+const always = (kind: TreatmentKind) => () => [kind];
 const last = (weeks: readonly WeekRead[]) => weeks.at(-1)!;
 const sinceSpray = ({ day, sprayedOn }: PolicyScene) => day - (sprayedOn.at(-1) ?? -Infinity);
 
@@ -21,14 +24,14 @@ function ofThisHatch({ weeks, day }: PolicyScene): readonly WeekRead[] {
 /** At the first crawlers, then every two weeks while tapes catch. */
 export const whileCatching = (kind: TreatmentKind): Policy => ({
   id: 'while-catching',
-  kind,
+  treatsWith: always(kind),
   sprays: (scene) => last(scene.weeks).caught >= CATCHING && sinceSpray(scene) >= FORTNIGHT,
 });
 
 /** Once a hatch, when a reading is no higher than the one before it. */
 export const atPeak = (kind: TreatmentKind): Policy => ({
   id: 'at-peak',
-  kind,
+  treatsWith: always(kind),
   sprays(scene) {
     const [before, now] = ofThisHatch(scene).slice(-2);
     if (!before || !now || sinceSpray(scene) < ONE_HATCH_DAYS) return false;
@@ -39,7 +42,7 @@ export const atPeak = (kind: TreatmentKind): Policy => ({
 /** Once a hatch, when the catch has fallen to half of its highest. */
 export const atFall = (kind: TreatmentKind): Policy => ({
   id: 'at-fall',
-  kind,
+  treatsWith: always(kind),
   sprays(scene) {
     const weeks = scene.weeks.filter((week) => scene.day - week.day <= ONE_HATCH_DAYS);
     const most = Math.max(...weeks.map(({ caught }) => caught));
@@ -53,13 +56,30 @@ export const atFall = (kind: TreatmentKind): Policy => ({
 /** Once, before leaves come, whatever hangs; nothing on crawlers later. */
 export const beforeLeaves = (kind: TreatmentKind, leafOutDay: number): Policy => ({
   id: 'growth-regulator',
-  kind,
+  treatsWith: always(kind),
   sprays: ({ day, sprayedOn }) => sprayedOn.length === 0 && day >= leafOutDay - FORTNIGHT,
 });
 
 /** By the calendar alone: once a month between two days. */
-export const monthly = (kind: TreatmentKind, from: number, to: number): Policy => ({
+export const monthly = (kinds: readonly TreatmentKind[], from: number, to: number): Policy => ({
   id: 'monthly',
-  kind,
+  treatsWith: () => kinds,
   sprays: (scene) => scene.day >= from && scene.day <= to && sinceSpray(scene) >= MONTH,
 });
+
+/** One, then the other, every ten to fourteen days between two days. */
+export const alternating = (kinds: readonly TreatmentKind[], from: number, to: number): Policy => ({
+  id: 'alternate',
+  treatsWith: (time) => [kinds[time % kinds.length]!],
+  sprays: (scene) => scene.day >= from && scene.day <= to && sinceSpray(scene) >= TEN_DAYS,
+});
+
+/** On the days it has fixed beforehand, whatever hangs; each falls to the next day of reading. */
+export const onDays = (id: string, kind: TreatmentKind, days: readonly number[]): Policy => ({
+  id,
+  treatsWith: always(kind),
+  sprays: ({ day, sprayedOn }) => sprayedOn.length < days.length && day >= days[sprayedOn.length]!,
+});
+
+/** Nothing, to be laid beside the others. */
+export const leaveIt = (): Policy => ({ id: 'leave', treatsWith: () => [], sprays: () => false });

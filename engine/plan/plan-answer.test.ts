@@ -10,7 +10,9 @@ import {
   planAnswer,
   planBack,
   planGround,
+  type PlanCut,
   type PlanMaterial,
+  tollOf,
 } from '../index.ts';
 import {
   handworkOn,
@@ -254,32 +256,111 @@ describe('what is reckoned with', () => {
 describe('schools side by side', () => {
   const TODAY = '2026-05-05';
   const oil = productOf('mineral-oil');
-  const schools = (said: Partial<GardenState> = {}) => {
-    const material = planned(TODAY, { days: upTo(TODAY), products: [oil], ...said });
+  const asked = (said: Partial<GardenState> = {}, today = TODAY) => {
+    const material = planned(today, { days: upTo(today), products: [oil], ...said });
     return new Map(
       groundOf(material)
         .schools(`product:${oil.id}`)
-        .map((each) => [each.id, each]),
+        .map(({ question, outcomes }) => [
+          question as string,
+          new Map(outcomes.map((each) => [each.id, each])),
+        ]),
     );
   };
+  const schools = (said: Partial<GardenState> = {}) => asked(said).get('crawler-sprays')!;
   test('each sprays as its people would, and leaves less than nothing done', () => {
     const all = schools();
     expect([...all.keys()]).toEqual(['while-catching', 'at-peak', 'at-fall', 'monthly']);
-    for (const { left, sprays } of all.values()) {
+    for (const { left, times, hours } of all.values()) {
       expect(left.median).toBeLessThan(90);
       expect(left.low).toBeLessThanOrEqual(left.median);
-      expect(sprays).toBeGreaterThan(0.5);
+      expect(times).toBeGreaterThan(0.5);
+      expect(hours / times).toBeCloseTo(all.get('at-fall')!.hours / all.get('at-fall')!.times, 6);
     }
-    expect(all.get('while-catching')!.sprays).toBeGreaterThan(all.get('at-fall')!.sprays);
+    expect(all.get('while-catching')!.times).toBeGreaterThan(all.get('at-fall')!.times);
   });
   test('what was done already stays in all of them', () => {
     const winter = { sprays: [sprayOf(watch, '2026-03-20', [oil], { leafState: 'dormant' as const })] };
+    const alone = schools();
     for (const [id, { left }] of schools(winter))
-      expect(left.mean).toBeLessThan(schools().get(id)!.left.mean);
+      expect(left.mean).toBeLessThan(alone.get(id)!.left.mean);
+  });
+  test('hand work first takes more than the same sprays alone, and an hour or more besides', () => {
+    const strike = asked().get('first-strike')!;
+    const [hand, spray] = [strike.get('hand-first')!, strike.get('spray-first')!];
+    expect(hand.left.mean).toBeLessThan(spray.left.mean);
+    expect(hand.times).toBeGreaterThan(spray.times);
+    expect(hand.hours).toBeGreaterThan(spray.hours);
+  });
+  test('in winter the dormant schools: three oils take more than one, none nothing; in May there are none', () => {
+    expect(asked().has('dormant')).toBe(false);
+    const winter = asked({}, '2026-01-20').get('dormant')!;
+    expect([...winter.keys()]).toEqual(['delayed-oil', 'three-sprays', 'monthly-oil', 'by-spurs']);
+    expect(winter.get('by-spurs')!.left.median).toBe(100);
+    expect(winter.get('by-spurs')!.hours).toBe(0);
+    expect(winter.get('delayed-oil')!.times).toBeGreaterThan(0.5);
+    expect(winter.get('delayed-oil')!.left.mean).toBeLessThan(80);
+    expect(winter.get('three-sprays')!.left.mean).toBeLessThan(winter.get('delayed-oil')!.left.mean);
   });
   test('the school the garden follows is told', () => {
-    expect(planned(TODAY, {}).school).toBe('while-catching');
-    expect(planned(TODAY, {}, { schools: { 'crawler-sprays': 'at-fall' } }).school).toBe('at-fall');
+    const followed = (garden: Parameters<typeof planned>[2]) =>
+      planned(TODAY, {}, garden).schools['crawler-sprays'];
+    expect(followed({ schools: { 'crawler-sprays': 'at-fall' } })).toBe('at-fall');
+  });
+});
+
+describe('what a plan takes and puts at risk', () => {
+  const TODAY = '2026-05-05';
+  const oil = { ...productOf('mineral-oil'), pack: { amount: 1000, price: 20 } };
+  const bifenthrin = productOf('bifenthrin');
+  const material = planned(TODAY, { days: upTo(TODAY), products: [oil, bifenthrin] });
+  const toll = (...wayIds: string[]) =>
+    tollOf(
+      material,
+      wayIds.map((wayId, i) => ({ wayId, day: 200 + i * 14 })),
+    );
+  const hand = material.ways.find(({ means }) => means.by === 'hand')!.id;
+  test('nothing takes nothing', () => {
+    expect(toll()).toEqual({ sprays: 0, hands: 0, hours: 0, cost: 0, beeDays: 0, helperDays: 0 });
+  });
+  test('twice takes twice: hours, money and helpers alike', () => {
+    const [once, twice] = [toll(`product:${oil.id}`), toll(`product:${oil.id}`, `product:${oil.id}`)];
+    expect(once.cost).toBeGreaterThan(0);
+    expect(twice).toMatchObject({ sprays: 2, hours: 2 * once.hours, cost: 2 * once.cost! });
+    expect(twice.helperDays).toBeCloseTo(2 * once.helperDays, 9);
+  });
+  test('a long deposit that harms bees is told in days; hand work harms none; an unknown price is not known', () => {
+    const long = toll(`product:${bifenthrin.id}`);
+    expect(long.beeDays).toBeGreaterThan(28);
+    expect(long.cost).toBeNull();
+    expect(long.helperDays).toBeGreaterThan(toll(`product:${oil.id}`).helperDays);
+    expect(toll(hand)).toMatchObject({ sprays: 0, hands: 1, beeDays: 0, helperDays: 0, cost: 0 });
+  });
+});
+
+describe('three years ahead', () => {
+  const TODAY = '2026-05-05';
+  const oil = productOf('mineral-oil');
+  const lilac = { ...hedge, id: 'source-plant', name: 'Over the fence' };
+  const years = (said: Partial<GardenState>, cuts: readonly PlanCut[] = []) =>
+    new Map(
+      groundOf(planned(TODAY, { days: upTo(TODAY), products: [oil], ...said }))
+        .yearsAhead(cuts)
+        .map(({ way, levels }) => [way as string, levels]),
+    );
+  const two = [230, 245].map((day) => ({ day, wayId: `product:${oil.id}` }));
+  test('left alone it grows, with the plan it does less, cut back first least; no source, no helpers told of', () => {
+    const all = years({}, two);
+    expect([...all.keys()]).toEqual(['left-alone', 'plan', 'cut-back-then-plan']);
+    const after = (way: string) => all.get(way)![2]!.median;
+    expect(after('left-alone')).toBeGreaterThan(400);
+    expect(after('plan')).toBeLessThan(after('left-alone'));
+    expect(after('cut-back-then-plan')).toBeLessThan(after('plan'));
+  });
+  test('with a source beside it, clearing it helps every year', () => {
+    const all = years({ plants: [hedge, lilac], watches: [{ ...watch, sourcePlantId: lilac.id }] }, two);
+    for (const year of [0, 1, 2])
+      expect(all.get('plan-source-cleared')![year]!.median).toBeLessThan(all.get('plan')![year]!.median);
   });
 });
 

@@ -4,14 +4,15 @@ import { type FigureRange, rangeAfterCounts, type SeasonFigures } from '#core/se
 import type { WeatherDay } from '#core/weather';
 import {
   coverageFigure,
+  evergreenOf,
   type OwnFigures,
   type PlanFigure,
-  schoolFor,
   schoolsFor,
   seasonFigures,
 } from '#knowledge';
 import type { GardenDay } from '../garden-day.ts';
 import { type PlaceNormals, placeNormals } from '../place-normals.ts';
+import { plantWinter } from '../plant-winter.ts';
 import { followsOn } from '../season-weather.ts';
 import { outdoorSprayDays } from '../spray-answer.ts';
 import type { WatchPicture } from '../watch-picture.ts';
@@ -35,8 +36,10 @@ export interface PlanMaterial {
   /** What was done already in the frame. */
   readonly done: readonly DoneCut[];
   readonly plan: SeasonPlan;
-  /** The school of crawler sprays the garden or plant follows. */
-  readonly school: string;
+  /** The schools the garden or plant follows. */
+  readonly schools: SchoolsFollowed;
+  /** Day of the frame on which leaves come; null where they never go. */
+  readonly leafOutOn: number | null;
   /** Nobody kept one yet: it is the empty one. */
   readonly isNew: boolean;
   /** Days of the forecast with a good hour for oil on leaves; null without a forecast. */
@@ -81,10 +84,19 @@ export function planAnswer(
     ways,
     done: doneCuts(day, picture, frame, plan.figures),
     plan,
-    school: schoolFor('crawler-sprays', schoolsFor(day.garden, picture.plant)).id,
+    schools: schoolsFor(day.garden, picture.plant),
+    leafOutOn: leafOutOn(day, picture, frame),
     isNew: book.seasonPlan === null,
     goodDays: goodDays(day, frame),
   };
+}
+
+/** A school by question, as chosen for the plant or its garden. */
+type SchoolsFollowed = ReturnType<typeof schoolsFor>;
+
+function leafOutOn(day: GardenDay, { plant }: WatchPicture, frame: PlanFrame): number | null {
+  if (evergreenOf(plant) !== false) return null;
+  return placeOf(frame, plantWinter(day, plant, frame.season).greenTip.on);
 }
 
 function goodDays(day: GardenDay, frame: PlanFrame): number[] | null {

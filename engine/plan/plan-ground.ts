@@ -1,7 +1,4 @@
-import { mean } from 'simple-statistics';
 import {
-  atFall,
-  atPeak,
   bestDays,
   type BestDays,
   type Decider,
@@ -9,10 +6,10 @@ import {
   FIT,
   fitDaysOf,
   type LeftSummary,
-  followPolicy,
   leftInDraws,
+  type LooksAsked,
+  type LookWorth,
   middleSeason,
-  monthly,
   type PlannedTreatment,
   possibleYears,
   stream,
@@ -20,11 +17,13 @@ import {
   summariseLeft,
   treatmentsIn,
   UNTOLD,
+  whatALookTells,
   whatDecides,
-  whileCatching,
 } from '#core/season-model';
 import type { PlanMaterial } from './plan-answer.ts';
+import { HUNG_BEFORE_DAYS, planSchools, type SchoolsSideBySide, USUAL_TAPES } from './plan-schools.ts';
 import type { PlanWay } from './plan-ways.ts';
+import { planYears, type YearsOutcome } from './plan-years.ts';
 
 /** A treatment thought of: the place of its day in the frame, and with what. */
 export interface PlanCut {
@@ -59,16 +58,12 @@ export interface PlanGround {
     onShare?: (share: number) => void,
   ): (BestDays & { readonly left: LeftSummary }) | null;
   decides(cuts: readonly PlanCut[]): Decider[];
-  /** What each school of spraying against crawlers leaves here with one way, from today on. */
-  schools(wayId: string): SchoolOutcome[];
-}
-
-/** A school followed through the possible seasons. */
-export interface SchoolOutcome {
-  readonly id: string;
-  readonly left: LeftSummary;
-  /** Sprays in the mean season. */
-  readonly sprays: number;
+  /** What each school leaves here, from today on; of sprays against crawlers with one way. */
+  schools(wayId: string): SchoolsSideBySide[];
+  /** How many there are after each of some years, by what is done in them. */
+  yearsAhead(cuts: readonly PlanCut[]): YearsOutcome[];
+  /** What each look would narrow of the range of what is left. */
+  looks(cuts: readonly PlanCut[]): LookWorth[];
 }
 
 export interface BestDaysAsked {
@@ -82,9 +77,6 @@ export interface BestDaysAsked {
 /** Possible seasons drawn, and where their drawing starts. */
 const DRAWS = 200;
 const SEED = 1907;
-/** Tapes hang from three weeks before the first crawlers; three of them, as usual (grade C). */
-const HUNG_BEFORE_DAYS = 21;
-const USUAL_TAPES = { tapes: 3, perTape: 60 } as const;
 /** A good day may come so many days late. */
 const LATE_DAYS = 2;
 
@@ -105,9 +97,10 @@ export function planGround(material: PlanMaterial, count = DRAWS): PlanGround {
       return way ? [{ day, kind: way.way.kind }] : [];
     }),
   ];
+  const hatching = hatchingDays(season.generations);
   return {
     alone: stream(season, []),
-    hatching: hatchingDays(season.generations),
+    hatching,
     outcome: (cuts) => ({
       left: summariseLeft(leftInDraws(draws, planned(cuts))),
       stream: stream(season, treatmentsIn(middle, 0, planned(cuts))),
@@ -146,25 +139,19 @@ export function planGround(material: PlanMaterial, count = DRAWS): PlanGround {
       return { ...best, left: summariseLeft(leftInDraws(draws, plan)) };
     },
     decides: (cuts) => whatDecides(asked, planned(cuts)),
-    schools(wayId) {
-      const way = wayOf.get(wayId);
-      const hatching = hatchingDays(season.generations);
-      if (!way || !hatching) return [];
-      const from = Math.max(0, frame.today, hatching[0] - HUNG_BEFORE_DAYS);
-      const { kind } = way.way;
-      const policies = [
-        whileCatching(kind),
-        atPeak(kind),
-        atFall(kind),
-        monthly(kind, from, hatching[1] + HUNG_BEFORE_DAYS),
-      ];
-      return policies.map((policy): SchoolOutcome => {
-        const { left, sprays } = followPolicy(draws, policy, { from, ...USUAL_TAPES }, SEED, done);
-        return { id: policy.id, left: summariseLeft(left), sprays: mean([...sprays]) };
-      });
-    },
+    schools: (wayId) => planSchools({ material, draws, done, hatching, seed: SEED }, wayId),
+    yearsAhead: (cuts) => planYears({ material, draws, done, seed: SEED }, planned(cuts)),
+    looks: (cuts) => whatALookTells(asked, planned(cuts), looksFrom(frame.today, hatching)),
   };
 }
+
+/** Tapes are hung when they are of use, and not before today. */
+const looksFrom = (today: number, hatching: readonly [number, number] | null): LooksAsked => ({
+  tapesFrom: Math.max(0, today, (hatching?.[0] ?? 0) - HUNG_BEFORE_DAYS),
+  ...USUAL_TAPES,
+  spots: 10,
+  coversApart: 10,
+});
 
 /** Days on which a way may be planned: not fenced, on a free day of the week, apart from its other cuts. */
 export function allowedDays(

@@ -1,6 +1,8 @@
 import { addDays, type CivilDate } from '#core/calendar';
 import { isScaleGroup, type TargetGroup } from '#core/identify';
-import { type Finding, useLimits } from '#core/materials';
+import { effortOf } from '#core/decide';
+import { type Finding, perLitre, rateIsPer, useLimits } from '#core/materials';
+import { costOf } from '#core/mix';
 import { usesOf } from '../product-uses.ts';
 import {
   CITRUS_HOSTS,
@@ -26,6 +28,7 @@ import type { GardenDay } from '../garden-day.ts';
 import { plantWinter } from '../plant-winter.ts';
 import { staysOf } from '../season-weather.ts';
 import { keptOffOn, type SprayWith } from '../step-use.ts';
+import { waterMlOf } from '../water-of-plant.ts';
 import type { WatchPicture } from '../watch-picture.ts';
 import { placeOf, type PlanFrame } from './plan-frame.ts';
 
@@ -42,6 +45,14 @@ export interface Fence {
   readonly finding: Finding;
 }
 
+/** What doing it once takes. */
+export interface WayEffort {
+  /** By rule of thumb, by the plant's size (grade C). */
+  readonly hours: number;
+  /** In the gardener's own money; null where no pack's price is known, or nothing is used up. */
+  readonly cost: number | null;
+}
+
 /** A way of treating a watch, ready to plan with. */
 export interface PlanWay {
   readonly id: string;
@@ -52,6 +63,7 @@ export interface PlanWay {
   readonly intervalDays: number;
   readonly usesLeft: number | null;
   readonly harmsBees: boolean;
+  readonly once: WayEffort;
   /** First and last place among the days it is for at all, today or later. */
   readonly within: readonly [from: number, to: number];
   readonly fences: readonly Fence[];
@@ -81,13 +93,34 @@ export function planWays(
   const sprays = sprayMeans(day, picture, group).flatMap((means): PlanWay[] => {
     const id = means.productId === null ? `material:${means.materialId}` : `product:${means.productId}`;
     const way = sprayWay(id, means.materialId, group, topC, ownFigures);
-    return way ? [{ ...asPlanned(day, frame, means, keptOff), id, means, way }] : [];
+    if (!way) return [];
+    return [
+      { ...asPlanned(day, frame, means, keptOff), id, means, way, once: sprayEffort(day, plant, means) },
+    ];
   });
   return [
     ...sprays,
     ...handWays(picture, frame, ownFigures),
     ...winterWay(day, picture, frame, ownFigures, keptOff),
   ];
+}
+
+const hoursOf = (
+  { heightM, spreadM, lengthM, count }: Plant,
+  option: 'by-hand' | 'spray-in-window',
+): number =>
+  effortOf(option, {
+    volumeM3: heightM * spreadM * (lengthM ?? spreadM),
+    plants: lengthM === null ? count : 1,
+  });
+
+function sprayEffort(day: GardenDay, plant: Plant, { productId }: Pick<SprayWith, 'productId'>): WayEffort {
+  const hours = hoursOf(plant, 'spray-in-window');
+  const product = productId === null ? null : day.books.product(productId);
+  const line = product?.lines.find(({ rateUnit }) => rateIsPer(rateUnit) === 'litre');
+  if (!product || !line) return { hours, cost: null };
+  const { amount } = perLitre((line.rateLow + line.rateHigh) / 2, line.rateUnit);
+  return { hours, cost: costOf(product, (amount * waterMlOf(day, plant)) / 1000) };
 }
 
 type KeptOff = ReturnType<typeof keptOffOn>;
@@ -120,7 +153,7 @@ function asPlanned(
   frame: PlanFrame,
   { materialId, productId }: SprayWith,
   keptOff: KeptOff,
-): Omit<PlanWay, 'id' | 'means' | 'way'> {
+): Omit<PlanWay, 'id' | 'means' | 'way' | 'once'> {
   const product = productId === null ? null : day.books.product(productId);
   const intervals = product?.lines.map((line) => line.intervalDays ?? 0) ?? [0];
   const usedOn = productId === null ? [] : usesOf(day, productId).map(({ on }) => on);
@@ -159,7 +192,9 @@ function handWays({ watch, plant }: WatchPicture, frame: PlanFrame, ownFigures: 
       const id = `hand:${hand}`;
       const way = handWay(id, hand, ownFigures);
       if (!way) return [];
-      return [{ id, name: HANDWORK[hand].name, means: { by: 'hand', hand }, way, within, ...BY_HAND }];
+      const name = HANDWORK[hand].name;
+      const once = { hours: hoursOf(plant, 'by-hand'), cost: null };
+      return [{ id, name, means: { by: 'hand', hand }, way, within, once, ...BY_HAND }];
     })
     .slice(0, HAND_WAYS);
 }
@@ -195,6 +230,7 @@ function winterWay(
       name: 'Winter oil',
       means: { by: 'winter-oil', productId: means.productId },
       way: winterOilWay(id, watch.targetId, ownFigures),
+      once: sprayEffort(day, plant, means),
     },
   ];
 }

@@ -18,6 +18,7 @@ const api = {
   chances: (cuts: readonly PlanCut[]) => cuts.map((cut) => laid().chance(cut)),
   best: (asked: BestDaysAsked, onShare: (share: number) => void) => laid().best(asked, onShare),
   schools: (wayId: string) => laid().schools(wayId),
+  yearsAhead: (cuts: readonly PlanCut[]) => laid().yearsAhead(cuts),
   /** What stands behind a plan that lies still: what decides it, a week either way, and what one more would do. */
   behind(cuts: readonly PlanCut[], freeDays: readonly number[]) {
     const shift = (days: number) => laid().outcome(cuts.map((cut) => ({ ...cut, day: cut.day + days }))).left;
@@ -27,6 +28,7 @@ const api = {
       late: shift(7),
       oneMore: last ? laid().best({ wayId: last.wayId, count: 1, beside: cuts, freeDays }) : null,
       deciders: laid().decides(cuts),
+      looks: laid().looks(cuts),
     };
   },
 };

@@ -6,10 +6,11 @@ import { SelectOne } from '../../../parts/select-one.tsx';
 import { showDateRange } from '../../../show/dates.ts';
 import { LeftBars, type LeftBar } from './left-bars.tsx';
 import { countWord, ordinal } from './plan-words.ts';
-import { type Best, type Search, useSearch } from './use-search.ts';
+import { type Best, bestOf, cutsWith, type Search, type Searching } from './use-search.ts';
 
 interface BestDaysProps {
   readonly material: PlanMaterial;
+  readonly searching: Searching;
   readonly cuts: readonly PlanCut[];
   readonly freeDays: readonly number[];
   /** What is planned now, with what it leaves. */
@@ -21,28 +22,37 @@ interface BestDaysProps {
 }
 
 /** The days that leave least for one, two and three with a way, and what more of them would still take. */
-export function BestDaysCard({ material, cuts, freeDays, shown, alone, shifted, onTake }: BestDaysProps) {
+export function BestDaysCard({
+  material,
+  searching: { search, start, stop },
+  cuts,
+  freeDays,
+  shown,
+  alone,
+  shifted,
+  onTake,
+}: BestDaysProps) {
   const { frame, ways } = material;
   const [wayId, setWayId] = useState(ways[0]!.id);
   const way = ways.find(({ id }) => id === wayId) ?? ways[0]!;
   // Cuts of other kinds stay: winter oil, work by hand.
   const beside = cuts.filter((cut) => cut.wayId !== way.id);
-  const { search, start, stop } = useSearch(material);
-  const best = search.kind === 'idle' || search.kind === 'failed' ? [] : search.best;
-  const takeOf = (one: Best) => () =>
-    onTake([...beside, ...one.days.map((day) => ({ day, wayId: way.id }))].sort((a, b) => a.day - b.day));
+  const best = bestOf(search);
+  const takeOf = (one: Best) => () => onTake(cutsWith(search, one));
   const bars = best.flatMap((one, i): LeftBar[] =>
     one
       ? [
           {
-            name: `best ${countWord(i + 1).toLowerCase()}`,
+            name: bestName(i),
             left: one.left,
             onTake: takeOf(one),
           },
         ]
       : [],
   );
-  const most = best.findLast((one): one is Best => one !== null);
+  // As many as are planned with it; where none are, the most that were looked for.
+  const planned = cuts.length - beside.length;
+  const most = best[planned - 1] ?? best.findLast((one): one is Best => one !== null);
   return (
     <section aria-label="What is left" className="sheet p-4 flex flex-col gap-3 text-[0.93rem]">
       <h2>Left by the season's end, of 100</h2>
@@ -101,6 +111,9 @@ export function BestDaysCard({ material, cuts, freeDays, shown, alone, shifted, 
     </section>
   );
 }
+
+/** "best two". */
+export const bestName = (i: number): string => `best ${countWord(i + 1).toLowerCase()}`;
 
 function BestDay({ name, words }: { name: string; words: string }) {
   return (

@@ -7,7 +7,8 @@ import { PageHead } from '../../../parts/page.tsx';
 import { useKeeping } from '../../../parts/use-keeping.ts';
 import { useSeries } from '../../../parts/series/use-series.ts';
 import { useToday } from '../../../show/use-show.ts';
-import { BestDaysCard } from './best-days-card.tsx';
+import { type Bargain, BargainTable } from './bargain-table.tsx';
+import { BestDaysCard, bestName } from './best-days-card.tsx';
 import { cutAgainst } from './cut-check.ts';
 import { CutRows } from './cut-rows.tsx';
 import { DecidesCard } from './decides-card.tsx';
@@ -19,7 +20,9 @@ import { cutsWords, hatchWords, leftWords } from './plan-words.ts';
 import { StreamDrawing } from './stream-drawing.tsx';
 import { StreamTable } from './stream-table.tsx';
 import { useBehind } from './use-behind.ts';
+import { bestOf, cutsWith, type Search, useSearch } from './use-search.ts';
 import { useSeason } from './use-season.ts';
+import { YearsCard } from './years-card.tsx';
 
 const ALONE = { name: 'left alone', left: { median: 100, low: 100, high: 100, mean: 100 } } as const;
 
@@ -34,7 +37,9 @@ export function PlanBoard({ material, picture }: { material: PlanMaterial; pictu
   // What the season is laid out from does not change with the cuts that are kept.
   const ground = useLaid(material);
   const season = useSeason(ground, cuts);
-  const behind = useBehind(ground, cuts, plan.freeDays);
+  const behindAsked = useBehind(ground, cuts, plan.freeDays);
+  const behind = behindAsked.answer;
+  const searching = useSearch(ground);
   const sprayWay = ways.find(({ means }) => means.by === 'spray');
   const isMiner = picture.watch.group === 'leaf-miner';
   const wayOf = (cut: PlanCut) => ways.find(({ id }) => id === cut.wayId)!;
@@ -127,6 +132,17 @@ export function PlanBoard({ material, picture }: { material: PlanMaterial; pictu
             />
           </details>
         )}
+        {season.answered && (
+          <BargainTable
+            material={material}
+            bargains={bargainsOf(searching.search, {
+              name: 'as planned',
+              cuts: season.answered.cuts,
+              left: season.answered.left,
+            })}
+          />
+        )}
+        <YearsCard material={ground} cuts={cuts} />
         <details className="mt-2">
           <summary className="link-husk list-none inline-block">The figures it is computed from</summary>
           <FiguresTable
@@ -140,6 +156,7 @@ export function PlanBoard({ material, picture }: { material: PlanMaterial; pictu
         {ways.length > 0 && (
           <BestDaysCard
             material={ground}
+            searching={searching}
             cuts={cuts}
             freeDays={plan.freeDays}
             alone={ALONE}
@@ -152,15 +169,8 @@ export function PlanBoard({ material, picture }: { material: PlanMaterial; pictu
             onTake={setCuts}
           />
         )}
-        {sprayWay && !isMiner && (
-          <SchoolsCard
-            material={ground}
-            wayId={sprayWay.id}
-            wayName={sprayWay.name}
-            followed={material.school}
-          />
-        )}
-        <DecidesCard deciders={behind?.deciders ?? null} />
+        {sprayWay && <SchoolsCard material={ground} wayId={sprayWay.id} wayName={sprayWay.name} />}
+        <DecidesCard behind={behindAsked} />
         <FreeDays
           freeDays={plan.freeDays}
           onKeep={(freeDays) => void keepPlan({ freeDays }, 'Your free days are kept.')}
@@ -168,6 +178,15 @@ export function PlanBoard({ material, picture }: { material: PlanMaterial; pictu
       </aside>
     </div>
   );
+}
+
+/** Nothing, what is planned, and the best of one, two and three as far as they were looked for. */
+function bargainsOf(search: Search, planned: Bargain): Bargain[] {
+  const nothing: Bargain = { name: 'nothing', cuts: [], left: ALONE.left };
+  const best = bestOf(search).flatMap((one, i): Bargain[] =>
+    one ? [{ name: bestName(i), cuts: cutsWith(search, one), left: one.left }] : [],
+  );
+  return [nothing, ...(planned.cuts.length > 0 ? [planned] : []), ...best];
 }
 
 const LEAD =

@@ -1,6 +1,6 @@
 import type { NoPlan, PlanHatch, PlanWay } from '#engine';
 import { howMany } from '#knowledge';
-import type { Doubted, LeftSummary, LifeStage } from '#core/season-model';
+import type { Doubted, LeftSummary, LifeStage, Look } from '#core/season-model';
 
 const COUNT_WORDS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six'];
 export const countWord = (count: number): string => COUNT_WORDS[count] ?? String(count);
@@ -78,6 +78,13 @@ export function hatchWords({ basis, tapes }: PlanHatch): string {
         : `${howMany(tapes.count, 'tape')} of this season with ${howMany(tapes.caught, 'crawler')}`;
   return `Its hatch goes by ${BASIS_WORDS[basis]}${basis === 'flush' ? '' : `, and ${seen}`}.`;
 }
+
+/** A look, as what would narrow the range. */
+export const LOOK_WORDS: Readonly<Record<Look, string>> = {
+  tapes: 'Three tapes read weekly, until the catch has fallen,',
+  'tagged-spots': 'Ten spots tagged and looked at right after the spray',
+  'covers-turned': 'Thirty covers turned over, two to four weeks after it,',
+};
 
 /** What is doubted, and the cheapest look that would settle more of it. */
 export const DOUBT_WORDS: Readonly<Record<Doubted, { readonly name: string; readonly look: string }>> = {

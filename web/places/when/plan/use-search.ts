@@ -1,18 +1,36 @@
 import { useEffect, useRef, useState } from 'react';
-import type { BestDaysAsked, PlanGround, PlanMaterial } from '#engine';
+import type { BestDaysAsked, PlanCut, PlanGround, PlanMaterial } from '#engine';
 import { progress, type Working } from '../../../workers/bridge.ts';
 import type { SeasonWorker } from '../../../workers/season-worker.ts';
-import { startSeason } from './use-season.ts';
+import { startSeason, wordOf } from './use-season.ts';
 
 export type Best = NonNullable<ReturnType<PlanGround['best']>>;
+
+/** What the best days were looked for with, beside what stays. */
+type SearchAsked = Omit<BestDaysAsked, 'count'>;
+
+interface SearchBegun {
+  readonly asked: SearchAsked;
+  readonly best: readonly (Best | null)[];
+}
 
 /** The best days for one, two and three, as far as the search is. */
 export type Search =
   | { readonly kind: 'idle' }
-  | { readonly kind: 'searching'; readonly share: number; readonly best: readonly (Best | null)[] }
-  | { readonly kind: 'stopped'; readonly best: readonly (Best | null)[] }
-  | { readonly kind: 'ready'; readonly best: readonly (Best | null)[] }
+  | ({ readonly kind: 'searching'; readonly share: number } & SearchBegun)
+  | ({ readonly kind: 'stopped' | 'ready' } & SearchBegun)
   | { readonly kind: 'failed'; readonly why: string };
+
+export type Searching = ReturnType<typeof useSearch>;
+
+export const bestOf = (search: Search): readonly (Best | null)[] => ('best' in search ? search.best : []);
+
+/** The cuts a search's days come to, with what stayed beside them. */
+export function cutsWith(search: Search, { days }: Best): readonly PlanCut[] {
+  if (!('asked' in search)) return [];
+  const { wayId, beside } = search.asked;
+  return [...beside, ...days.map((day) => ({ day, wayId }))].sort((a, b) => a.day - b.day);
+}
 
 const COUNTS = [1, 2, 3] as const;
 /** How much of the whole search each count takes, for the bar. */
@@ -25,16 +43,18 @@ export function useSearch(material: PlanMaterial) {
   useEffect(() => () => worker.current?.end(), []);
   const stop = () => {
     worker.current?.end();
-    setSearch((now) => (now.kind === 'searching' ? { kind: 'stopped', best: now.best } : now));
+    setSearch((now) =>
+      now.kind === 'searching' ? { kind: 'stopped', asked: now.asked, best: now.best } : now,
+    );
   };
-  const start = async (asked: Omit<BestDaysAsked, 'count'>) => {
+  const start = async (asked: SearchAsked) => {
     worker.current?.end();
     const mine = startSeason();
     worker.current = mine;
     const best: (Best | null)[] = [];
-    setSearch({ kind: 'searching', share: 0, best });
+    setSearch({ kind: 'searching', asked, share: 0, best });
     const tell = (share: number) =>
-      worker.current === mine && setSearch({ kind: 'searching', share, best: [...best] });
+      worker.current === mine && setSearch({ kind: 'searching', asked, share, best: [...best] });
     try {
       await Promise.race([mine.remote.lay(material), mine.failed]);
       for (const [i, count] of COUNTS.entries()) {
@@ -43,13 +63,13 @@ export function useSearch(material: PlanMaterial) {
         best.push(await mine.remote.best({ ...asked, count }, heard));
         tell(PARTS[i]!);
       }
-      if (worker.current === mine) setSearch({ kind: 'ready', best });
+      if (worker.current === mine) setSearch({ kind: 'ready', asked, best });
       mine.end();
     } catch (error) {
       if (worker.current === mine)
         setSearch({
           kind: 'failed',
-          why: error instanceof Error ? error.message : 'It could not be computed.',
+          why: wordOf(error),
         });
     }
   };

@@ -27,7 +27,9 @@ export interface Season {
   readonly failed: string | null;
 }
 
-const wordOf = (error: unknown) => (error instanceof Error ? error.message : 'It could not be computed.');
+/** Why something could not be worked out. */
+export const wordOf = (error: unknown) =>
+  error instanceof Error ? error.message : 'It could not be computed.';
 
 /** Lays a season out in a worker and asks it of the cuts as they move. */
 export function useSeason(material: PlanMaterial, cuts: readonly PlanCut[]): Season {
