@@ -75,8 +75,25 @@ test('two sprays on the hedge: dragged, moved by keys, and the best days taken o
     await page.getByText('What the schools would do').click();
     const first = page.getByRole('listitem').filter({ hasText: 'First crawlers, then fortnightly' });
     await expect(first).toContainText('your school');
-    await expect(first).toContainText(/leaves \d+ of 100 \(\d+–\d+\) \d\.\d sprays/);
+    await expect(first).toContainText(/leaves \d+ of 100 \(\d+–\d+\) \d\.\d times, \d\.\d h/);
     await expect(page.getByRole('listitem').filter({ hasText: 'Monthly, by the calendar' })).toBeVisible();
+  });
+
+  await test.step('the whole bargain tells what each takes, and three years what becomes of it', async () => {
+    const bargain = page.getByRole('table', { name: /What each leaves/ });
+    await expect(bargain.getByRole('row', { name: /^as planned/ })).toContainText(String(await left(page)));
+    const hours = async (name: RegExp) =>
+      Number(await bargain.getByRole('row', { name }).getByRole('cell').nth(3).textContent());
+    expect(await hours(/^best two/)).toBeCloseTo(2 * (await hours(/^best one/)), 0);
+    await page.getByText('Three years of it').click();
+    const years = page.getByRole('table', { name: /How many there are after each year/ });
+    const after = async (name: RegExp) =>
+      parseInt((await years.getByRole('row', { name }).getByRole('cell').nth(2).textContent())!, 10);
+    expect(await after(/^This plan, each year/)).toBeLessThan(await after(/^Left alone from here on/));
+    expect(await after(/^and the source cleared/)).toBeLessThan(await after(/^This plan, each year/));
+    await expect(page.getByRole('region', { name: 'What decides it most' })).toContainText(
+      /would narrow it by about \d+ %/,
+    );
   });
 
   await test.step('the table tells the same week by week', async () => {

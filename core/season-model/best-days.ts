@@ -17,6 +17,8 @@ export interface BestAsked {
    * spray can be made up for.
    */
   readonly earlier?: boolean;
+  /** The table of the same draws, base, kind and days, where it was made before. */
+  readonly table?: PlanTable;
 }
 
 export interface BestDays {
@@ -54,7 +56,7 @@ export function bestDays(
   asked: BestAsked,
   onShare: (share: number) => void = () => undefined,
 ): BestDays | null {
-  const table = planTable(asked.draws, asked.base, asked.kind, asked.days);
+  const table = asked.table ?? planTable(asked.draws, asked.base, asked.kind, asked.days);
   const search: Search = { table, intervalDays: asked.intervalDays, onShare };
   const least =
     asked.count === 1 ? bestWith(search, []) : asked.count === 2 ? bestPair(search) : bestTriple(search);

@@ -282,8 +282,7 @@ describe('schools side by side', () => {
   test('what was done already stays in all of them', () => {
     const winter = { sprays: [sprayOf(watch, '2026-03-20', [oil], { leafState: 'dormant' as const })] };
     const alone = schools();
-    for (const [id, { left }] of schools(winter))
-      expect(left.mean).toBeLessThan(alone.get(id)!.left.mean);
+    for (const [id, { left }] of schools(winter)) expect(left.mean).toBeLessThan(alone.get(id)!.left.mean);
   });
   test('hand work first takes more than the same sprays alone, and an hour or more besides', () => {
     const strike = asked().get('first-strike')!;

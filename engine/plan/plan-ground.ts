@@ -11,6 +11,8 @@ import {
   type LookWorth,
   middleSeason,
   type PlannedTreatment,
+  planTable,
+  type PlanTable,
   possibleYears,
   stream,
   type StreamDay,
@@ -98,6 +100,12 @@ export function planGround(material: PlanMaterial, count = DRAWS): PlanGround {
     }),
   ];
   const hatching = hatchingDays(season.generations);
+  const latest: { key: string; table: PlanTable | null } = { key: '', table: null };
+  /** The table of the latest search: one, two and three are looked for with the same. */
+  const tableOf = (key: string, make: () => PlanTable): PlanTable => {
+    if (latest.key !== key || !latest.table) Object.assign(latest, { key, table: make() });
+    return latest.table!;
+  };
   return {
     alone: stream(season, []),
     hatching,
@@ -122,12 +130,16 @@ export function planGround(material: PlanMaterial, count = DRAWS): PlanGround {
       const way = wayOf.get(wayId);
       if (!way) return null;
       const base = planned(beside);
+      const { kind } = way.way;
+      const days = allowedDays(material, way, beside, freeDays);
+      const key = JSON.stringify([wayId, beside, freeDays]);
       const best = bestDays(
         {
           draws,
           base,
-          kind: way.way.kind,
-          days: allowedDays(material, way, beside, freeDays),
+          kind,
+          days,
+          table: tableOf(key, () => planTable(draws, base, kind, days)),
           count,
           intervalDays: way.intervalDays,
           earlier: true,
@@ -135,7 +147,7 @@ export function planGround(material: PlanMaterial, count = DRAWS): PlanGround {
         onShare,
       );
       if (!best) return null;
-      const plan = [...base, ...best.days.map((day) => ({ day, kind: way.way.kind }))];
+      const plan = [...base, ...best.days.map((day) => ({ day, kind }))];
       return { ...best, left: summariseLeft(leftInDraws(draws, plan)) };
     },
     decides: (cuts) => whatDecides(asked, planned(cuts)),

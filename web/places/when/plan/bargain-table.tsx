@@ -1,7 +1,7 @@
 import type { LeftSummary } from '#core/season-model';
 import { type PlanCut, type PlanMaterial, tollOf } from '#engine';
 import { figure } from '../../../show/units.ts';
-import { leftWords } from './plan-words.ts';
+import { rangeWords } from './plan-words.ts';
 
 /** One bargain: what is done, and what it leaves. */
 export interface Bargain {
@@ -42,7 +42,7 @@ export function BargainTable({
               return (
                 <tr key={name}>
                   <th scope="row">{name}</th>
-                  <td className="tabular-nums">{leftWords(left)}</td>
+                  <td className="tabular-nums">{rangeWords(left)}</td>
                   <td>{toll.sprays}</td>
                   <td>{toll.hands}</td>
                   <td>{figure(toll.hours, 1)}</td>

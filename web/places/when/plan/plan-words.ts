@@ -8,6 +8,12 @@ export const countWord = (count: number): string => COUNT_WORDS[count] ?? String
 const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh'];
 export const ordinal = (place: number): string => ORDINALS[place] ?? `${place + 1}th`;
 
+/** "19 (9–34)". */
+export const rangeWords = ({ median, low, high }: LeftSummary): string =>
+  high - low < 1
+    ? String(Math.round(median))
+    : `${Math.round(median)} (${Math.round(low)}–${Math.round(high)})`;
+
 /** "19 of 100 (9–34)". */
 export const leftWords = ({ median, low, high }: LeftSummary): string =>
   `${Math.round(median)} of 100 (${Math.round(low)}–${Math.round(high)})`;

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import type { LeftSummary } from '#core/season-model';
 import type { PlanCut, PlanMaterial, YearsWay } from '#engine';
+import { rangeWords } from './plan-words.ts';
 import { useAsked } from './use-asked.ts';
 
 const WAY_WORDS: Readonly<Record<YearsWay, string>> = {
@@ -56,7 +56,7 @@ export function YearsCard({ material, cuts }: { material: PlanMaterial; cuts: re
                     <th scope="row">{(hasPlan ? undefined : WITHOUT_PLAN[way]) ?? WAY_WORDS[way]}</th>
                     {levels.map((level, year) => (
                       <td key={year} className="tabular-nums">
-                        {levelWords(level)}
+                        {rangeWords(level)}
                       </td>
                     ))}
                   </tr>
@@ -76,6 +76,3 @@ export function YearsCard({ material, cuts }: { material: PlanMaterial; cuts: re
 }
 
 const STILL_MS = 700;
-
-const levelWords = ({ median, low, high }: LeftSummary) =>
-  `${Math.round(median)} (${Math.round(low)}–${Math.round(high)})`;
