@@ -65,7 +65,7 @@ export {
   type PracticeTroubleId,
 } from './practice/practice-troubles.ts';
 export { hatchSpanOf } from './season/hatch-spans.ts';
-export { killsOn } from './season/kills.ts';
+export { killsOn, wintersYoung } from './season/kills.ts';
 export { bare, type OwnFigures, type PlanFigure, ruleOfThumb } from './season/plan-figure.ts';
 export { seasonFigures, type SeasonCase } from './season/season-figures.ts';
 export { CUT_BACK, HELPERS_GROW } from './season/years.ts';

@@ -31,10 +31,10 @@ const VIEWS = [
   { name: 'tally-phone', at: `/look/${HEDGE}/count`, size: PHONE, act: tallySome },
   { name: 'round-phone', at: '/look/round', size: PHONE, act: walkSome },
   { name: 'out-phone', at: '/out', size: PHONE },
-  { name: 'eye', at: '/look/eye', act: guessSome },
   { name: 'when', at: `/when/${HEDGE}` },
   { name: 'dormant', at: '/when/dormant' },
   { name: 'plan', at: `/when/plan/${HEDGE}`, act: planTwo },
+  { name: 'practise', at: '/when/practise/armored-hedge?plant=1907', act: practiseOne },
   { name: 'year', at: '/when/calendar' },
   { name: 'mix', at: `/mix?watch=${HEDGE}` },
   { name: 'seasons', at: `/seasons?watch=${HEDGE}` },
@@ -75,12 +75,19 @@ async function walkSome(page) {
   await page.getByText('3 of 16 stops done').waitFor();
 }
 
-async function guessSome(page) {
-  for (const guess of ['3', '12', '25', '8', '30', '15']) {
-    await page.getByRole('textbox').fill(guess);
-    await page.getByRole('button', { name: 'That is my guess' }).click();
-    await page.getByRole('button', { name: 'Next one' }).click();
+/** A made-up hedge to the end: tapes every week, two looks, a spray as the catch falls and another after it. */
+async function practiseOne(page) {
+  const press = (name) => page.getByRole('button', { name }).click();
+  await press(/^Hang/);
+  for (let week = 0; week < 9; week++) {
+    await press('On to the next week');
+    await press(/^Read the/);
+    if (week !== 5 && week !== 7) continue;
+    await press('Look at ten twigs');
+    await page.getByRole('radio').nth(2).check();
+    await press(/^Spray on/);
   }
+  await press('To the end');
   await page.evaluate(() => window.scrollTo(0, 0));
 }
 

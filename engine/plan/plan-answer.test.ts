@@ -308,6 +308,80 @@ describe('schools side by side', () => {
   });
 });
 
+describe('what the label allows', () => {
+  const TODAY = '2026-05-05';
+  const once = productOf('mineral-oil');
+  const oil = { ...once, lines: once.lines.map((line) => ({ ...line, usesPerYear: 1 })) };
+  const material = planned(TODAY, { days: upTo(TODAY), products: [oil] });
+  const wayId = `product:${oil.id}`;
+  test('one use left: the best day for one is told, for two there is none', () => {
+    const best = (count: 1 | 2) => groundOf(material).best({ wayId, count, beside: [], freeDays: [] });
+    expect(best(1)!.days).toHaveLength(1);
+    expect(best(2)).toBeNull();
+  });
+  test('the schools too spray no oftener than it allows', () => {
+    for (const { outcomes } of groundOf(material)
+      .schools(wayId)
+      .filter(({ question }) => question === 'crawler-sprays'))
+      for (const { times } of outcomes) expect(times).toBeLessThanOrEqual(1);
+  });
+});
+
+describe('the schools of leaf miners', () => {
+  const lemon = plantOf('Lemon', 'lemon');
+  const products = [productOf('spinosad'), productOf('mineral-oil')];
+  const material = planned('2026-05-05', {
+    products,
+    plants: [lemon],
+    watches: [watchOn(lemon, 'citrus-leaf-miner')],
+  });
+  const asked = new Map(
+    groundOf(material)
+      .schools(`product:${products[0]!.id}`)
+      .map(({ question, outcomes }) => [
+        question as string,
+        new Map(outcomes.map((each) => [each.id, each])),
+      ]),
+  );
+  test('are asked of the flush and of spinosad and oil, and of nothing that is asked of scale', () => {
+    expect([...asked.keys()]).toEqual(['spinosad-oil', 'leaf-mining']);
+  });
+  test('left alone all stay; every flush is sprayed oftener than monthly, and leaves less', () => {
+    const mining = asked.get('leaf-mining')!;
+    expect(mining.get('young-or-third')).toMatchObject({ times: 0, hours: 0, left: { median: 100 } });
+    expect(mining.get('every-flush')!.times).toBeGreaterThan(mining.get('monthly')!.times);
+    expect(mining.get('every-flush')!.left.mean).toBeLessThan(mining.get('monthly')!.left.mean);
+  });
+  test('one tank a month holds both, and takes more than either school of one at a time would monthly', () => {
+    const both = asked.get('spinosad-oil')!;
+    expect(both.get('tank-mix')!.left.mean).toBeLessThan(asked.get('leaf-mining')!.get('monthly')!.left.mean);
+    expect(both.get('alternate')!.times).toBeGreaterThan(both.get('tank-mix')!.times);
+  });
+});
+
+describe('a growth regulator before leaves', () => {
+  const TODAY = '2026-02-10';
+  const apple = plantOf('Apple', 'apple');
+  const leftOn = (targetId: string) => {
+    const regulator = productOf('pyriproxyfen');
+    const on = watchOn(apple, targetId);
+    const material = planned(TODAY, {
+      days: upTo(TODAY),
+      products: [regulator],
+      plants: [apple],
+      watches: [on],
+    });
+    return groundOf(material)
+      .schools(`product:${regulator.id}`)
+      .find(({ question }) => question === 'crawler-sprays')!
+      .outcomes.find(({ id }) => id === 'growth-regulator')!.left.median;
+  };
+  test('meets what winters young, and hardly what winters as eggs', () => {
+    expect(leftOn('san-jose-scale')).toBeLessThan(60);
+    expect(leftOn('oystershell-scale')).toBeGreaterThan(80);
+  });
+});
+
 describe('what a plan takes and puts at risk', () => {
   const TODAY = '2026-05-05';
   const oil = { ...productOf('mineral-oil'), pack: { amount: 1000, price: 20 } };

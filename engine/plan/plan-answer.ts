@@ -9,6 +9,7 @@ import {
   type PlanFigure,
   schoolsFor,
   seasonFigures,
+  wintersYoung,
 } from '#knowledge';
 import type { GardenDay } from '../garden-day.ts';
 import { type PlaceNormals, placeNormals } from '../place-normals.ts';
@@ -40,6 +41,8 @@ export interface PlanMaterial {
   readonly schools: SchoolsFollowed;
   /** Day of the frame on which leaves come; null where they never go. */
   readonly leafOutOn: number | null;
+  /** What winters is young: a growth regulator on bare wood meets it. */
+  readonly wintersYoung: boolean;
   /** Nobody kept one yet: it is the empty one. */
   readonly isNew: boolean;
   /** Days of the forecast with a good hour for oil on leaves; null without a forecast. */
@@ -86,6 +89,7 @@ export function planAnswer(
     plan,
     schools: schoolsFor(day.garden, picture.plant),
     leafOutOn: leafOutOn(day, picture, frame),
+    wintersYoung: wintersYoung(watch.targetId),
     isNew: book.seasonPlan === null,
     goodDays: goodDays(day, frame),
   };

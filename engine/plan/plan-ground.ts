@@ -130,6 +130,8 @@ export function planGround(material: PlanMaterial, count = DRAWS): PlanGround {
       const way = wayOf.get(wayId);
       if (!way) return null;
       const base = planned(beside);
+      const used = beside.filter((cut) => cut.wayId === wayId).length;
+      if (way.usesLeft !== null && used + count > way.usesLeft) return null;
       const { kind } = way.way;
       const days = allowedDays(material, way, beside, freeDays);
       const key = JSON.stringify([wayId, beside, freeDays]);

@@ -13,6 +13,7 @@ import {
   type Policy,
   type SeasonDraws,
   summariseLeft,
+  type TreatmentKind,
   whileCatching,
 } from '#core/season-model';
 import type { SchoolQuestionId } from '#knowledge';
@@ -97,7 +98,7 @@ interface Asked {
 const REGULATORS = new Set(['pyriproxyfen', 'buprofezin']);
 
 function crawlerSprays(
-  { ways, leafOutOn }: PlanMaterial,
+  { ways, leafOutOn, wintersYoung }: PlanMaterial,
   way: PlanWay,
   { today, from, to }: SeasonSpan,
 ): Asked {
@@ -112,12 +113,16 @@ function crawlerSprays(
       { policy: atPeak(kind), ways: [way] },
       { policy: atFall(kind), ways: [way] },
       ...(regulator && isAhead
-        ? [{ policy: beforeLeaves(regulator.way.kind, leafOutOn), ways: [regulator] }]
+        ? [{ policy: beforeLeaves(onBareWood(regulator, wintersYoung), leafOutOn), ways: [regulator] }]
         : []),
       { policy: monthly([kind], from, to), ways: [way] },
     ],
   };
 }
+
+/** A growth regulator before leaves come also meets what winters, where that is young. */
+const onBareWood = ({ way: { kind } }: PlanWay, wintersYoung: boolean): TreatmentKind =>
+  wintersYoung ? { ...kind, winterKill: kind.kill.settled } : kind;
 
 /** Days between the three sprays of a winter, or between monthly ones. */
 const WINTER_MONTH = 30;
@@ -200,7 +205,7 @@ function outcomeOf(
   const before = followed.before ?? [];
   const day = Math.max(0, material.frame.today);
   const base = [...done, ...before.map(({ way }): PlannedTreatment => ({ day, kind: way.kind }))];
-  const { left, sprays } = followPolicy(draws, followed.policy, { from, ...USUAL_TAPES }, seed, base);
+  const { left, sprays } = followPolicy(draws, withinLabel(followed), { from, ...USUAL_TAPES }, seed, base);
   const times = mean([...sprays]);
   const hoursOnce = followed.ways.length > 0 ? mean(followed.ways.map(({ once }) => once.hours)) : 0;
   return {
@@ -209,6 +214,19 @@ function outcomeOf(
     times: times + before.length,
     hours: times * hoursOnce + before.reduce((sum, { once }) => sum + once.hours, 0),
     cost: costOfAll(followed.ways, times),
+  };
+}
+
+/** No oftener than the labels allow in what is left of the year, and no sooner. */
+function withinLabel({ policy, ways }: Followed): Policy {
+  const most = Math.min(...ways.map(({ usesLeft }) => usesLeft ?? Infinity));
+  const apart = ways.length === 1 ? ways[0]!.intervalDays : 0;
+  return {
+    ...policy,
+    sprays: (scene) =>
+      scene.sprayedOn.length < most * Math.max(1, ways.length) &&
+      scene.day - (scene.sprayedOn.at(-1) ?? -Infinity) >= apart &&
+      policy.sprays(scene),
   };
 }
 

@@ -132,6 +132,20 @@ export const killsOn = (group: TargetGroup): readonly string[] =>
     ? Object.keys(ON_MINERS)
     : [...Object.keys(ON_SCALE), ...Object.keys(DRENCHES[group] ?? {})];
 
+/** What passes the winter young, so that a growth regulator on bare wood meets it. */
+const WINTERS_YOUNG: ReadonlySet<string> = new Set([
+  'san-jose-scale',
+  'european-fruit-lecanium',
+  'oak-lecanium',
+  'calico-scale',
+  'obscure-scale',
+  'magnolia-scale',
+  'tuliptree-scale',
+]);
+
+export const wintersYoung = (targetId: string | null): boolean =>
+  targetId !== null && WINTERS_YOUNG.has(targetId);
+
 /** What dormant oil (2 to 4 %) takes of the stage that winters: black caps and naked young most, eggs least. */
 const DORMANT_OIL: Readonly<Record<string, FigureRange>> = {
   'san-jose-scale': between(0.8, 0.95),

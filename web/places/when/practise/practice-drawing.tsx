@@ -65,7 +65,7 @@ export function PracticeDrawing({
             alone={lived.alone}
             stream={lived.mine}
             names={stageNamesOf(trouble)}
-            cuts={done}
+            cuts={sights.filter(({ kind }) => kind !== 'caught' && kind !== 'hung')}
           />
         )}
         <Rain practice={practice} scale={scale} />

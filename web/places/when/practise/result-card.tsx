@@ -62,7 +62,9 @@ export function ResultCard({
       <p className="soft">
         Yours took about {mine.hours.toFixed(0)} h in all, the calendar’s {calendar.hours.toFixed(0)} h.
       </p>
-      <p className="font-medium">{helpedWords(helped, date, isWet(practised))}</p>
+      <p className="font-medium">
+        {helpedWords(helped, date, { wet: isWet(practised), isFirst: mine.treatments.length === 0 })}
+      </p>
       <div className="flex flex-wrap gap-2">
         <button type="button" className="btn btn-primary" onClick={again}>
           The same plant again
@@ -88,13 +90,17 @@ export function ResultCard({
 }
 
 /** What would have helped most, in one sentence. */
-function helpedWords(helped: Helped, date: (day: number) => string, wet: boolean): string {
+function helpedWords(
+  helped: Helped,
+  date: (day: number) => string,
+  { wet, isFirst }: { readonly wet: boolean; readonly isFirst: boolean },
+): string {
   const fewer = `would have ${wet ? 'let through' : 'left'} ${Math.round(helped.fewer)} fewer`;
   switch (helped.what) {
     case 'other-days':
       return `Other days would have helped most: ${helped.treatments.map(({ day }) => date(day)).join(' and ')} ${fewer}.`;
     case 'one-more':
-      return `One more would have helped most: ${helped.treatments
+      return `${isFirst ? 'One treatment' : 'One more'} would have helped most: ${helped.treatments
         .map(({ day, wayId }) => `${wayInSentence(wayId)} on ${date(day)}`)
         .join(' and ')} ${fewer}.`;
     case 'other-way':
