@@ -308,6 +308,21 @@ describe('schools side by side', () => {
   });
 });
 
+describe('the stream that is drawn', () => {
+  const TODAY = '2026-05-05';
+  const oil = productOf('mineral-oil');
+  test('a cut takes on its own day, dry or wet, so that it follows the hand', () => {
+    const ground = groundOf(planned(TODAY, { days: upTo(TODAY), products: [oil] }));
+    const total = (day: (typeof ground.alone)[number]) => day.crawler + day.settled + day.second + day.grown;
+    const from = ground.hatching![0] + 12;
+    for (let day = from; day < from + 20; day++) {
+      const { stream } = ground.outcome([{ day, wayId: `product:${oil.id}` }]);
+      expect(total(stream[day]!)).toBeLessThan(0.95 * total(ground.alone[day]!));
+      expect(total(stream[day - 1]!)).toBeCloseTo(total(ground.alone[day - 1]!), 6);
+    }
+  });
+});
+
 describe('what the label allows', () => {
   const TODAY = '2026-05-05';
   const once = productOf('mineral-oil');

@@ -111,7 +111,7 @@ export function planGround(material: PlanMaterial, count = DRAWS): PlanGround {
     hatching,
     outcome: (cuts) => ({
       left: summariseLeft(leftInDraws(draws, planned(cuts))),
-      stream: stream(season, treatmentsIn(middle, 0, planned(cuts))),
+      stream: stream(season, treatmentsIn(middle, 0, planned(cuts).map(onItsDay))),
     }),
     chance({ day, wayId }) {
       const fits = wayOf.get(wayId)?.way.kind.fits;
@@ -158,6 +158,9 @@ export function planGround(material: PlanMaterial, count = DRAWS): PlanGround {
     looks: (cuts) => whatALookTells(asked, planned(cuts), looksFrom(frame.today, hatching)),
   };
 }
+
+/** In the drawing a cut takes on its own day, so that the stream follows the hand that drags it. */
+const onItsDay = (treatment: PlannedTreatment): PlannedTreatment => ({ ...treatment, done: true });
 
 /** Tapes are hung when they are of use, and not before today. */
 const looksFrom = (today: number, hatching: readonly [number, number] | null): LooksAsked => ({

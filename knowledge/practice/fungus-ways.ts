@@ -21,9 +21,12 @@ function cover(
     onsetDays: NONE,
     lastsDays: NONE,
     helpersKilled: NONE,
-    fits: { leastC: null, greatestC: null, dry: true },
+    // It has to dry, and must not freeze before it has.
+    fits: { leastC: LEAST_C, greatestC: null, dry: true },
   };
 }
+
+const LEAST_C = 4;
 
 /** Fixed copper clings to bark and shut scales for weeks; on leaves that grow it halves in seven to ten days. */
 export const COPPER_ON_BUDS = cover('copper', between(0.85, 0.97), between(14, 28));

@@ -135,8 +135,8 @@ function Beneath({
           <p className="soft text-sm">
             Week {weeksGone + 1} of {practised.weeks}, plant {asked.seed}. Blue is the rain that fell, black
             what was counted{practised.trouble.by === 'hatch' && ', bars what was caught'}. What is true of
-            the plant is shown at the end. Its figures are the plan’s own, rules of thumb (grade C); in a real
-            garden the label and local rules come first.
+            the plant is shown at the end. Its figures are rules of thumb (grade C); in a real garden the
+            label and local rules come first.
           </p>
         </>
       )}

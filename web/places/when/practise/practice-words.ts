@@ -138,7 +138,7 @@ export function sightWords(id: PracticeTroubleId, sight: PracticeSight): string 
     case 'treated':
       return sight.day === sight.meantFor
         ? `${wayName(sight.wayId)}: done.`
-        : `${wayName(sight.wayId)}: done, later than meant; the day before was not fit.`;
+        : `${wayName(sight.wayId)}: done, later than meant: no day before was fit.`;
     case 'not-treated':
       return `${wayName(sight.wayId)}: not done, no day of that week was fit.`;
   }

@@ -194,8 +194,8 @@ function DayChoice({ forecast, next, way, isClosed, isChosen, onChoose }: DayCho
         <span>
           {showWeekday(forecast.date)}{' '}
           <span className="soft">
-            {show.temperatureNumber(forecast.minC).toFixed(0)}–
-            {show.temperatureNumber(forecast.maxC).toFixed(0)} {show.temperatureUnit}
+            {Math.round(show.temperatureNumber(forecast.minC))} to{' '}
+            {Math.round(show.temperatureNumber(forecast.maxC))} {show.temperatureUnit}
             {(forecast.rainMm ?? 0) > 0 && `, rain ${show.rain(forecast.rainMm!)}`}
           </span>
         </span>
