@@ -12,4 +12,4 @@ export { hungSince, sourceClearedOn, WEEK_DAYS, type PracticeAct, type PracticeL
 export { BUD_STAGES, practiceSights, type BudStage, type PracticeSight } from './practice-sights.ts';
 export { practiceResult, type Helped, type PracticeOutcome, type PracticeResult } from './practice-result.ts';
 export { usualDayOfHeat } from './usual-day.ts';
-export { practisedLeft, seasonCleared, treatmentsDone } from './practised-season.ts';
+export { practisedLeft, practisedStream, treatmentsDone } from './practised-season.ts';

@@ -1,10 +1,10 @@
 import { randomLcg } from 'd3-random';
 import { TAPE_OVERDISPERSION, tapeCount } from '#core/emergence';
-import { hatchedBetween, LIFE_STAGES, type LifeStage, mixed, stream } from '#core/season-model';
+import { hatchedBetween, LIFE_STAGES, type LifeStage, mixed } from '#core/season-model';
 import type { HiddenTruth } from './hidden-truth.ts';
 import type { HatchTrouble, PracticeCase } from './practice-case.ts';
 import { type PracticeAct, type PracticeLog, sourceClearedOn } from './practice-log.ts';
-import { seasonCleared, treatmentsDone } from './practised-season.ts';
+import { practisedStream, sourceStopped, treatmentsDone } from './practised-season.ts';
 
 /** How far buds are: shut, close to opening, open, green, in leaf. */
 export const BUD_STAGES = ['shut', 'loosening', 'swelling', 'green', 'leaves'] as const;
@@ -77,6 +77,12 @@ function doneBy(practised: PracticeCase, truth: HiddenTruth, { acts }: PracticeL
   return treatmentsDone(practised, truth, treatments).filter((each) => each.day >= 0 && each.day <= day);
 }
 
+/** The day the source was cut back, as far as that had happened by a day. */
+function clearedBy(log: PracticeLog, day: number): number | null {
+  const on = sourceClearedOn(log);
+  return on !== null && on <= day ? on : null;
+}
+
 function treated(
   practised: PracticeCase,
   truth: HiddenTruth,
@@ -90,8 +96,7 @@ function treated(
 }
 
 function lookedAt(practised: PracticeCase, truth: HiddenTruth, log: PracticeLog, day: number): PracticeSight {
-  const season = seasonCleared(truth, sourceClearedOn(log));
-  const there = stream(season, doneBy(practised, truth, log, day))[day]!;
+  const there = practisedStream(truth, doneBy(practised, truth, log, day), clearedBy(log, day))[day]!;
   const chance = randomLcg(mixed(truth.seed ^ mixed(day * 2 + 1)));
   if (truth.openOn !== null) {
     const share = (MOST_SPOTTED * there.grown) / 100;
@@ -136,8 +141,12 @@ function caughtBetween(
   to: number,
 ): PracticeSight {
   const { hung } = practised.trouble as HatchTrouble;
-  const season = seasonCleared(truth, sourceClearedOn(log));
-  const out = hatchedBetween(season, doneBy(practised, truth, log, to), from, to);
+  const done = doneBy(practised, truth, log, to);
+  // What came over before the source was cut back has come.
+  const cleared = Math.max(from, clearedBy(log, to) ?? to);
+  const out =
+    hatchedBetween(truth.season, done, from, cleared) +
+    hatchedBetween(sourceStopped(truth), done, cleared, to);
   const chance = randomLcg(mixed(truth.seed ^ mixed(to * 2)));
   const each = Array.from({ length: hung.count }, () =>
     tapeCount(hung.perOne * out, TAPE_OVERDISPERSION, chance),

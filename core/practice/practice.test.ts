@@ -7,7 +7,7 @@ import { madeUpSpring } from './made-up-infections.ts';
 import type { PracticeCase, WetTrouble } from './practice-case.ts';
 import { practiceResult } from './practice-result.ts';
 import { practiceSights, type PracticeSight } from './practice-sights.ts';
-import { practisedLeft, treatmentsDone } from './practised-season.ts';
+import { practisedLeft, practisedStream, treatmentsDone } from './practised-season.ts';
 import { usualDayOfHeat } from './usual-day.ts';
 
 const MEANS = [-3, -1, 3, 9, 14, 19, 22, 21, 16, 10, 4, -1];
@@ -208,6 +208,40 @@ describe('what came of it', () => {
     const truth = hiddenTruth(practised, 110);
     const acts = [130, 150, 170].map((day) => ({ does: 'treat' as const, day, wayId: 'prune' }));
     expect(practiceResult(practised, truth, { today: 300, acts }).best.treatments).toHaveLength(1);
+  });
+
+  test('cutting a source back later changes nothing that was caught or counted before', () => {
+    const base = hedge();
+    if (base.trouble.by !== 'hatch') throw new Error('hatches');
+    const figures = { ...HEDGE_FIGURES, source: { low: 0.4, middle: 0.6, high: 0.9 } };
+    const practised = hedge({ trouble: { ...base.trouble, figures } });
+    const truth = hiddenTruth(practised, 111);
+    const [from] = hatchDays(truth.season.generations[0]!);
+    const before = [
+      { does: 'hang' as const, day: 120 },
+      { does: 'read' as const, day: from + 7 },
+      { does: 'look' as const, day: from + 7 },
+    ];
+    const seen = practiceSights(practised, truth, { today: 300, acts: before });
+    const cleared = practiceSights(practised, truth, {
+      today: 300,
+      acts: [...before, { does: 'clear-source', day: from + 8 }],
+    });
+    expect(cleared.slice(0, seen.length)).toEqual(seen);
+  });
+
+  test('cleared before the hatch the stream ends where the result does', () => {
+    const base = hedge();
+    if (base.trouble.by !== 'hatch') throw new Error('hatches');
+    const figures = { ...HEDGE_FIGURES, source: { low: 0.4, middle: 0.6, high: 0.9 } };
+    const practised = hedge({ trouble: { ...base.trouble, figures } });
+    const truth = hiddenTruth(practised, 111);
+    const treatments = [{ day: 170, wayId: 'oil' }];
+    const end = practisedStream(truth, treatmentsDone(practised, truth, treatments), 120).at(-1)!;
+    expect(end.crawler + end.settled + end.second + end.grown).toBeCloseTo(
+      practisedLeft(practised, truth, { treatments, clearedOn: 120 }),
+      6,
+    );
   });
 
   test('a source cut back before the hatch helps most of what comes over, after it nothing', () => {

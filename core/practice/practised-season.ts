@@ -4,6 +4,8 @@ import {
   leftOf,
   type PlannedTreatment,
   type PossibleSeason,
+  stream,
+  type StreamDay,
   treatmentsIn,
 } from '#core/season-model';
 import type { HiddenTruth } from './hidden-truth.ts';
@@ -40,6 +42,34 @@ export function seasonCleared({ season }: HiddenTruth, clearedOn: number | null)
   const later = first.share.reduce((sum, share, i) => sum + (first.hatchedOn[i]! > clearedOn ? share : 0), 0);
   return { ...season, source: season.source * (1 - CLEARING_TAKES * later) };
 }
+
+/**
+ * How many live from day to day under what was done, of 100 at the end with nothing done and the source standing.
+ * Treatments by the days they were really done.
+ */
+export function practisedStream(
+  truth: HiddenTruth,
+  treatments: readonly DoneTreatment[],
+  clearedOn: number | null,
+): StreamDay[] {
+  const cleared = seasonCleared(truth, clearedOn);
+  const scale = endAlone(cleared) / endAlone(truth.season);
+  const days = stream(cleared, treatments);
+  if (scale === 1) return days;
+  return days.map(({ day, ...widths }) => ({
+    day,
+    crawler: widths.crawler * scale,
+    settled: widths.settled * scale,
+    second: widths.second * scale,
+    grown: widths.grown * scale,
+  }));
+}
+
+/** The hidden season as it is once no more than a tenth comes over. */
+export const sourceStopped = ({ season }: HiddenTruth): PossibleSeason => ({
+  ...season,
+  source: season.source * (1 - CLEARING_TAKES),
+});
 
 /** Left at the end, of 100 with nothing done and the source standing. */
 export function practisedLeft(practised: PracticeCase, truth: HiddenTruth, done: Done): number {

@@ -109,6 +109,8 @@ function runningFrom() {
 /** A treatment of which it has been seen how much it wets, or how many it kills. */
 function seen(treatment: PlannedTreatment, look: Look, looks: LooksAsked, score: number): PlannedTreatment {
   const { kind } = treatment;
+  // Spots are tagged for what is sprayed on.
+  if (kind.acts !== 'contact') return treatment;
   if (look === 'tagged-spots')
     return { ...treatment, kind: { ...kind, coverage: seenShare(kind.coverage, looks.spots, score) } };
   const kill = Object.fromEntries(

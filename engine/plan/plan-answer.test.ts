@@ -291,12 +291,11 @@ describe('schools side by side', () => {
     expect(hand.times).toBeGreaterThan(spray.times);
     expect(hand.hours).toBeGreaterThan(spray.hours);
   });
-  test('in winter the dormant schools: three oils take more than one, none nothing; in May there are none', () => {
+  test('in winter the dormant schools: three oils take more than one, by trouble is one; in May there are none', () => {
     expect(asked().has('dormant')).toBe(false);
     const winter = asked({}, '2026-01-20').get('dormant')!;
-    expect([...winter.keys()]).toEqual(['delayed-oil', 'three-sprays', 'monthly-oil', 'by-spurs']);
-    expect(winter.get('by-spurs')!.left.median).toBe(100);
-    expect(winter.get('by-spurs')!.hours).toBe(0);
+    expect([...winter.keys()]).toEqual(['by-trouble', 'three-sprays', 'monthly-oil', 'delayed-oil']);
+    expect(winter.get('by-trouble')!.left).toEqual(winter.get('delayed-oil')!.left);
     expect(winter.get('delayed-oil')!.times).toBeGreaterThan(0.5);
     expect(winter.get('delayed-oil')!.left.mean).toBeLessThan(80);
     expect(winter.get('three-sprays')!.left.mean).toBeLessThan(winter.get('delayed-oil')!.left.mean);
@@ -344,20 +343,25 @@ describe('what the label allows', () => {
 
 describe('the schools of leaf miners', () => {
   const lemon = plantOf('Lemon', 'lemon');
-  const products = [productOf('spinosad'), productOf('mineral-oil')];
-  const material = planned('2026-05-05', {
-    products,
-    plants: [lemon],
-    watches: [watchOn(lemon, 'citrus-leaf-miner')],
-  });
-  const asked = new Map(
-    groundOf(material)
-      .schools(`product:${products[0]!.id}`)
-      .map(({ question, outcomes }) => [
-        question as string,
-        new Map(outcomes.map((each) => [each.id, each])),
-      ]),
-  );
+  const priced = (materialId: string, price: number) =>
+    productOf(materialId, { groups: ['leaf-miner'] }, { pack: { amount: 1000, price } });
+  const products = [priced('spinosad', 90), priced('mineral-oil', 20)];
+  const schoolsOf = (plant: typeof lemon, shelf: typeof products = products) =>
+    new Map(
+      groundOf(
+        planned('2026-05-05', {
+          products: shelf,
+          plants: [plant],
+          watches: [watchOn(plant, 'citrus-leaf-miner')],
+        }),
+      )
+        .schools(`product:${shelf[0]!.id}`)
+        .map(({ question, outcomes }) => [
+          question as string,
+          new Map(outcomes.map((each) => [each.id, each])),
+        ]),
+    );
+  const asked = schoolsOf(lemon);
   test('are asked of the flush and of spinosad and oil, and of nothing that is asked of scale', () => {
     expect([...asked.keys()]).toEqual(['spinosad-oil', 'leaf-mining']);
   });
@@ -366,6 +370,20 @@ describe('the schools of leaf miners', () => {
     expect(mining.get('young-or-third')).toMatchObject({ times: 0, hours: 0, left: { median: 100 } });
     expect(mining.get('every-flush')!.times).toBeGreaterThan(mining.get('monthly')!.times);
     expect(mining.get('every-flush')!.left.mean).toBeLessThan(mining.get('monthly')!.left.mean);
+  });
+  test('on a young tree those who leave mines otherwise treat every flush', () => {
+    const young = schoolsOf({ ...lemon, age: 'young' }).get('leaf-mining')!;
+    expect(young.get('young-or-third')!.left).toEqual(young.get('every-flush')!.left);
+    expect(young.get('young-or-third')!.times).toBeGreaterThan(1);
+  });
+  test('a label that does not name them is not sprayed under by any school', () => {
+    const scale = [productOf('spinosad'), productOf('mineral-oil')];
+    for (const { times } of schoolsOf(lemon, scale).get('leaf-mining')!.values()) expect(times).toBe(0);
+  });
+  test('one tank costs both at once, by turns the mean of them', () => {
+    const both = asked.get('spinosad-oil')!;
+    const each = ({ cost, times }: { cost: number | null; times: number }) => cost! / times;
+    expect(each(both.get('tank-mix')!)).toBeCloseTo(2 * each(both.get('alternate')!), 6);
   });
   test('one tank a month holds both, and takes more than either school of one at a time would monthly', () => {
     const both = asked.get('spinosad-oil')!;

@@ -1,4 +1,5 @@
 import { addDays, type CivilDate } from '#core/calendar';
+import type { TargetGroup } from '#core/identify';
 import type { SeasonPlan } from '#core/records';
 import { type FigureRange, rangeAfterCounts, type SeasonFigures } from '#core/season-model';
 import type { WeatherDay } from '#core/weather';
@@ -37,6 +38,9 @@ export interface PlanMaterial {
   /** What was done already in the frame. */
   readonly done: readonly DoneCut[];
   readonly plan: SeasonPlan;
+  readonly group: TargetGroup;
+  /** Those who leave leaf miners otherwise would treat: the tree is young, or over a third is mined. */
+  readonly minesMatter: boolean;
   /** The schools the garden or plant follows. */
   readonly schools: SchoolsFollowed;
   /** Day of the frame on which leaves come; null where they never go. */
@@ -88,12 +92,16 @@ export function planAnswer(
     done: doneCuts(day, picture, frame, plan.figures),
     plan,
     schools: schoolsFor(day.garden, picture.plant),
+    group: watch.group,
+    minesMatter: picture.plant.age === 'young' || (picture.miner.minedShare ?? 0) > MINED_A_THIRD,
     leafOutOn: leafOutOn(day, picture, frame),
     wintersYoung: wintersYoung(watch.targetId),
     isNew: book.seasonPlan === null,
     goodDays: goodDays(day, frame),
   };
 }
+
+const MINED_A_THIRD = 1 / 3;
 
 /** A school by question, as chosen for the plant or its garden. */
 type SchoolsFollowed = ReturnType<typeof schoolsFor>;

@@ -52,6 +52,8 @@ export const USUAL_TAPES = { tapes: 3, perTape: 60 } as const;
 interface Followed {
   readonly policy: Policy;
   readonly ways: readonly PlanWay[];
+  /** All ways each time, not by turns. */
+  readonly inOneTank?: true;
   readonly before?: readonly PlanWay[];
 }
 
@@ -66,14 +68,14 @@ export function planSchools(ground: SchoolsGround, wayId: string): SchoolsSideBy
     from: Math.max(today, hatching[0] - HUNG_BEFORE_DAYS),
     to: hatching[1] + HUNG_BEFORE_DAYS,
   };
-  const isMiner = material.ways.some(({ means }) => means.by === 'spray' && means.materialId === 'spinosad');
-  const asked = isMiner
-    ? [minersAlike(material, season), miningAtAll(way, season)]
-    : [
-        crawlerSprays(material, way, season),
-        dormantSprays(material, season),
-        firstStrike(material, way, season),
-      ];
+  const asked =
+    material.group === 'leaf-miner'
+      ? [minersAlike(material, season), miningAtAll(material, way, season)]
+      : [
+          crawlerSprays(material, way, season),
+          dormantSprays(material, season),
+          firstStrike(material, way, season),
+        ];
   return asked
     .filter(({ followed }) => followed.length > 1)
     .map(({ question, from, followed }) => ({
@@ -140,10 +142,11 @@ function dormantSprays({ ways }: PlanMaterial, { today }: SeasonSpan): Asked {
     question: 'dormant',
     from: Math.max(0, first - WEEK),
     followed: [
-      { policy: onDays('delayed-oil', kind, [last]), ways: [oil] },
+      // Against scale alone, by trouble is one oil at delayed dormant as well.
+      { policy: onDays('by-trouble', kind, [last]), ways: [oil] },
       { policy: onDays('three-sprays', kind, [first, (first + last) / 2, last]), ways: [oil] },
       { policy: onDays('monthly-oil', kind, monthlyDays), ways: [oil] },
-      { policy: { ...leaveIt(), id: 'by-spurs' }, ways: [] },
+      { policy: onDays('delayed-oil', kind, [last]), ways: [oil] },
     ],
   };
 }
@@ -179,19 +182,22 @@ function minersAlike(material: PlanMaterial, { from, to }: SeasonSpan): Asked {
         ? []
         : [
             { policy: alternating(kinds, from, to), ways: both },
-            { policy: { ...monthly(kinds, from, to), id: 'tank-mix' }, ways: [spinosad!] },
+            { policy: { ...monthly(kinds, from, to), id: 'tank-mix' }, ways: both, inOneTank: true },
           ],
   };
 }
 
-function miningAtAll(way: PlanWay, { from, to }: SeasonSpan): Asked {
+function miningAtAll({ minesMatter }: PlanMaterial, way: PlanWay, { from, to }: SeasonSpan): Asked {
   const { kind } = way.way;
+  const everyFlush = { policy: { ...alternating([kind], from, to), id: 'every-flush' }, ways: [way] };
   return {
     question: 'leaf-mining',
     from,
     followed: [
-      { policy: { ...leaveIt(), id: 'young-or-third' }, ways: [] },
-      { policy: { ...alternating([kind], from, to), id: 'every-flush' }, ways: [way] },
+      minesMatter
+        ? { ...everyFlush, policy: { ...everyFlush.policy, id: 'young-or-third' } }
+        : { policy: { ...leaveIt(), id: 'young-or-third' }, ways: [] },
+      everyFlush,
       { policy: monthly([kind], from, to), ways: [way] },
     ],
   };
@@ -213,26 +219,34 @@ function outcomeOf(
     left: summariseLeft(left),
     times: times + before.length,
     hours: times * hoursOnce + before.reduce((sum, { once }) => sum + once.hours, 0),
-    cost: costOfAll(followed.ways, times),
+    cost: costOfAll(followed, times),
   };
 }
 
-/** No oftener than the labels allow in what is left of the year, and no sooner. */
-function withinLabel({ policy, ways }: Followed): Policy {
-  const most = Math.min(...ways.map(({ usesLeft }) => usesLeft ?? Infinity));
-  const apart = ways.length === 1 ? ways[0]!.intervalDays : 0;
+/** No oftener than the labels allow in what is left of the year, no sooner, and on no day a way is kept off. */
+function withinLabel({ policy, ways, inOneTank }: Followed): Policy {
+  const turns = inOneTank ? 1 : Math.max(1, ways.length);
   return {
     ...policy,
-    sprays: (scene) =>
-      scene.sprayedOn.length < most * Math.max(1, ways.length) &&
-      scene.day - (scene.sprayedOn.at(-1) ?? -Infinity) >= apart &&
-      policy.sprays(scene),
+    sprays(scene) {
+      const time = scene.sprayedOn.length;
+      const used = inOneTank ? ways : ways.filter((_, i) => i === time % turns);
+      const last = scene.sprayedOn[time - turns] ?? -Infinity;
+      const isAllowed = used.every(
+        ({ usesLeft, intervalDays, fences }) =>
+          Math.floor(time / turns) < (usesLeft ?? Infinity) &&
+          scene.day - last >= intervalDays &&
+          !fences.some(({ from, to }) => scene.day >= from && scene.day <= to),
+      );
+      return isAllowed && policy.sprays(scene);
+    },
   };
 }
 
 /** Null where nothing is sprayed, or a price is not known. */
-function costOfAll(ways: readonly PlanWay[], times: number): number | null {
+function costOfAll({ ways, inOneTank }: Followed, times: number): number | null {
   const costs = ways.map(({ once }) => once.cost);
   if (costs.length === 0 || costs.some((cost) => cost === null)) return null;
-  return (times * costs.reduce<number>((sum, cost) => sum + cost!, 0)) / costs.length;
+  const once = costs.reduce<number>((sum, cost) => sum + cost!, 0);
+  return times * (inOneTank ? once : once / costs.length);
 }

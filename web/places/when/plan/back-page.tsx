@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { addDays, seasonName } from '#core/calendar';
 import type { PlanBack, PlanCut, WatchPicture } from '#engine';
@@ -13,8 +13,9 @@ import { WhenNav } from '../when-nav.tsx';
 import { LeftBars } from './left-bars.tsx';
 import { countWord, hatchWords, leftWords } from './plan-words.ts';
 import { StreamDrawing } from './stream-drawing.tsx';
+import { type Asked, useAsked } from './use-asked.ts';
 import type { Best } from './use-search.ts';
-import { startSeason, useSeason } from './use-season.ts';
+import { useSeason } from './use-season.ts';
 
 /** Last season's treatments as they were, on that season's weather and tapes, beside the days that were best. */
 export function BackPage() {
@@ -54,7 +55,8 @@ const NO_CUTS: readonly PlanCut[] = [];
 function LookedBack({ back, picture }: { back: PlanBack; picture: WatchPicture }) {
   const { material, way, times, counts } = back;
   const season = useSeason(material, NO_CUTS);
-  const best = useBestThen(back);
+  const bestThen = useBestThen(back);
+  const best = bestThen.answer;
   const left = season.answered?.left ?? null;
   const year = seasonName(material.frame.season);
   const title = left
@@ -107,6 +109,7 @@ function LookedBack({ back, picture }: { back: PlanBack; picture: WatchPicture }
               ]}
             />
           )}
+          {bestThen.failed && <p role="alert">{bestThen.failed}</p>}
           {way && best && (
             <p>
               {countWord(times)} with {inSentence(way.name)} would have left least on{' '}
@@ -148,26 +151,15 @@ function LookedBack({ back, picture }: { back: PlanBack; picture: WatchPicture }
 }
 
 /** The best days for as many of the way that was used most, on the same season. */
-function useBestThen({ material, way, times }: PlanBack): Best | null {
-  const [best, setBest] = useState<Best | null>(null);
-  useEffect(() => {
-    if (!way) return;
-    const { remote, failed, end } = startSeason();
-    const without = { ...material, done: material.done.filter(({ wayId }) => wayId !== way.id) };
-    Promise.race([
-      remote
-        .lay(without)
-        .then(() => remote.best({ wayId: way.id, count: times, beside: [], freeDays: [] }, NOT_HEARD)),
-      failed,
-    ]).then(
-      (answer) => {
-        setBest(answer);
-        end();
-      },
-      // Without it the page still tells what was.
-      () => undefined,
-    );
-    return end;
-  }, [material, way, times]);
-  return best;
+function useBestThen({ material, way, times }: PlanBack): Asked<Best | null> {
+  const without = useMemo(
+    () => ({ ...material, done: material.done.filter(({ wayId }) => wayId !== way?.id) }),
+    [material, way],
+  );
+  return useAsked(
+    without,
+    way !== null,
+    (remote) => remote.best({ wayId: way!.id, count: times, beside: [], freeDays: [] }, NOT_HEARD),
+    `${way?.id} ${times}`,
+  );
 }

@@ -1,6 +1,6 @@
 import type { Look, LookWorth } from '#core/season-model';
 import { showShare } from '../../../show/units.ts';
-import { DOUBT_WORDS, LOOK_WORDS } from './plan-words.ts';
+import { DOUBT_WORDS, LOOK_WORDS, MINER_LOOK_WORDS } from './plan-words.ts';
 import type { Asked } from './use-asked.ts';
 import type { Behind } from './use-behind.ts';
 
@@ -9,7 +9,13 @@ const SHOWN = 3;
 const LEAST_WORTH = 0.05;
 
 /** What widens the range of what is left most, and which look would narrow it by how much. */
-export function DecidesCard({ behind: { answer, failed } }: { behind: Asked<Behind> }) {
+export function DecidesCard({
+  behind: { answer, failed },
+  isMiner,
+}: {
+  behind: Asked<Behind>;
+  isMiner: boolean;
+}) {
   const deciders = answer?.deciders ?? null;
   const [first] = deciders ?? [];
   return (
@@ -29,7 +35,11 @@ export function DecidesCard({ behind: { answer, failed } }: { behind: Asked<Behi
             ))}
           </ol>
           <p className="soft text-sm">So much narrower would the range be, were it certain.</p>
-          <LooksWorth looks={answer!.looks} otherwise={DOUBT_WORDS[first.figure].look} />
+          <LooksWorth
+            looks={answer!.looks}
+            words={isMiner ? MINER_LOOK_WORDS : LOOK_WORDS}
+            otherwise={DOUBT_WORDS[first.figure].look}
+          />
         </>
       )}
     </section>
@@ -39,7 +49,15 @@ export function DecidesCard({ behind: { answer, failed } }: { behind: Asked<Behi
 /** The cheapest first of those that tell something; where none does, what there is to do about the doubt itself. */
 const CHEAPEST: readonly Look[] = ['tagged-spots', 'covers-turned', 'tapes'];
 
-function LooksWorth({ looks, otherwise }: { looks: readonly LookWorth[]; otherwise: string }) {
+function LooksWorth({
+  looks,
+  words,
+  otherwise,
+}: {
+  looks: readonly LookWorth[];
+  words: Readonly<Record<Look, string>>;
+  otherwise: string;
+}) {
   const worth = CHEAPEST.flatMap((look) => looks.filter((each) => each.look === look)).filter(
     ({ narrower }) => narrower >= LEAST_WORTH,
   );
@@ -48,7 +66,7 @@ function LooksWorth({ looks, otherwise }: { looks: readonly LookWorth[]; otherwi
     <ul className="flex flex-col gap-1">
       {worth.map(({ look, narrower }) => (
         <li key={look}>
-          {LOOK_WORDS[look]} would narrow it by <b className="font-semibold">about {showShare(narrower)}</b>.
+          {words[look]} would narrow it by <b className="font-semibold">about {showShare(narrower)}</b>.
         </li>
       ))}
     </ul>

@@ -170,7 +170,7 @@ export function PlanBoard({ material, picture }: { material: PlanMaterial; pictu
           />
         )}
         {sprayWay && <SchoolsCard material={ground} wayId={sprayWay.id} wayName={sprayWay.name} />}
-        <DecidesCard behind={behindAsked} />
+        <DecidesCard behind={behindAsked} isMiner={isMiner} />
         <FreeDays
           freeDays={plan.freeDays}
           onKeep={(freeDays) => void keepPlan({ freeDays }, 'Your free days are kept.')}

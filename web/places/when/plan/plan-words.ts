@@ -92,6 +92,12 @@ export const LOOK_WORDS: Readonly<Record<Look, string>> = {
   'covers-turned': 'Thirty covers turned over, two to four weeks after it,',
 };
 
+export const MINER_LOOK_WORDS: Readonly<Record<Look, string>> = {
+  tapes: 'Three moth traps emptied weekly, until few fly,',
+  'tagged-spots': 'Ten spots tagged and looked at right after the spray',
+  'covers-turned': 'Thirty mines held to the light two weeks after it',
+};
+
 /** What is doubted, and the cheapest look that would settle more of it. */
 export const DOUBT_WORDS: Readonly<Record<Doubted, { readonly name: string; readonly look: string }>> = {
   weather: {

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { addDays } from '#core/calendar';
 import {
   type PracticeSight,
-  seasonCleared,
+  practisedStream,
   sourceClearedOn,
   treatmentsDone,
   WEEK_DAYS,
@@ -105,7 +105,7 @@ function useLived({ practised, truth, log, result }: Practice) {
     const done = treatmentsDone(practised, truth, treatments).filter(({ day }) => day >= 0);
     return {
       alone: stream(truth.season, []),
-      mine: stream(seasonCleared(truth, sourceClearedOn(log)), done),
+      mine: practisedStream(truth, done, sourceClearedOn(log)),
     };
   }, [isOver, practised, truth, log]);
 }

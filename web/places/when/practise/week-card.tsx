@@ -71,9 +71,11 @@ export function WeekCard({ practice, trouble }: { practice: Practice; trouble: P
 /** Forecast error of a day's mean ten days ahead, standard deviation. */
 const FORECAST_ERROR_C = 3;
 
+type PlannedAct = Extract<PracticeAct, { does: 'treat' }>;
+
 /** A way and a day of the week, with what the forecast says of each day. */
 function Treat({ practice }: { practice: Practice }) {
-  const { log, practised, truth, act, takeBack } = practice;
+  const { log, practised, truth, sights, act, takeBack } = practice;
   const { today } = log;
   const [wayId, setWayId] = useState(practised.ways[0]!.kind.id);
   const [day, setDay] = useState<number | null>(null);
@@ -88,8 +90,11 @@ function Treat({ practice }: { practice: Practice }) {
     [truth, today],
   );
   const planned = log.acts.filter(
-    (each): each is Extract<PracticeAct, { does: 'treat' }> =>
-      each.does === 'treat' && each.day >= today && each.day < today + WEEK_DAYS,
+    (each): each is PlannedAct =>
+      each.does === 'treat' &&
+      !sights.some(
+        (sight) => 'meantFor' in sight && sight.meantFor === each.day && sight.wayId === each.wayId,
+      ),
   );
   const closed = closedDays(way, log.acts, today);
   const chosen = day !== null && !closed.has(day) ? day : null;
@@ -135,11 +140,14 @@ function Treat({ practice }: { practice: Practice }) {
       {planned.map((each) => (
         <p key={`${each.wayId} ${each.day}`} className="flex flex-wrap gap-x-2 items-baseline" role="status">
           <span>
-            Planned: {wayInSentence(each.wayId)}, {showDate(addDays(practised.start, each.day))}
+            {each.day < today ? 'Waits for a fit day' : 'Planned'}: {wayInSentence(each.wayId)},{' '}
+            {showDate(addDays(practised.start, each.day))}
           </span>
-          <button type="button" className="link-husk" onClick={() => takeBack(each)}>
-            Take it back
-          </button>
+          {each.day >= today && (
+            <button type="button" className="link-husk" onClick={() => takeBack(each)}>
+              Take it back
+            </button>
+          )}
         </p>
       ))}
     </fieldset>
