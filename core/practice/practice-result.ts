@@ -11,6 +11,11 @@ export interface PracticeOutcome {
   readonly hours: number;
 }
 
+/** With the day the source was cut back; null where it was not, or there is none. */
+export interface ClearedOutcome extends PracticeOutcome {
+  readonly clearedOn: number | null;
+}
+
 /** What would have helped most. `fewer` is how many fewer of 100 would be left. */
 export type Helped =
   | {
@@ -24,11 +29,11 @@ export type Helped =
   | { readonly what: 'little'; readonly fewer: number };
 
 export interface PracticeResult {
-  readonly mine: PracticeOutcome;
+  readonly mine: ClearedOutcome;
   readonly alone: number;
   readonly calendar: PracticeOutcome;
   /** The least that as many treatments could have left, for one who knew all; with one where none was done. */
-  readonly best: PracticeOutcome & { readonly clearedOn: number | null };
+  readonly best: ClearedOutcome;
   readonly helped: Helped;
 }
 
@@ -53,7 +58,12 @@ export function practiceResult(
   const others = looks * LOOK_HOURS + (done.clearedOn === null ? 0 : CLEARING_HOURS);
   const best = bestOf(practised, truth, Math.max(1, mine.length));
   return {
-    mine: { left, treatments: mine, hours: hoursOf(practised, mine) + others },
+    mine: {
+      left,
+      treatments: mine,
+      hours: hoursOf(practised, mine) + others,
+      clearedOn: done.clearedOn,
+    },
     alone: practisedLeft(practised, truth, NOTHING_DONE),
     calendar: {
       left: practisedLeft(practised, truth, { ...NOTHING_DONE, treatments: practised.calendar }),

@@ -256,6 +256,11 @@ describe('what came of it', () => {
     expect(left(120)).toBeCloseTo((100 * (1 + 0.1 * source)) / (1 + source), 4);
     expect(left(300)).toBeCloseTo(100, 9);
     expect(practiceResult(practised, truth, { today: 300, acts: [] }).best.clearedOn).toBe(120);
+    const cleared = practiceResult(practised, truth, {
+      today: 300,
+      acts: [{ does: 'clear-source', day: 127 }],
+    });
+    expect(cleared.mine).toMatchObject({ clearedOn: 127, treatments: [] });
   });
 });
 

@@ -17,6 +17,8 @@ const isWet = ({ trouble }: PracticeCase) => trouble.by === 'wet-spells';
 export function resultTitle(practised: PracticeCase, { mine, best }: PracticeResult): string {
   const [yours, least] = [Math.round(mine.left), Math.round(best.left)];
   const wet = isWet(practised);
+  if (mine.treatments.length === 0 && mine.clearedOn !== null)
+    return `Next door alone left ${yours} of 100; one treatment besides could have left ${least}`;
   if (mine.treatments.length === 0)
     return wet
       ? `Nothing was done: ${yours} of 100 got through; one treatment could have let through ${least}`
