@@ -12,7 +12,7 @@ test.each([
 test('outside the table nothing is said', () => {
   expect(daysToSpots('apple-scab', 8)).toBeNull();
   expect(daysToSpots('apple-scab', 25)).toBeNull();
-  expect(daysToSpots('fig-rust', 20)).toBeNull();
+  expect(daysToSpots('tar-spot', 20)).toBeNull();
 });
 
 test('others have one span', () => {

@@ -1,7 +1,34 @@
+export { dewPointC, humidityPercent } from './air-moisture.ts';
+export { type Cover, coverAt, type CoverScene } from './cover-at.ts';
 export { coverLeft, type SinceSprayed } from './cover-left.ts';
 export { type DaySpan, daysToSpots } from './days-to-spots.ts';
 export { genericWetHours, type GenericFungus } from './generic-wet-hours.ts';
 export { grapeMildewIndex } from './grape-mildew-index.ts';
+export {
+  INDEX_HIGH,
+  INDEX_MODERATE,
+  type InfectionEvent,
+  infectionEvents,
+  neededBy,
+} from './infection-events.ts';
+export type { InfectionRule, WetRule } from './infection-rule.ts';
+export { infectionChance, infectionWord, type InfectionWord } from './infection-word.ts';
+export { type LeafDay, type LeafHours, leafHours, type WetnessBasis } from './leaf-hours.ts';
+export { type LearnedWetness, learnWetness } from './learn-wetness.ts';
+export { type LeafCount, type LeafGrowth, leavesOpen } from './leaves-open.ts';
 export { scabSporesRipe } from './scab-spores.ts';
-export { wetHoursNeeded } from './wet-hours-needed.ts';
-export { type LeafHour, type WetSpell, wetSpells } from './wet-spells.ts';
+export { severeFrom, severityOf, tellsSeverity, wetHoursNeeded } from './wet-hours-needed.ts';
+export { SEVERITIES, type Severity } from './wet-hours-tables.ts';
+export { sliceHours } from './slice-hours.ts';
+export { scabSeason, SPORES_OVER, type RipeningDay } from './spore-season.ts';
+export { spotsBetween } from './spots-between.ts';
+export { type WetSpell, wetSpells } from './wet-spells.ts';
+export {
+  byCase,
+  type ByCase,
+  toldHours,
+  USUAL_CASES,
+  WETNESS_CASES,
+  type WetLook,
+  type WetnessCase,
+} from './wetness-case.ts';

@@ -1,5 +1,15 @@
 import type { CivilDate } from '#core/calendar';
 
+/** What a logger told by the hour beside temperature: 24 entries each, null for an hour nobody told. */
+export interface DayHours {
+  readonly rainMm?: readonly (number | null)[];
+  /** Relative humidity, per cent. */
+  readonly humidityPercent?: readonly (number | null)[];
+  /** Share of the hour in which leaves were wet, 0–1. */
+  readonly wetShare?: readonly (number | null)[];
+  readonly windMs?: readonly (number | null)[];
+}
+
 /** One day at one place as measured. Rain in mm, wind as the day's mean in m/s; null where unknown. */
 export interface WeatherDay {
   readonly date: CivilDate;
@@ -9,6 +19,7 @@ export interface WeatherDay {
   readonly windMs: number | null;
   /** Temperature in each of its 24 hours, °C, where a logger told them. */
   readonly hoursC?: readonly number[];
+  readonly hourly?: DayHours;
 }
 
 /** Where a day's figures come from, for showing and for trust. */

@@ -2,6 +2,7 @@ export { firstFrost, type FirstFrost } from './first-frost.ts';
 export {
   COLDEST_PLAUSIBLE_C,
   HOTTEST_PLAUSIBLE_C,
+  type DayHours,
   type DayOrigin,
   type PlacedDay,
   type WeatherDay,

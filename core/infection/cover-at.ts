@@ -1,0 +1,59 @@
+import { coverLeft } from './cover-left.ts';
+
+/** A spray that covers leaves, from the hour it is dry. */
+export interface Cover {
+  /** Hour of the frame from which it is taken to be dry. */
+  readonly dryAt: number;
+  readonly halfLifeDays: number;
+  /** Share of infections it keeps off while fresh, 0–1. */
+  readonly keepsOff: number;
+}
+
+/** What leaves and rain were, by hour of the frame. */
+export interface CoverScene {
+  leavesAt(hour: number): number;
+  /** Rain since the frame began, mm. */
+  rainAt(hour: number): number;
+  /** Only the newest so many leaves can be infected; null for all. */
+  readonly openLeaves: number | null;
+}
+
+/**
+ * Share of the leaves that can be infected which covers still protect at an hour, 0–1. Each leaf counts with the
+ * best of the sprays put on since it unfolded; one that unfolded later has none, and nothing covers before it is
+ * dry. Sorted by the hour they were dry. Grade C.
+ */
+export function coverAt(
+  covers: readonly Cover[],
+  { leavesAt, rainAt, openLeaves }: CoverScene,
+  hour: number,
+): number {
+  const put = covers.filter(({ dryAt }) => dryAt <= hour);
+  const now = leavesAt(hour);
+  if (put.length === 0 || now <= 0) return 0;
+  const left = put.map(({ dryAt, halfLifeDays, keepsOff }) => ({
+    upTo: Math.min(now, leavesAt(dryAt)),
+    share:
+      keepsOff *
+      coverLeft(
+        {
+          days: (hour - dryAt) / 24,
+          rainMm: Math.max(0, rainAt(hour) - rainAt(dryAt)),
+          leavesThen: 1,
+          leavesNow: 1,
+        },
+        halfLifeDays,
+      ),
+  }));
+  const oldest = openLeaves === null ? 0 : Math.max(0, now - openLeaves);
+  const edges = [...new Set([oldest, ...left.map(({ upTo }) => upTo)])]
+    .filter((edge) => edge >= oldest)
+    .sort((a, b) => a - b);
+  const covered = edges.reduce((sum, edge, i) => {
+    const next = edges[i + 1];
+    if (next === undefined) return sum;
+    const best = Math.max(0, ...left.filter(({ upTo }) => upTo >= next).map(({ share }) => share));
+    return sum + (next - edge) * best;
+  }, 0);
+  return covered / (now - oldest);
+}
