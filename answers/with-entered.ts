@@ -24,6 +24,7 @@ const LIST_AT: Readonly<Record<string, EnteredList>> = {
   'watch-clocks': 'clocks',
   'season-plans': 'seasonPlans',
   'local-advice': 'localAdvice',
+  'wet-looks': 'wetLooks',
 };
 
 type BesideList = keyof PackedBeside;

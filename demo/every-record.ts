@@ -76,6 +76,7 @@ const EDITS: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
   reading: { highC: 16 },
   weather_fix: { why: 'by the wall' },
   paired_reading: { highC: 17 },
+  wet_look: { noon: true },
 };
 
 /** The smallest garden that has a place for every kind of record. */
@@ -365,7 +366,7 @@ export function everyRecord(today: CivilDate): OneRecord[] {
     one(
       'growth',
       'growth',
-      { plantId: EVERY.plant, stage: 'bud-swell', on: lastWeek, note: '' },
+      { plantId: EVERY.plant, stage: 'bud-swell', on: lastWeek, leaves: 4, note: '' },
       { refersTo: { plantId: 'plant' }, days: ['on'], called: 'growth stage' },
     ),
     one(
@@ -405,6 +406,12 @@ export function everyRecord(today: CivilDate): OneRecord[] {
       'paired-readings',
       { placeId: EVERY.place, on: lastWeek, lowC: 3, highC: 16 },
       { refersTo: { placeId: 'place' }, days: ['on'], called: 'paired reading' },
+    ),
+    one(
+      'wet_look',
+      'wet-looks',
+      { placeId: EVERY.place, on: lastWeek, breakfast: true, noon: null, dryByHour: null },
+      { refersTo: { placeId: 'place' }, days: ['on'], called: 'look at leaves' },
     ),
   ];
 }

@@ -143,6 +143,7 @@ const grown = (number: number, plant: number, stage: Growth['stage'], on: string
   plantId: plantId(plant),
   stage,
   on,
+  leaves: null,
   note: '',
 });
 

@@ -244,11 +244,19 @@ function plantByChance(by: Chance, today: CivilDate) {
     plantId: plant.id,
     stage: one(STAGES),
     on: addDays(today, -whole(0, 300)),
+    leaves: null,
     note: '',
   }));
   // Some have just been looked at.
   if (odds(0.25))
-    growth.push({ id: v7(), plantId: plant.id, stage: one(['seen-bare', 'bud-swell']), on: today, note: '' });
+    growth.push({
+      id: v7(),
+      plantId: plant.id,
+      stage: one(['seen-bare', 'bud-swell']),
+      on: today,
+      leaves: null,
+      note: '',
+    });
   return {
     plant,
     watch,

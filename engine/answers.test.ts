@@ -34,6 +34,7 @@ const stage = (plant: Plant, on: CivilDate, what: Growth['stage']): Growth => ({
   plantId: plant.id,
   on,
   stage: what,
+  leaves: null,
   note: '',
 });
 

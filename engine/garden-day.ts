@@ -38,7 +38,7 @@ export function gardenDay(state: GardenState, today: CivilDate, before: GardenDa
   };
 }
 
-const MAKES_THE_WEATHER = ['garden', 'places', 'normals', 'days', 'forecasts'] as const;
+const MAKES_THE_WEATHER = ['garden', 'places', 'normals', 'days', 'forecasts', 'wetLooks'] as const;
 
 function sameWeather(state: GardenState, today: CivilDate, before: GardenDay): boolean {
   return (

@@ -22,6 +22,7 @@ import type {
   Trap,
   Watch,
   WatchClock,
+  WetLookRecord,
   SeasonPlan,
 } from '#core/records';
 import type { DayOrigin, WeatherDay } from '#core/weather';
@@ -66,6 +67,8 @@ export interface GardenState {
   readonly products: readonly ProductRecord[];
   readonly sprayers: readonly Sprayer[];
   readonly localAdvice: readonly LocalAdvice[];
+  /** What was found of leaves, by place and day. */
+  readonly wetLooks: readonly WetLookRecord[];
   readonly normals: readonly MonthlyNormalRecord[];
   /** By thermometer: its days in order, with what was decided about doubtful ones laid over them. */
   readonly days: Readonly<Record<string, readonly WeatherDay[]>>;
@@ -99,6 +102,7 @@ export const emptyState = (garden: Garden): GardenState => ({
   products: [],
   sprayers: [],
   localAdvice: [],
+  wetLooks: [],
   normals: [],
   days: {},
   forecasts: {},

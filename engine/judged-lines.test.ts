@@ -55,6 +55,7 @@ const stage = (plant: Plant, on: CivilDate, what: Growth['stage']): Growth => ({
   plantId: plant.id,
   on,
   stage: what,
+  leaves: null,
   note: '',
 });
 const oil = productOf('mineral-oil', {}, { containsOil: true });

@@ -1,7 +1,7 @@
 import { addDays, type CivilDate, shiftSeason, yearOf } from '#core/calendar';
 import { accumulateDegreeDays, type DegreeDayModel } from '#core/degree-days';
 import { firstIndexAtLeast, projectCrossing } from '#core/phenology';
-import { type StageByHeat, type Winter, winterOf } from '#core/plan';
+import { type StageByHeat, type Winter, winterAfter, winterOf } from '#core/plan';
 import type { Growth, Plant } from '#core/records';
 import { evergreenOf } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
@@ -18,6 +18,16 @@ export function plantWinter(day: GardenDay, plant: Plant, on: CivilDate = day.to
   const log = book.growth.filter((entry) => entry.on <= on);
   const signs = evergreenOf(plant) ? [] : leafSigns(book, on);
   return winterOf(usualYear(day, book), day.start, on, signs, stageByHeat(day, weather, log));
+}
+
+/** Its winters at the end of the season before last, of the last, and of this one: a growing season lies between. */
+export function plantWinters(day: GardenDay, plant: Plant): readonly [Winter, Winter, Winter] {
+  const book = day.books.plantBook(plant.id);
+  const log = book.growth.filter((entry) => entry.on <= day.today);
+  const signs = evergreenOf(plant) ? [] : leafSigns(book, day.today);
+  const byHeat = stageByHeat(day, day.ofPlant(plant), log);
+  const after = (season: number) => winterAfter(season, usualYear(day, book), day.start, signs, byHeat);
+  return [after(-2), after(-1), after(0)];
 }
 
 /** When a stage comes by the mean warmth the plant had at it in earlier, measured years. */

@@ -63,6 +63,7 @@ const growth = (stage: Growth['stage'], on: CivilDate): Growth => ({
   plantId: LEMON.id,
   stage,
   on,
+  leaves: null,
   note: '',
 });
 const garden = (said: Partial<GardenState>) =>

@@ -73,7 +73,10 @@ export interface GardenWeather {
 }
 
 /** What of a state the weather of its places follows from. */
-export type WeatherState = Pick<GardenState, 'garden' | 'places' | 'normals' | 'days' | 'forecasts'>;
+export type WeatherState = Pick<
+  GardenState,
+  'garden' | 'places' | 'normals' | 'days' | 'forecasts' | 'wetLooks'
+>;
 
 export function gardenWeather(state: WeatherState, today: CivilDate): GardenWeather {
   const start = seasonStart(today, hemisphereOf(state.garden.latitudeDeg));

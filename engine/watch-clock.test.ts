@@ -26,6 +26,7 @@ test('signs that start a clock: stages, sightings, and catches of traps and tape
         id: on,
         plantId: PLANT.id,
         on,
+        leaves: null,
         stage: 'bloom-start' as const,
         note: '',
       })),

@@ -24,6 +24,7 @@ const ORDERED_BY = {
   products: 'name',
   sprayers: 'capacityMl',
   localAdvice: 'on',
+  wetLooks: 'on',
 } as const;
 
 export type EnteredList = keyof typeof ORDERED_BY;

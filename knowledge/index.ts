@@ -56,6 +56,9 @@ export {
   type SchoolQuestion,
   type SchoolQuestionId,
 } from './schools.ts';
+export { coverOf, type CoverFigure, WETTED } from './infection/covers.ts';
+export type { Disease, DiseaseSeason, Habit, HabitTime, SeasonTurn } from './infection/disease.ts';
+export { diseaseOf, DISEASES } from './infection/diseases.ts';
 export { LESSON_CLIMATES } from './practice/lessons.ts';
 export { madeUpNormals } from './practice/made-up-climates.ts';
 export {

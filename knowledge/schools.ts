@@ -73,6 +73,29 @@ const QUESTIONS = [
     ],
   },
   {
+    id: 'leaf-fungi',
+    asks: 'When are leaves covered against fungi?',
+    grade: 'C',
+    sourceIds: ['practice'],
+    schools: [
+      {
+        id: 'by-forecast',
+        name: 'Before rain that matters',
+        says: 'A cover before a wet time that is long and warm enough, where it finds leaves bare.',
+      },
+      {
+        id: 'by-calendar',
+        name: 'By the calendar',
+        says: 'A cover every seven to ten days through its season, sooner after an inch (25 mm) of rain.',
+      },
+      {
+        id: 'habits-only',
+        name: 'Habits only',
+        says: 'Clear, prune, water at the base, plant what resists; no sprays against leaf fungi.',
+      },
+    ],
+  },
+  {
     id: 'drench',
     asks: 'Drenches through the roots?',
     grade: 'C',

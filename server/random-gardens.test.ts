@@ -163,10 +163,18 @@ function plantGarden(seed: number): Scene[] {
         plantId: plant.id,
         stage: 'bloom-start',
         on: addDays(today, -by.whole(0, 10)),
+        leaves: null,
         note: '',
       });
     if (by.odds(0.2))
-      store.growth.put({ id: v7(), plantId: plant.id, stage: 'petal-fall', on: today, note: '' });
+      store.growth.put({
+        id: v7(),
+        plantId: plant.id,
+        stage: 'petal-fall',
+        on: today,
+        leaves: null,
+        note: '',
+      });
     const sprays = Array.from({ length: by.whole(0, 4) }, () => {
       const product = by.one(products);
       return blankSpray({

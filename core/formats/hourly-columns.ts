@@ -2,6 +2,7 @@ import type { DateOrder } from './cells.ts';
 import { guessDateOrder, guessUnitOf } from './daily-columns.ts';
 import { nearlyAll } from './nearly-all.ts';
 import { rainUnitOf, type RainUnit } from './rain-unit.ts';
+import { wetnessUnitOf, type WetnessUnit } from './wetness-unit.ts';
 import { windUnitOf, type WindUnit } from './wind-unit.ts';
 
 /** Which column of a logger's table holds what. Column numbers from 0. */
@@ -12,10 +13,15 @@ export interface HourlyMapping {
   readonly temperature: number;
   readonly rain: number | null;
   readonly wind: number | null;
+  /** Relative humidity, always per cent. */
+  readonly humidity: number | null;
+  /** A leaf sensor. */
+  readonly wetness: number | null;
   readonly temperatureUnit: 'C' | 'F';
   readonly rainUnit: RainUnit | null;
   /** Null when nobody said: then the wind stays unknown. */
   readonly windUnit: WindUnit | null;
+  readonly wetnessUnit: WetnessUnit | null;
   readonly dateOrder: DateOrder;
 }
 
@@ -51,18 +57,22 @@ export function guessHourly(
     return null;
   const rain = find(/rain|precip/);
   const wind = find(/\bwind/);
+  const wetness = find(/wetness|leaf wet/);
   return {
     time,
     clock: holdsDate ? null : clocked,
     temperature,
     rain,
     wind,
+    humidity: find(/humid|\brh\b/),
+    wetness,
     temperatureUnit: guessUnitOf(
       words[temperature]!,
       rows.map((row) => row[temperature] ?? ''),
     ),
     rainUnit: rain === null ? null : rainUnitOf(words[rain]!),
     windUnit: wind === null ? null : windUnitOf(words[wind]!),
+    wetnessUnit: wetness === null ? null : wetnessUnitOf(words[wetness]!),
     dateOrder: guessDateOrder(dates),
   };
 }

@@ -97,9 +97,12 @@ describe('hourly loggers', () => {
       temperature: 1,
       rain: 2,
       wind: null,
+      humidity: null,
+      wetness: null,
       temperatureUnit: 'C',
       rainUnit: 'mm',
       windUnit: null,
+      wetnessUnit: null,
       dateOrder: 'iso',
     });
     const { days, problems } = readHourlyRows(rows, guess as HourlyMapping);

@@ -51,6 +51,12 @@ export function sameDay(a: WeatherDay, b: WeatherDay): boolean {
   return a.minC === b.minC && a.maxC === b.maxC && a.rainMm === b.rainMm && a.windMs === b.windMs;
 }
 
+/** Whether a day says the same as the one there is, and tells its hours where that does not. */
+export const tellsMoreHours = (before: WeatherDay, day: WeatherDay): boolean =>
+  sameDay(before, day) &&
+  ((before.hoursC === undefined && day.hoursC !== undefined) ||
+    (before.hourly === undefined && day.hourly !== undefined));
+
 function readRow(row: readonly string[], mapping: ColumnMapping): WeatherDay | RowFault {
   const dateText = row[mapping.date]?.trim() ?? '';
   const date = readDate(dateText, mapping.dateOrder);

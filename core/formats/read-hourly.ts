@@ -4,6 +4,7 @@ import { clip, decimal, readDate, toCelsius } from './cells.ts';
 import { RAIN_UNITS } from './rain-unit.ts';
 import { dateText, type HourlyMapping } from './hourly-columns.ts';
 import { ROWS_A_STEP, type ReadDays } from './read-daily.ts';
+import { WETNESS_UNITS } from './wetness-unit.ts';
 import { WIND_UNITS } from './wind-unit.ts';
 import { isFault, type RowFault, type RowProblem } from './row-fault.ts';
 
@@ -59,8 +60,18 @@ function readRow(row: readonly string[], mapping: HourlyMapping): HourReading | 
     hour,
     temperatureC,
     rainMm: mapping.rainUnit === null ? null : amount(mapping.rain, RAIN_UNITS[mapping.rainUnit]),
+    humidityPercent: capped(amount(mapping.humidity, 1), 100),
+    wetShare:
+      mapping.wetnessUnit === null
+        ? null
+        : capped(amount(mapping.wetness, WETNESS_UNITS[mapping.wetnessUnit]), 1),
     windMs: mapping.windUnit === null ? null : amount(mapping.wind, WIND_UNITS[mapping.windUnit]),
   };
+}
+
+/** Sensors run a little over; what is far over is no such figure. */
+function capped(value: number | null, most: number): number | null {
+  return value === null || value > most * 1.1 ? null : Math.min(most, value);
 }
 
 /** Whole hours, 0–23, of "14:30", "2:30 PM" or "2026-05-01T14:30". */

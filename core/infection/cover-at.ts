@@ -2,7 +2,9 @@ import { coverLeft } from './cover-left.ts';
 
 /** A spray that covers leaves, from the hour it is dry. */
 export interface Cover {
-  /** Hour of the frame from which it is taken to be dry. */
+  /** Hour of the frame from which rain counts against it: the beginning of its day where nobody said when. */
+  readonly sprayedAt: number;
+  /** Hour from which it is taken to be dry. */
   readonly dryAt: number;
   readonly halfLifeDays: number;
   /** Share of infections it keeps off while fresh, 0–1. */
@@ -31,14 +33,14 @@ export function coverAt(
   const put = covers.filter(({ dryAt }) => dryAt <= hour);
   const now = leavesAt(hour);
   if (put.length === 0 || now <= 0) return 0;
-  const left = put.map(({ dryAt, halfLifeDays, keepsOff }) => ({
-    upTo: Math.min(now, leavesAt(dryAt)),
+  const left = put.map(({ sprayedAt, dryAt, halfLifeDays, keepsOff }) => ({
+    upTo: Math.min(now, leavesAt(sprayedAt)),
     share:
       keepsOff *
       coverLeft(
         {
           days: (hour - dryAt) / 24,
-          rainMm: Math.max(0, rainAt(hour) - rainAt(dryAt)),
+          rainMm: Math.max(0, rainAt(hour) - rainAt(sprayedAt)),
           leavesThen: 1,
           leavesNow: 1,
         },

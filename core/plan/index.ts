@@ -10,7 +10,14 @@ export {
   type SpurSample,
   type WinterSpray,
 } from './dormant.ts';
-export { winterOf, type StageByHeat, type Winter, type WinterBasis, type WinterDate } from './winter.ts';
+export {
+  winterAfter,
+  winterOf,
+  type StageByHeat,
+  type Winter,
+  type WinterBasis,
+  type WinterDate,
+} from './winter.ts';
 export { seasonStages, STAGE_TEMPERATURES_C, type Stage, type StageSpan } from './season-stages.ts';
 export { isOverdue, OVERDUE_DAYS, walkOrder, type WalkStop } from './walk.ts';
 export { leafSignsOf, loggedBloom, type LoggedBloom, type LoggedStage } from './logged-stage.ts';

@@ -41,18 +41,28 @@ export function winterOf(
   signs: readonly LeafSign[],
   byHeat: StageByHeat,
 ): Winter {
-  const winterFrom = (season: number) => {
-    const usual = (turn: Turn, years: number) =>
-      dateOf(turn, addDays(shiftSeason(seasonStart, years), year[turn]), year, signs, byHeat);
-    const winter: Winter = {
-      leafFall: usual('leafFall', season),
-      budSwell: usual('budSwell', season + 1),
-      greenTip: usual('greenTip', season + 1),
-    };
-    return asSeen(winter, signs);
+  const last = winterAfter(-1, year, seasonStart, signs, byHeat);
+  return today > addDays(last.greenTip.on, AFTERMATH_DAYS)
+    ? winterAfter(0, year, seasonStart, signs, byHeat)
+    : last;
+}
+
+/** The winter at the end of a season: of this one for 0, of the last for −1. */
+export function winterAfter(
+  season: number,
+  year: UsualYear,
+  seasonStart: CivilDate,
+  signs: readonly LeafSign[],
+  byHeat: StageByHeat,
+): Winter {
+  const usual = (turn: Turn, years: number) =>
+    dateOf(turn, addDays(shiftSeason(seasonStart, years), year[turn]), year, signs, byHeat);
+  const winter: Winter = {
+    leafFall: usual('leafFall', season),
+    budSwell: usual('budSwell', season + 1),
+    greenTip: usual('greenTip', season + 1),
   };
-  const last = winterFrom(-1);
-  return today > addDays(last.greenTip.on, AFTERMATH_DAYS) ? winterFrom(0) : last;
+  return asSeen(winter, signs);
 }
 
 function dateOf(

@@ -32,6 +32,7 @@ export const RECORDS_AT = {
   reading: 'readings',
   weather_fix: 'weather-fixes',
   paired_reading: 'paired-readings',
+  wet_look: 'wet-looks',
 } as const;
 
 /** What else is put and taken out as a whole: the garden, tanks for several plants, pairs, pictures, lists. */

@@ -38,6 +38,7 @@ export function blankPlant(said: Pick<Plant, 'id' | 'name' | 'hostId' | 'placeId
     retiredWhy: '',
     harvestFrom: null,
     harvestTo: null,
+    resists: [],
     schools: {},
     note: '',
     ...said,

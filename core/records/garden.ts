@@ -111,6 +111,8 @@ export const plantRecord = z
     /** First and last day of picking, every year; null where nothing is picked or nobody said. */
     harvestFrom: dayOfYear.nullable().default(null),
     harvestTo: dayOfYear.nullable().default(null),
+    /** Troubles its variety is bred to resist, by their ids. */
+    resists: z.array(z.string().max(60)).max(20, 'most/20').default([]),
     /** Schools that differ from the garden's. */
     schools: schools.default({}),
     note,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { civilDate, note, recordId } from './fields.ts';
+import { civilDate, note, recordId, wholeCount } from './fields.ts';
 
 /** What a plant does in its year, in the order it does it; citrus and other evergreens flush instead. */
 export const GROWTH_STAGES = [
@@ -25,6 +25,8 @@ export const growthRecord = z.object({
   plantId: recordId,
   stage: z.enum(GROWTH_STAGES),
   on: civilDate,
+  /** Leaves open on a shoot, where they were counted. */
+  leaves: wholeCount(200).nullable().default(null),
   note,
 });
 export type Growth = z.infer<typeof growthRecord>;

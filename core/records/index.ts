@@ -100,11 +100,13 @@ export {
   typedForecast,
   weatherFixRecord,
   weatherImport,
+  wetLookRecord,
   type MonthlyNormalRecord,
   type PairedReading,
   type Reading,
   type WeatherFixRecord,
   type WeatherImport,
+  type WetLookRecord,
 } from './weather.ts';
 export {
   tickRecord,

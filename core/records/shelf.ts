@@ -33,6 +33,8 @@ const labelLine = z
     daysToHarvest: wholeCount(365).nullable(),
     reentryHours: wholeCount(1000).nullable(),
     rainFreeHours: wholeCount(200).nullable(),
+    /** Hours after an infection in which it still reaches it; null where the label says nothing. */
+    reachBackHours: wholeCount(240).nullable().optional(),
   })
   .refine((line) => line.rateHigh >= line.rateLow, {
     path: ['rateHigh'],

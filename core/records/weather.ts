@@ -7,6 +7,21 @@ const reading = z
   .min(COLDEST_PLAUSIBLE_C, 'colder-than-any-garden')
   .max(HOTTEST_PLAUSIBLE_C, 'hotter-than-any-garden');
 
+/** One entry for each hour of a day, null for an hour nobody told. */
+const eachHour = (most: number) =>
+  z
+    .array(z.number('a-number').min(0, 'cannot-be-negative').max(most).nullable())
+    .length(24, 'a-day-has-24-hours')
+    .readonly()
+    .optional();
+
+const dayHours = z.object({
+  rainMm: eachHour(500),
+  humidityPercent: eachHour(100),
+  wetShare: eachHour(1),
+  windMs: eachHour(100),
+});
+
 const importedDay = z
   .object({
     date: civilDate,
@@ -15,6 +30,7 @@ const importedDay = z
     rainMm: z.number().min(0, 'cannot-be-negative').max(2000).nullable(),
     windMs: z.number().min(0, 'cannot-be-negative').max(100).nullable(),
     hoursC: z.array(reading).length(24, 'a-day-has-24-hours').readonly().optional(),
+    hourly: dayHours.optional(),
   })
   .refine((day) => day.maxC >= day.minC, { path: ['maxC'], message: 'is-below-the-minimum' });
 
@@ -76,6 +92,28 @@ export const pairedReadingRecord = z
   .object({ id: recordId, placeId: recordId, on: civilDate, lowC: reading, highC: reading })
   .refine((pair) => pair.highC >= pair.lowC, { path: ['highC'], message: 'is-below-the-low' });
 export type PairedReading = z.infer<typeof pairedReadingRecord>;
+
+/** What somebody found of a place's leaves on a day. */
+export const wetLookRecord = z
+  .object({
+    id: recordId,
+    placeId: recordId,
+    on: civilDate,
+    /** Wet when the day began, and at noon; null where nobody looked. */
+    breakfast: z.boolean().nullable(),
+    noon: z.boolean().nullable(),
+    /** Hour of the clock by which they were dry. */
+    dryByHour: z.number().int('a-whole-number').min(1, 'least/1').max(23, 'most/23').nullable(),
+  })
+  .refine(({ breakfast, noon, dryByHour }) => breakfast !== null || noon !== null || dryByHour !== null, {
+    path: ['breakfast'],
+    message: 'say-at-least-one',
+  })
+  .refine(({ noon, dryByHour }) => noon === null || dryByHour === null || dryByHour > 12 === noon, {
+    path: ['dryByHour'],
+    message: 'does-not-go-with-noon',
+  });
+export type WetLookRecord = z.infer<typeof wetLookRecord>;
 
 const monthlyNormal = z
   .object({

@@ -8,6 +8,8 @@ const reading = (hour: number, temperatureC: number, more: Partial<HourReading> 
   temperatureC,
   rainMm: null,
   windMs: null,
+  humidityPercent: null,
+  wetShare: null,
   ...more,
 });
 

@@ -1,6 +1,7 @@
+import { pickBy } from 'es-toolkit';
 import { mean as meanOf } from 'simple-statistics';
 import type { CivilDate } from '#core/calendar';
-import type { WeatherDay } from './day.ts';
+import type { DayHours, WeatherDay } from './day.ts';
 
 /** One line of a logger: the hour of the day it fell in (0–23) and what was read. */
 export interface HourReading {
@@ -9,6 +10,9 @@ export interface HourReading {
   readonly temperatureC: number;
   readonly rainMm: number | null;
   readonly windMs: number | null;
+  readonly humidityPercent: number | null;
+  /** Share of its time in which leaves were wet, 0–1. */
+  readonly wetShare: number | null;
 }
 
 /** With fewer hours than these a day's low or high may have fallen between them (rule of thumb, grade C). */
@@ -48,9 +52,36 @@ export function daysFromHours(readings: readonly HourReading[]): {
       hoursC: fillHoles(hours),
       rainMm: rain.length === 0 ? null : hundredth(rain.reduce((sum, value) => sum + value, 0)),
       windMs: hundredth(mean(ofDay.flatMap(({ windMs }) => (windMs === null ? [] : [windMs])))),
+      ...hourlyOf(ofDay),
     });
   }
   return { days, short };
+}
+
+/** What was told by the hour beside temperature: rain added up, the rest as means; nothing where nothing was. */
+function hourlyOf(ofDay: readonly HourReading[]): Pick<WeatherDay, 'hourly'> {
+  const told = (pick: (reading: HourReading) => number | null, join: (values: number[]) => number | null) => {
+    if (ofDay.every((reading) => pick(reading) === null)) return null;
+    return Array.from({ length: 24 }, (_, hour) => {
+      const values = ofDay
+        .filter((reading) => reading.hour === hour)
+        .flatMap((reading) => pick(reading) ?? []);
+      return values.length === 0 ? null : hundredth(join(values));
+    });
+  };
+  const hourly = pickBy(
+    {
+      rainMm: told(
+        ({ rainMm }) => rainMm,
+        (values) => values.reduce((sum, value) => sum + value, 0),
+      ),
+      humidityPercent: told(({ humidityPercent }) => humidityPercent, mean),
+      wetShare: told(({ wetShare }) => wetShare, mean),
+      windMs: told(({ windMs }) => windMs, mean),
+    },
+    (values) => values !== null,
+  ) as DayHours;
+  return Object.keys(hourly).length === 0 ? {} : { hourly };
 }
 
 const mean = (values: number[]) => (values.length === 0 ? null : meanOf(values));

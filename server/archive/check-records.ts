@@ -87,7 +87,12 @@ function checkDays({ db }: Store): void {
       table === 'station_day'
         ? `OR (hours_c IS NOT NULL AND (json_type(hours_c) <> 'array' OR json_array_length(hours_c) <> 24
             OR EXISTS (SELECT 1 FROM json_each(hours_c) WHERE type NOT IN ('integer', 'real')
-              OR value NOT BETWEEN ${COLDEST_PLAUSIBLE_C} AND ${HOTTEST_PLAUSIBLE_C})))`
+              OR value NOT BETWEEN ${COLDEST_PLAUSIBLE_C} AND ${HOTTEST_PLAUSIBLE_C})))
+            OR (hourly IS NOT NULL AND (json_type(hourly) <> 'object'
+              OR EXISTS (SELECT 1 FROM json_each(hourly) WHERE type <> 'array' OR json_array_length(value) <> 24)
+              OR EXISTS (SELECT 1 FROM json_each(hourly) AS series, json_each(series.value) AS hour
+                WHERE series.type = 'array'
+                  AND (hour.type NOT IN ('integer', 'real', 'null') OR hour.value NOT BETWEEN 0 AND 500))))`
         : '';
     const { n } = db
       .prepare(

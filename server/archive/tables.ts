@@ -30,6 +30,7 @@ export const ARCHIVED = [
   'reading',
   'weather_fix',
   'paired_reading',
+  'wet_look',
   'sighting',
   'watch_clock',
   'season_plan',

@@ -1,6 +1,6 @@
 import { Hono } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
-import { writeDailyCsv } from '#core/formats';
+import { writeDailyCsv, writeHourlyCsv } from '#core/formats';
 import { addDays } from '#core/calendar';
 import { monthlyNormals, stationRecord, typedForecast, weatherImport } from '#core/records';
 import { offsetLearned, stationCheck } from '../answers/station-check.ts';
@@ -10,7 +10,7 @@ import { ifAsSeen } from '../if-as-seen.ts';
 import { recordRoute } from './record-route.ts';
 
 /** Room for 20 000 days of JSON; everything else on the site is far smaller. */
-const MOST_IMPORT_BYTES = 4_000_000;
+const MOST_IMPORT_BYTES = 16_000_000;
 
 /** Thermometers, their readings in and out. */
 export function weatherRoutes(parts: AppParts) {
@@ -27,7 +27,7 @@ export function weatherRoutes(parts: AppParts) {
       bodyLimit({
         maxSize: MOST_IMPORT_BYTES,
         onError: () => {
-          throw new Problem(413, 'That is more than 4 MB: import fewer years at a time.');
+          throw new Problem(413, 'That is more than 16 MB: import fewer years at a time.');
         },
       }),
       jsonBody(weatherImport),
@@ -82,6 +82,13 @@ export function weatherRoutes(parts: AppParts) {
         notInFuture(pair.on, 'on', clock.today());
       }),
     )
+    .route(
+      '/wet-looks',
+      recordRoute(store, 'wet_look', store.wetLooks, (look) => {
+        refersTo(store.place(look.placeId), 'placeId', 'place');
+        notInFuture(look.on, 'on', clock.today());
+      }),
+    )
     .get('/places/:id/offset', (c) =>
       c.json({ learned: offsetLearned(store, orNotFound(store.place(c.req.param('id')), 'place')) }),
     )
@@ -110,6 +117,14 @@ export function weatherRoutes(parts: AppParts) {
       return c.body(csv, 200, {
         'content-type': 'text/csv; charset=utf-8',
         'content-disposition': 'attachment; filename="daily-weather.csv"',
+      });
+    })
+    .get('/stations/:id/hours.csv', (c) => {
+      const station = orNotFound(store.station(c.req.param('id')), 'thermometer');
+      const csv = writeHourlyCsv(store.days(station.id, '0001-01-01', '9999-12-31'));
+      return c.body(csv, 200, {
+        'content-type': 'text/csv; charset=utf-8',
+        'content-disposition': 'attachment; filename="hourly-weather.csv"',
       });
     });
 }

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { CivilDate } from '#core/calendar';
-import { readUnattended, sameDay } from '#core/formats';
+import { readUnattended, sameDay, tellsMoreHours } from '#core/formats';
 import { doubtfulDays, looksFahrenheit, type WeatherDay } from '#core/weather';
 import { fileWords } from '#knowledge';
 
@@ -36,7 +36,10 @@ export function readWeatherFile(
     if (looksFahrenheit(days, kept) === true)
       return { kind: 'refused', reason: 'its temperatures look like °F under a name for °C' };
     const there = new Map(kept.map((day) => [day.date, day]));
-    const fresh = days.filter(({ date }) => !there.has(date));
+    const fresh = days.filter((day) => {
+      const before = there.get(day.date);
+      return !before || tellsMoreHours(before, day);
+    });
     const differing = days.filter((day) => there.has(day.date) && !sameDay(there.get(day.date)!, day)).length;
     return {
       kind: 'read',

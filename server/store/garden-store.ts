@@ -49,11 +49,12 @@ export function gardenStore(db: Db) {
       retiredWhy: 'retired_why',
       harvestFrom: 'harvest_from',
       harvestTo: 'harvest_to',
+      resists: 'resists',
       schools: 'schools',
       note: 'note',
     },
     'name',
-    { flags: ['edible', 'outOfReach'], json: ['evergreen', 'schools'] },
+    { flags: ['edible', 'outOfReach'], json: ['evergreen', 'resists', 'schools'] },
   );
   const moves = recordTable<Move>(
     db,

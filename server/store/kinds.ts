@@ -32,6 +32,7 @@ import {
   waitRecord,
   watchRecord,
   weatherFixRecord,
+  wetLookRecord,
 } from '#core/records';
 
 /** What becomes of a record that refers to one which is taken out. */
@@ -118,6 +119,7 @@ export const KINDS = {
   paired_reading: kind('paired reading', pairedReadingRecord, {
     place_id: holds('place'),
   }),
+  wet_look: kind('look at leaves', wetLookRecord, { place_id: holds('place') }),
 } as const satisfies Readonly<Record<string, Kind>>;
 
 export type KindTable = keyof typeof KINDS;

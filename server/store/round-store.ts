@@ -87,7 +87,7 @@ export function roundStore(db: Db) {
     growth: recordTable<Growth>(
       db,
       'growth',
-      { id: 'id', plantId: 'plant_id', stage: 'stage', on: 'on_day', note: 'note' },
+      { id: 'id', plantId: 'plant_id', stage: 'stage', on: 'on_day', leaves: 'leaves', note: 'note' },
       'on_day, id',
     ),
     care: recordTable<Care>(

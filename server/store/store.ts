@@ -128,5 +128,6 @@ function everyOf(parts: Parts): Readonly<Record<KindTable, () => readonly object
     reading: parts.readings.all,
     weather_fix: parts.fixes.all,
     paired_reading: parts.pairs.all,
+    wet_look: parts.wetLooks.all,
   };
 }

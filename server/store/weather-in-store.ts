@@ -1,5 +1,5 @@
 import type { CivilDate } from '#core/calendar';
-import type { MonthlyNormalRecord, PairedReading } from '#core/records';
+import type { MonthlyNormalRecord, PairedReading, WetLookRecord } from '#core/records';
 import type { Db } from './database.ts';
 import { recordTable } from './record-table.ts';
 
@@ -35,6 +35,21 @@ export function weatherInStore(db: Db) {
       'paired_reading',
       { id: 'id', placeId: 'place_id', on: 'on_day', lowC: 'low_c', highC: 'high_c' },
       'on_day, id',
+    ),
+
+    wetLooks: recordTable<WetLookRecord>(
+      db,
+      'wet_look',
+      {
+        id: 'id',
+        placeId: 'place_id',
+        on: 'on_day',
+        breakfast: 'breakfast',
+        noon: 'noon',
+        dryByHour: 'dry_by_hour',
+      },
+      'on_day, id',
+      { json: ['breakfast', 'noon'] },
     ),
 
     weatherFiles: (): WeatherFile[] =>

@@ -1,11 +1,12 @@
 import type { CivilDate } from '#core/calendar';
-import { sameDay } from '#core/formats';
+import { sameDay, tellsMoreHours } from '#core/formats';
 import type { Reading, Station, WeatherFixRecord } from '#core/records';
 import {
   daysFromReadings,
   doubtfulDays,
   type Doubt,
   looksFahrenheit,
+  type DayHours,
   setRight,
   type WeatherDay,
 } from '#core/weather';
@@ -30,13 +31,23 @@ export interface ImportOutcome {
 }
 
 const DAY_COLUMNS = 'date, min_c AS minC, max_c AS maxC, rain_mm AS rainMm, wind_ms AS windMs';
-const STATION_DAY_COLUMNS = `${DAY_COLUMNS}, hours_c AS hoursC`;
+const STATION_DAY_COLUMNS = `${DAY_COLUMNS}, hours_c AS hoursC, hourly`;
 
-type DayRow = Omit<WeatherDay, 'hoursC'> & { hoursC: string | null };
+type DayRow = Omit<WeatherDay, 'hoursC' | 'hourly'> & { hoursC: string | null; hourly: string | null };
 
-function dayOf({ hoursC, ...day }: DayRow): WeatherDay {
-  return hoursC === null ? day : { ...day, hoursC: JSON.parse(hoursC) as number[] };
+function dayOf({ hoursC, hourly, ...day }: DayRow): WeatherDay {
+  return {
+    ...day,
+    ...(hoursC === null ? {} : { hoursC: JSON.parse(hoursC) as number[] }),
+    ...(hourly === null ? {} : { hourly: JSON.parse(hourly) as DayHours }),
+  };
 }
+
+/** The hours a day has been told of already. */
+const hoursOf = (day: WeatherDay | undefined): Pick<WeatherDay, 'hoursC' | 'hourly'> => ({
+  ...(day?.hoursC ? { hoursC: day.hoursC } : {}),
+  ...(day?.hourly ? { hourly: day.hourly } : {}),
+});
 
 /** Thermometers and what they read, and the forecast as it stands. */
 export function weatherStore(db: Db) {
@@ -44,9 +55,10 @@ export function weatherStore(db: Db) {
     `INSERT INTO forecast_day (station_id, date, min_c, max_c, rain_mm, wind_ms) VALUES (@stationId, @date, @minC, @maxC, @rainMm, @windMs)`,
   );
   const insertDay =
-    db.prepare(`INSERT INTO station_day (station_id, date, min_c, max_c, rain_mm, wind_ms, hours_c)
-     VALUES (@stationId, @date, @minC, @maxC, @rainMm, @windMs, @hoursC)
-     ON CONFLICT (station_id, date) DO UPDATE SET min_c = @minC, max_c = @maxC, rain_mm = @rainMm, wind_ms = @windMs, hours_c = @hoursC`);
+    db.prepare(`INSERT INTO station_day (station_id, date, min_c, max_c, rain_mm, wind_ms, hours_c, hourly)
+     VALUES (@stationId, @date, @minC, @maxC, @rainMm, @windMs, @hoursC, @hourly)
+     ON CONFLICT (station_id, date) DO UPDATE SET min_c = @minC, max_c = @maxC, rain_mm = @rainMm, wind_ms = @windMs,
+       hours_c = @hoursC, hourly = @hourly`);
   const selectDay = db.prepare(
     `SELECT ${STATION_DAY_COLUMNS} FROM station_day WHERE station_id = ? AND date = ?`,
   );
@@ -55,18 +67,26 @@ export function weatherStore(db: Db) {
     return row && dayOf(row);
   };
   const addDay = db.prepare(
-    `INSERT INTO station_day (station_id, date, min_c, max_c, rain_mm, wind_ms, hours_c)
-     VALUES (@stationId, @date, @minC, @maxC, @rainMm, @windMs, @hoursC) ON CONFLICT DO NOTHING`,
+    `INSERT INTO station_day (station_id, date, min_c, max_c, rain_mm, wind_ms, hours_c, hourly)
+     VALUES (@stationId, @date, @minC, @maxC, @rainMm, @windMs, @hoursC, @hourly)
+     ON CONFLICT (station_id, date) DO UPDATE
+       SET hours_c = coalesce(hours_c, @hoursC), hourly = coalesce(hourly, @hourly)
+       WHERE min_c = @minC AND max_c = @maxC AND rain_mm IS @rainMm AND wind_ms IS @windMs
+         AND (hours_c IS NULL AND @hoursC IS NOT NULL OR hourly IS NULL AND @hourly IS NOT NULL)`,
   );
   const rowOf = (stationId: string, entry: WeatherDay) => ({
     stationId,
     ...entry,
     hoursC: entry.hoursC ? JSON.stringify(entry.hoursC) : null,
+    hourly: entry.hourly ? JSON.stringify(entry.hourly) : null,
   });
   const writeDays = (stationId: string, days: readonly WeatherDay[]) => {
     db.transaction(() => days.forEach((entry) => insertDay.run(rowOf(stationId, entry))))();
   };
-  /** Adds days that are not there; those that are stay as they are. Says how many were added. */
+  /**
+   * Adds days that are not there, and hours to days that have none; what is there stays as it is. Says how many
+   * were added to.
+   */
   const addDays = (stationId: string, days: readonly WeatherDay[]): number =>
     db.transaction(() =>
       days.reduce((added, entry) => added + addDay.run(rowOf(stationId, entry)).changes, 0),
@@ -148,7 +168,7 @@ export function weatherStore(db: Db) {
       const changed: ImportOutcome['changed'][number][] = [];
       for (const incoming of days) {
         const stored = day(stationId, incoming.date);
-        if (!stored) fresh.push(incoming);
+        if (!stored || tellsMoreHours(stored, incoming)) fresh.push({ ...incoming, ...hoursOf(stored) });
         else if (!sameDay(stored, incoming)) changed.push({ date: incoming.date, stored, given: incoming });
       }
       const replaced = replaceChanged ? changed.map((entry) => entry.given) : [];

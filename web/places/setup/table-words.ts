@@ -29,6 +29,7 @@ export const TABLE_WORDS: Readonly<Record<string, string>> = {
   reading: 'thermometer readings',
   weather_fix: 'weather put right',
   paired_reading: 'paired readings',
+  wet_look: 'looks at wet leaves',
   sighting: 'sightings',
   watch_clock: 'clocks set by choice',
   season_plan: 'plans of a season',

@@ -1,4 +1,11 @@
-import { WIND_UNITS, type HourlyGuess, type MappingGuess, type TextTable } from '#core/formats';
+import {
+  WETNESS_UNITS,
+  WIND_UNITS,
+  type HourlyGuess,
+  type MappingGuess,
+  type TextTable,
+  type WetnessUnit,
+} from '#core/formats';
 import { keysOf } from '#core/tables';
 import { Choices, Field } from '../../parts/field.tsx';
 
@@ -44,6 +51,8 @@ const HOURLY_COLUMNS = [
   { key: 'temperature', label: 'Temperature', needed: true },
   { key: 'rain', label: 'Rain', needed: false },
   { key: 'wind', label: 'Wind', needed: false },
+  { key: 'humidity', label: 'Humidity, %', needed: false },
+  { key: 'wetness', label: 'Leaf wetness', needed: false },
 ] as const;
 
 /** The same for a logger's table, a line an hour. */
@@ -118,7 +127,15 @@ function Columns<Key extends string, Mapping extends Units & Readonly<Record<Key
   );
 }
 
-type Units = Pick<MappingGuess, 'temperatureUnit' | 'dateOrder' | 'rain' | 'rainUnit' | 'wind' | 'windUnit'>;
+type Units = Pick<MappingGuess, 'temperatureUnit' | 'dateOrder' | 'rain' | 'rainUnit' | 'wind' | 'windUnit'> &
+  Partial<Pick<HourlyGuess, 'wetness' | 'wetnessUnit'>>;
+
+const WETNESS_WORDS: Readonly<Record<WetnessUnit, string>> = {
+  share: '0 to 1',
+  percent: 'per cent',
+  minutes: 'minutes of the hour',
+  'of 15': '0 to 15',
+};
 
 const LEFT_OPEN = ' (the file leaves it open: left out until you say)';
 
@@ -170,6 +187,14 @@ function UnitChoices<Mapping extends Units>({
           value={mapping.windUnit}
           onChange={(windUnit) => onMapping({ ...mapping, windUnit })}
           options={keysOf(WIND_UNITS).map((unit) => ({ id: unit, label: unit }))}
+        />
+      )}
+      {typeof mapping.wetness === 'number' && (
+        <Choices
+          legend={`Leaf wetness in${mapping.wetnessUnit ? '' : LEFT_OPEN}`}
+          value={mapping.wetnessUnit ?? null}
+          onChange={(wetnessUnit) => onMapping({ ...mapping, wetnessUnit })}
+          options={keysOf(WETNESS_UNITS).map((unit) => ({ id: unit, label: WETNESS_WORDS[unit] }))}
         />
       )}
     </div>
