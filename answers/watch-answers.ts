@@ -4,6 +4,7 @@ import {
   clockAnswer,
   futuresMaterial,
   gardenHatch,
+  infectionAnswer,
   listedWatch,
   namesRecord,
   pictureOf,
@@ -82,6 +83,10 @@ export function watchAnswers({ day, beside }: AnswersFrom) {
     .get('/watches/:id/plan', (c) => {
       const { now, picture } = present(c.req.param('id'));
       return c.json({ plan: planAnswer(now, picture) });
+    })
+    .get('/watches/:id/infections', (c) => {
+      const { now, picture } = present(c.req.param('id'));
+      return c.json({ infections: infectionAnswer(now, picture.watch.id) });
     })
     .get('/watches/:id/plan-back', (c) => {
       const { now, picture } = present(c.req.param('id'));

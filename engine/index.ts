@@ -97,6 +97,14 @@ export {
   type PlanMaterial,
   type PlanWeather,
 } from './plan/plan-answer.ts';
+export type {
+  AheadCover,
+  InfectionAnswer,
+  InfectionDays,
+  InfectionSpell,
+} from './infection/infection-answer.ts';
+export { infectionAnswer } from './infection/infection-answer.ts';
+export type { DiarySpell, Moment, SinceCover, SpellStanding } from './infection/infection-diary.ts';
 export { practiceClimate, type PracticeClimate } from './practice-climate.ts';
 export { type SchoolOutcome, type SchoolsSideBySide } from './plan/plan-schools.ts';
 export { tollOf, type PlanToll } from './plan/plan-toll.ts';

@@ -38,7 +38,7 @@ export function leavesOf(day: GardenDay, plant: Plant): LeafStanding {
 }
 
 /** Counts that are made on leaves that are out. */
-const ON_LEAVES: ReadonlySet<Protocol> = new Set(['leaf', 'mined', 'disease']);
+const ON_LEAVES: ReadonlySet<Protocol> = new Set(['leaf', 'mined', 'disease', 'spots']);
 
 /** Everything that tells of a plant's leaves up to a day, in order: stages, looks, sprays, counts on leaves. */
 export function leafSigns({ growth, sprays, samples }: PlantBook, today: CivilDate): LeafSign[] {

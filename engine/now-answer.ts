@@ -55,6 +55,9 @@ const ASKS_FOR_A_SPRAY: ReadonlySet<DueKind> = new Set([
   'hatch-passing',
   'all-stages',
   'cover-flush',
+  'cover-before-rain',
+  'renew-cover',
+  'reach-back',
 ]);
 
 /** What the weighing refuses a spray for today: the list and the page it leads to say the same. */

@@ -20,7 +20,7 @@ export function plantWinter(day: GardenDay, plant: Plant, on: CivilDate = day.to
   return winterOf(usualYear(day, book), day.start, on, signs, stageByHeat(day, weather, log));
 }
 
-/** Its winters at the end of the season before last, of the last, and of this one: a growing season lies between. */
+/** Its winters at the end of the season before last, the last, and this one: a growing season lies between. */
 export function plantWinters(day: GardenDay, plant: Plant): readonly [Winter, Winter, Winter] {
   const book = day.books.plantBook(plant.id);
   const log = book.growth.filter((entry) => entry.on <= day.today);

@@ -6,7 +6,16 @@ import { dueItems } from './watch-pictures.ts';
 
 /** What a series asks for by itself on its own days, so that the rule for what nobody planned is silent. */
 const SAID_BY: Readonly<Partial<Record<StepAction, readonly DueKind[]>>> = {
-  spray: ['treat-now', 'second-pass', 'hatch-passing', 'all-stages', 'cover-flush', 'growth-regulator'],
+  spray: [
+    'treat-now',
+    'second-pass',
+    'hatch-passing',
+    'all-stages',
+    'cover-flush',
+    'growth-regulator',
+    'cover-before-rain',
+    'renew-cover',
+  ],
   look: ['check-after-treatment', 'next-look'],
   'read-tapes': ['change-tape', 'read-trap'],
   'hang-trap': ['hang-trap'],

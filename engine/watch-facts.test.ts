@@ -59,6 +59,7 @@ describe('what the rules of what is due are told of a watch', () => {
       reachable: true,
       seasonStart: '2026-01-01',
       miner: { mines: false, flush: null, young: false, minedShare: null, leavesDown: null, budSwell: null },
+      infection: null,
       schools: { crawlers: 'while-catching', mining: 'young-or-third' },
       repeatAfterDays: 14,
       beforeLeaves: null,

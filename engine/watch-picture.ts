@@ -56,6 +56,7 @@ import {
 import type { WatchBook } from './garden-books.ts';
 import type { GardenDay } from './garden-day.ts';
 import type { LoggedSpray } from './garden-state.ts';
+import { infectionFacts } from './infection/infection-facts.ts';
 import { leavesOf } from './leaf-state.ts';
 import { plantWinter } from './plant-winter.ts';
 import type { SeasonWeather } from './season-weather.ts';
@@ -220,6 +221,7 @@ export function factsOf(day: GardenDay, picture: WatchPicture): WatchFacts {
     reachable: !plant.outOfReach,
     seasonStart,
     miner: picture.miner,
+    infection: infectionOf(day, watch.id),
     ...sprayHabits(day, picture),
     ...windowFacts(day, picture),
     ...lookedAt(picture),
@@ -236,6 +238,11 @@ export function factsOf(day: GardenDay, picture: WatchPicture): WatchFacts {
       picture.traps.some(({ takenOff }) => takenOff >= seasonStart),
     trapUnread: trapUnread(picture),
   };
+}
+
+function infectionOf(day: GardenDay, watchId: string): WatchFacts['infection'] {
+  const book = day.books.watchBook(watchId);
+  return book ? infectionFacts(day, book) : null;
 }
 
 /** Counts on twigs, bark and spurs are made all year, others on leaves that are out. */

@@ -82,6 +82,9 @@ const SPRAY_DUE: ReadonlySet<DueKind> = new Set([
   'cover-flush',
   'growth-regulator',
   'dormant-spray',
+  'cover-before-rain',
+  'renew-cover',
+  'reach-back',
 ]);
 const LOOK_DUE: ReadonlySet<DueKind> = new Set([
   'name-it',
@@ -96,6 +99,7 @@ const LOOK_DUE: ReadonlySet<DueKind> = new Set([
   'hang-trap',
   'say-leaves',
   'next-look',
+  'look-for-spots',
 ]);
 const WORK_OF: Readonly<Record<StepAction, WorkKind>> = {
   spray: 'spray',

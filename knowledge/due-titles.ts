@@ -23,6 +23,11 @@ export const DUE_TITLES: Readonly<Record<DueKind, (about: string, plant: string)
   'say-leaves': (about) => `Look at its buds: ${about}`,
   'next-look': (about) => `Next look: ${about}`,
   'wait-for-tapes': (about) => `Wait for the tapes: ${about}`,
+  'cover-before-rain': (about) => `Cover before the rain: ${about}`,
+  'renew-cover': (about) => `Renew the cover: ${about}`,
+  'reach-back': (about) => `Still within reach: ${about}`,
+  'look-for-spots': (about) => `Look for spots: ${about}`,
+  'habits-first': (about) => `Habits first: ${about}`,
   'growth-regulator': (about) => `Growth regulator before leaves: ${about}`,
   'check-after-treatment': (about) => `Did it work? ${about}`,
 };

@@ -47,6 +47,8 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   'is-below-the-winter-night': 'is below the winter night',
   'must-lie-between-winter-night-and-summer-afternoon':
     'must lie between the winter night and the summer afternoon',
+  'say-at-least-one': 'say at least one of them',
+  'does-not-go-with-noon': 'does not go with what you said of noon',
   'say-both-frosts-or-none': 'say both frosts or none',
   'is-not-counted-this-way': 'is not counted this way',
   'lies-before-the-day-it-was-hung': 'lies before the day it was hung',

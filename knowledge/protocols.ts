@@ -131,6 +131,24 @@ export const PROTOCOL_TEXTS: Readonly<Record<Protocol, ProtocolText>> = {
     perTree: null,
     nothingIsAnAnswer: true,
   },
+  spots: {
+    id: 'spots',
+    name: 'Spots by age of leaf',
+    unit: ['leaf', 'leaves'],
+    how:
+      'Tagged shoots, each leaf from the tip down: fresh spots apart from old ones that have dried, healed or ' +
+      'fallen out. Where on the shoot a leaf stands tells which wet time it was out in.',
+    measureName: 'of leaves with fresh spots',
+    items: [
+      item('fresh', 'Fresh spots', 'new since the last look, edges still spreading', 'space'),
+      item('old', 'Old spots', 'dry, grey, corky, or holes', 'o'),
+      item('place', 'Leaf from the tip', '1 is the newest that is open', 'p'),
+    ],
+    usual: 20,
+    least: 10,
+    perTree: null,
+    nothingIsAnAnswer: true,
+  },
   present: {
     id: 'present',
     name: 'Leaves, there or not',
@@ -199,6 +217,7 @@ const LEVELS: Readonly<Record<Protocol, Figure<LevelBounds> | null>> = {
   spur: bounds([0, 0.05, 0.2, 0.4, 0.6]),
   mined: bounds([0, 0.05, 0.2, 0.5, 0.8]),
   disease: bounds([0, 1, 5, 15, 40]),
+  spots: bounds([0, 0.05, 0.2, 0.5, 0.8]),
   present: bounds([0, 0.05, 0.2, 0.5, 0.8]),
   tap: bounds([0, 1, 5, 15, 40]),
   cover: null,
@@ -266,7 +285,7 @@ export function protocolsFor(
       : group === 'mite'
         ? ['tap', 'present', ...(fruitTree ? ['spur' as const] : [])]
         : group === 'fungus'
-          ? ['disease', 'present']
+          ? ['disease', 'spots', 'present']
           : group === 'sap-sucker'
             ? ['present', 'tap']
             : [usual];

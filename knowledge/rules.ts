@@ -355,6 +355,53 @@ export const RULES: readonly Rule[] = [
     grade: 'C',
     sourceIds: ['practice'],
   },
+  {
+    id: 'cover-before-wet',
+    says:
+      'A cover keeps off what has not happened yet: it has to be dry before leaves get wet, and lies only on leaves ' +
+      'that were open when it was sprayed. It is worth it where the wet time is likely, long and warm enough, and ' +
+      'finds much that is bare.',
+    wouldChange:
+      'A forecast that changes, what you find of wet leaves, a variety that resists, or little of it last year.',
+    grade: 'C',
+    sourceIds: ['practice', 'machardy-gadoury-1989'],
+  },
+  {
+    id: 'cover-by-calendar',
+    says:
+      'The school you follow renews a cover every seven to ten days in its season, and sooner once 25 mm (an inch) of ' +
+      'rain has washed half of it off.',
+    wouldChange: 'Another school; and the label, which sets how often it may be done at all.',
+    grade: 'C',
+    sourceIds: ['practice'],
+  },
+  {
+    id: 'reach-back-after',
+    says:
+      'It infected bare leaves. A few materials still reach it inside the leaf for two to four days, where the label ' +
+      'says so; what only protects comes too late.',
+    wouldChange: 'Spots: once they show, nothing takes them back.',
+    grade: 'B',
+    sourceIds: ['practice'],
+  },
+  {
+    id: 'spots-on-their-day',
+    says:
+      'Between an infection and its spots lie days that depend on warmth. Looking sooner shows nothing; looking on ' +
+      'the day tells whether it was one, and corrects what is told of your garden.',
+    wouldChange: 'A count on those days, also of none.',
+    grade: 'B',
+    sourceIds: ['mills-laplante-1951', 'practice'],
+  },
+  {
+    id: 'habits-before-sprays',
+    says:
+      'What it winters on is taken away first: that halves what there is to infect with and costs no spray. Work on the ' +
+      'ground does not depend on how tall the tree is.',
+    wouldChange: 'Work that is logged.',
+    grade: 'C',
+    sourceIds: ['practice'],
+  },
 ];
 
 const BY_ID = new Map(RULES.map((rule) => [rule.id, rule]));

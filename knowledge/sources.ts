@@ -126,7 +126,7 @@ export const SOURCES: readonly Source[] = [
   {
     id: 'blaeser-weltzien',
     citation:
-      'Blaeser M. & Weltzien H. C. 1979. Epidemiologische Studien an Plasmopara viticola. Z. Pflanzenkr. Pflanzenschutz 86:489–498; with the growers' rule of three tens.',
+      'Blaeser M. & Weltzien H. C. 1979. Epidemiologische Studien an Plasmopara viticola. Z. Pflanzenkr. Pflanzenschutz 86:489–498; with the rule of three tens.',
   },
   {
     id: 'xu-1999',
@@ -155,8 +155,7 @@ export const SOURCES: readonly Source[] = [
   },
   {
     id: 'steiner',
-    citation:
-      'Steiner P. W. 1990. Acta Hortic. 273:139–148. Its four conditions for blossom only.',
+    citation: 'Steiner P. W. 1990. Acta Hortic. 273:139–148. Its four conditions for blossom only.',
   },
   {
     id: 'tamm-1995',

@@ -68,6 +68,7 @@ export function plainFacts(more: Partial<WatchFacts> = {}): WatchFacts {
     trapHangs: false,
     trapUnread: null,
     miner: { mines: false, flush: null, young: false, minedShare: null, leavesDown: null, budSwell: null },
+    infection: null,
     seasonStart: '2026-01-01',
     schools: { crawlers: 'while-catching', mining: 'young-or-third' },
     repeatAfterDays: 14,

@@ -26,7 +26,12 @@ export type DueKind =
   | 'wait-for-tapes'
   | 'growth-regulator'
   | 'say-leaves'
-  | 'next-look';
+  | 'next-look'
+  | 'cover-before-rain'
+  | 'renew-cover'
+  | 'reach-back'
+  | 'look-for-spots'
+  | 'habits-first';
 
 /** One thing to do, with the days it may be done on and everything it rests on. */
 export interface DueItem {

@@ -3,6 +3,7 @@ import type { DueItem, DueRule } from './due-item.ts';
 import { checkAfterTreatment, nameFirst, nextLook } from './check-rules.ts';
 import { isScaleGroup } from '#core/identify';
 import { crawlerWindows } from './crawler-windows.ts';
+import { infections } from './infection-rules.ts';
 import { adultFlight } from './flight-rules.ts';
 import { clearLeaves, coverFlush } from './season-rules.ts';
 import { countFirst, countToWeigh, hangTrap, readTrap, tapes, tapesAhead } from './tape-rules.ts';
@@ -22,6 +23,7 @@ const RULES: readonly DueRule[] = [
   countFirst,
   coverFlush,
   clearLeaves,
+  infections,
 ];
 
 /** Everything due on `today`, what closes first on top; what never closes comes last. */
@@ -33,10 +35,16 @@ export function whatIsDue(watches: readonly WatchFacts[], today: CivilDate): Due
 function ofWatch(facts: WatchFacts, today: CivilDate): DueItem[] {
   const watch = { ...facts, windows: isScaleGroup(facts.group) ? crawlerWindows(facts, today) : [] };
   const rules = facts.reachable ? RULES : [nameFirst];
-  const asked = rules.flatMap((rule) => rule(watch, today));
+  const asked = withoutDoubles(rules.flatMap((rule) => rule(watch, today)));
   const count = asked.some(({ kind }) => kind === 'count-first') ? [] : countToWeigh(watch, today);
   if (asked.length > 0) return [...asked, ...count];
   return [...count, ...firstToOpen([...tapesAhead(watch, today), ...nextLook(watch, today)])];
+}
+
+/** A look for spots on their day is the look at a treatment too. */
+function withoutDoubles(items: readonly DueItem[]): DueItem[] {
+  const looks = items.some(({ kind }) => kind === 'look-for-spots');
+  return items.filter(({ kind }) => !looks || kind !== 'check-after-treatment');
 }
 
 /** The item of the earliest day. */

@@ -1,5 +1,7 @@
 import type { CivilDate } from '#core/calendar';
 import type { TapeSignal } from '#core/emergence';
+import type { InfectionWord } from '#core/infection';
+import type { HabitCode } from './infection-facts.ts';
 import type { DormantSpray } from '#core/plan';
 
 /** What a fact is about. */
@@ -34,12 +36,29 @@ export type FactKind =
   | 'the-tapes-say'
   | 'treated'
   | 'what'
+  | 'wet-from'
+  | 'chance-it-infects'
+  | 'bare'
+  | 'last-cover'
+  | 'rain-since-cover'
+  | 'leaves-since-cover'
+  | 'got-through'
+  | 'infection-is'
+  | 'spots-show'
+  | 'habit'
   | 'warmth'
   | 'window-published-as';
 
 /** A fact that is no figure: what the tapes say, which spray it is, and the like. */
 export type FactCode =
-  TapeSignal | DormantSpray | 'first-males-trapped' | 'none-this-season' | 'matters-most' | WarmthOrigin;
+  | TapeSignal
+  | DormantSpray
+  | 'first-males-trapped'
+  | 'none-this-season'
+  | 'matters-most'
+  | WarmthOrigin
+  | HabitCode
+  | InfectionWord;
 
 /** Where the warmth of most days so far is from: a thermometer, or a guess. */
 export type WarmthOrigin = 'read' | 'guessed-by-usual-months' | 'guessed-by-frost-and-heat';
@@ -58,6 +77,7 @@ export type Quantity =
   | { readonly kind: 'counts'; readonly values: readonly number[] }
   | { readonly kind: 'share'; readonly value: number }
   | { readonly kind: 'days'; readonly value: number }
+  | { readonly kind: 'rain'; readonly mm: number }
   | { readonly kind: 'code'; readonly code: FactCode };
 
 export interface Fact {

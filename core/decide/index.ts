@@ -1,3 +1,5 @@
+export type { AheadFacts, HabitCode, InfectionFacts, SpellFacts } from './infection-facts.ts';
+export { WORTH_A_COVER } from './infection-rules.ts';
 export type { CrawlerWindow, ExpectedDay } from './crawler-window.ts';
 export { crawlerWindows, nextWindow, type WindowFacts } from './crawler-windows.ts';
 export { DAYS } from './days.ts';

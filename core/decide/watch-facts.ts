@@ -4,6 +4,7 @@ import type { TapeReading } from '#core/emergence';
 import type { Life, TargetGroup } from '#core/identify';
 import type { EventState } from '#core/phenology';
 import type { SoftFlush } from '#core/plan';
+import type { InfectionFacts } from './infection-facts.ts';
 import type { CrawlerWindow } from './crawler-window.ts';
 
 /** What is known of one watch on one day; the season's own records only, where it says so. */
@@ -61,6 +62,8 @@ export interface WatchFacts {
   /** The trap that hangs longest unread: since when, and the day it is to be read; null where none hangs. */
   readonly trapUnread: { readonly since: CivilDate; readonly due: CivilDate } | null;
   readonly miner: MinerFacts;
+  /** Null where no weather tells of its infections. */
+  readonly infection: InfectionFacts | null;
   readonly seasonStart: CivilDate;
   readonly schools: WatchSchools;
   /**

@@ -4,8 +4,8 @@ import type { WeatherDay } from '#core/weather';
 const HOURS = Array.from({ length: 24 }, (_, hour) => hour);
 
 /**
- * Days whose hours were told as CSV, a line an hour: °C, mm, per cent, wet share of the hour in per cent, m/s; empty
- * where unknown. Days of which only the low and high are told stand in the daily file. Reads back the same.
+ * Days whose hours were told as CSV, a line an hour: °C, mm, per cent, wet share of the hour in per cent, m/s;
+ * empty where unknown. Days of which only the low and high are told stand in the daily file. Reads back the same.
  */
 export function writeHourlyCsv(days: readonly WeatherDay[]): string {
   const data = days.flatMap(({ date, hoursC, hourly }) =>

@@ -13,7 +13,8 @@ export interface Cover {
 
 /** What leaves and rain were, by hour of the frame. */
 export interface CoverScene {
-  leavesAt(hour: number): number;
+  /** Leaves open on a shoot; null where it lies on buds and bark, which nothing unfolds from under. */
+  leavesAt(hour: number): number | null;
   /** Rain since the frame began, mm. */
   rainAt(hour: number): number;
   /** Only the newest so many leaves can be infected; null for all. */
@@ -31,10 +32,10 @@ export function coverAt(
   hour: number,
 ): number {
   const put = covers.filter(({ dryAt }) => dryAt <= hour);
-  const now = leavesAt(hour);
-  if (put.length === 0 || now <= 0) return 0;
+  if (put.length === 0) return 0;
+  const now = leavesAt(hour) ?? 0;
   const left = put.map(({ sprayedAt, dryAt, halfLifeDays, keepsOff }) => ({
-    upTo: Math.min(now, leavesAt(sprayedAt)),
+    upTo: Math.min(now, leavesAt(sprayedAt) ?? 0),
     share:
       keepsOff *
       coverLeft(
@@ -47,6 +48,7 @@ export function coverAt(
         halfLifeDays,
       ),
   }));
+  if (now <= 0) return Math.max(...left.map(({ share }) => share));
   const oldest = openLeaves === null ? 0 : Math.max(0, now - openLeaves);
   const edges = [...new Set([oldest, ...left.map(({ upTo }) => upTo)])]
     .filter((edge) => edge >= oldest)

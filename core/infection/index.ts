@@ -14,13 +14,14 @@ export {
 export type { InfectionRule, WetRule } from './infection-rule.ts';
 export { infectionChance, infectionWord, type InfectionWord } from './infection-word.ts';
 export { type LeafDay, type LeafHours, leafHours, type WetnessBasis } from './leaf-hours.ts';
-export { type LearnedWetness, learnWetness } from './learn-wetness.ts';
+export { type LearnedWetness, learnWetness, PRIOR_DAYS, sharesAfter } from './learn-wetness.ts';
 export { type LeafCount, type LeafGrowth, leavesOpen } from './leaves-open.ts';
 export { scabSporesRipe } from './scab-spores.ts';
 export { severeFrom, severityOf, tellsSeverity, wetHoursNeeded } from './wet-hours-needed.ts';
 export { SEVERITIES, type Severity } from './wet-hours-tables.ts';
 export { sliceHours } from './slice-hours.ts';
 export { scabSeason, SPORES_OVER, type RipeningDay } from './spore-season.ts';
+export { spotsBySpell, type SpotsVerdict, type SpottedLeaf } from './spots-by-spell.ts';
 export { spotsBetween } from './spots-between.ts';
 export { type WetSpell, wetSpells } from './wet-spells.ts';
 export {

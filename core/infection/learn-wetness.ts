@@ -28,12 +28,12 @@ const FEWEST_NIGHTS = 5;
 /** How far a place's dew point may lie from what its climate suggests. °C. */
 const PRIOR_SPREAD_C = 1.5;
 /** What is usual counts as much as so many days that were looked at (grade C). */
-const PRIOR_DAYS = 5;
+export const PRIOR_DAYS = 5;
 const ROUNDS = 12;
 
 /**
- * How often each case comes and how far the dew point lies below the night's low, by what was found of leaves and by
- * nights with a humidity sensor. Each day has a case of its own: a look makes those likelier that foretold it, and
+ * How often each case comes and how far the dew point lies below the night's low, by what was found of leaves and
+ * by nights with a humidity sensor. Each day has a case of its own: a look makes those likelier that foretold it, and
  * the shares are the mean over the days, with what is usual among them. Rules of thumb to begin with, grade C.
  * @param usualDewOffsetC what the climate suggests before anybody looked.
  */
@@ -60,16 +60,26 @@ export function learnWetness(days: readonly LeafDay[], usualDewOffsetC: number):
   };
 }
 
-/** Share of days of each case: by rounds of what each day was likelier to be, what is usual counting along. */
-function sharesOf(agreeing: readonly ByCase<number>[]): ByCase<number> {
-  let shares = USUAL_CASES;
+/** Share of days of each case, with what is usual counting along. */
+const sharesOf = (agreeing: readonly ByCase<number>[]): ByCase<number> =>
+  sharesAfter(USUAL_CASES, PRIOR_DAYS, agreeing);
+
+/**
+ * Shares of the cases once each of some days spoke for them: by rounds of what each day was likelier to be, the
+ * shares `prior` counting as much as `days` of them.
+ */
+export function sharesAfter(
+  prior: ByCase<number>,
+  days: number,
+  agreeing: readonly ByCase<number>[],
+): ByCase<number> {
+  let shares = prior;
   for (let round = 0; round < ROUNDS; round++) {
     const before = shares;
     shares = byCase(
       (at) =>
-        (PRIOR_DAYS * USUAL_CASES[at] +
-          sum(agreeing.map((day) => (day[at] * before[at]) / mixed(day, before)))) /
-        (PRIOR_DAYS + agreeing.length),
+        (days * prior[at] + sum(agreeing.map((day) => (day[at] * before[at]) / mixed(day, before)))) /
+        (days + agreeing.length),
     );
   }
   return shares;

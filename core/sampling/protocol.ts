@@ -6,6 +6,7 @@ export const PROTOCOLS = [
   'spur',
   'mined',
   'disease',
+  'spots',
   'present',
   'tap',
   'cover',
@@ -44,6 +45,10 @@ export const PROTOCOL_SHAPES: Readonly<Record<Protocol, ProtocolShape>> = {
   },
   mined: { items: { mines: 'count', larvae: 'count' }, measure: { kind: 'share', item: 'mines' } },
   disease: { items: { percent: 'percent' }, measure: { kind: 'area', item: 'percent' } },
+  spots: {
+    items: { fresh: 'count', old: 'count', place: 'count' },
+    measure: { kind: 'share', item: 'fresh' },
+  },
   present: { items: { present: 'yes-no' }, measure: { kind: 'share', item: 'present' } },
   tap: { items: { pests: 'count', helpers: 'count' }, measure: { kind: 'mean', item: 'pests' } },
   cover: { items: { reached: 'yes-no' }, measure: { kind: 'share', item: 'reached' } },

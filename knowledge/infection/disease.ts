@@ -39,6 +39,8 @@ export interface Disease {
   readonly season: DiseaseSeason;
   /** Only the newest so many leaves of a shoot can be infected; null for all. */
   readonly openLeaves: number | null;
+  /** What a cover has to lie on: leaves that unfold away from under it, or buds, bark and blossom. */
+  readonly lands: 'leaves' | 'buds';
   /** Spores of the year come from last year's leaves, and run out (apple scab alone is told by heat). */
   readonly sporesByHeat: boolean;
   /** Whether one infection leads to the next in the same season. */

@@ -90,6 +90,8 @@ function showQuantity(quantity: Quantity, show: Show): string {
       return showShare(quantity.value);
     case 'days':
       return howMany(quantity.value, 'day');
+    case 'rain':
+      return show.rain(quantity.mm);
     case 'code':
       return factCodeWords(quantity.code);
   }

@@ -25,4 +25,9 @@ export const DUE_WORDS: Readonly<Record<DueKind, string>> = {
   'growth-regulator': 'growth regulator',
   'say-leaves': 'look at its buds',
   'next-look': 'look',
+  'cover-before-rain': 'cover before rain',
+  'renew-cover': 'renew the cover',
+  'reach-back': 'within reach',
+  'look-for-spots': 'look for spots',
+  'habits-first': 'habits first',
 };

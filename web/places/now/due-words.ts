@@ -2,6 +2,7 @@ import type { CivilDate } from '#core/calendar';
 import type { DueAnswer } from '#engine';
 import { daysBetween } from '#core/calendar';
 import { DUE_TITLES, inSentence } from '#knowledge';
+import { factCodeWords } from '../../parts/fact-words.ts';
 import { showDate, showDateRange, showShortDate } from '../../show/dates.ts';
 import { capital, listed } from '../../show/sentence.ts';
 
@@ -220,6 +221,48 @@ export function dueWords(item: DueAnswer, onItsPage = false): DueWords {
         to: `/mix?watch=${item.watchId}`,
         doIt: 'Mix',
       };
+    case 'cover-before-rain':
+      return {
+        title,
+        advice:
+          'Dry before it gets wet: it is likely enough, long enough and warm enough to infect bare leaves.',
+        why: 'Why before this one',
+        to: `/when/infections/${item.watchId}`,
+        doIt: 'See the hours',
+      };
+    case 'renew-cover':
+      return {
+        title,
+        advice: 'By the calendar: what rain took and what unfolded since lies bare.',
+        why: 'Why now',
+        to: `/mix?watch=${item.watchId}`,
+        doIt: 'Mix',
+      };
+    case 'reach-back':
+      return {
+        title,
+        advice:
+          'Something on your shelf still reaches it by its label. After that day it takes nothing back.',
+        why: 'Why until then',
+        to: `/mix?watch=${item.watchId}`,
+        doIt: 'Mix',
+      };
+    case 'look-for-spots':
+      return {
+        title,
+        advice: 'What got through shows on these days, not sooner. Count also if there are none.',
+        why: 'Why then',
+        to: `${watch}/count`,
+        doIt: 'Count',
+      };
+    case 'habits-first':
+      return {
+        title,
+        advice: `${capital(listed(habitNames(item)))}.`,
+        why: 'Why before any spray',
+        to: `${watch}/hand`,
+        doIt: 'Log it',
+      };
     case 'check-after-treatment':
       return {
         title,
@@ -230,6 +273,10 @@ export function dueWords(item: DueAnswer, onItsPage = false): DueWords {
       };
   }
 }
+
+/** What is to be done by hand, as its facts name it. */
+const habitNames = ({ facts }: DueAnswer): string[] =>
+  facts.flatMap(({ quantity }) => (quantity.kind === 'code' ? [factCodeWords(quantity.code)] : []));
 
 export interface Closing {
   readonly tag: string | null;

@@ -1,0 +1,334 @@
+import { keptWhile } from '#core/caches';
+import { addDays, type CivilDate, daysBetween } from '#core/calendar';
+import {
+  byCase,
+  type ByCase,
+  coverAt,
+  infectionChance,
+  type InfectionEvent,
+  infectionEvents,
+  infectionWord,
+  type InfectionWord,
+  scabSeason,
+  severeFrom,
+  severityOf,
+  SEVERITIES,
+  type Severity,
+  sliceHours,
+  spotsBetween,
+  SPORES_OVER,
+  tellsSeverity,
+  type WetnessBasis,
+} from '#core/infection';
+import { type Disease, diseaseOf } from '#knowledge';
+import type { WatchBook } from '../garden-books.ts';
+import type { GardenDay } from '../garden-day.ts';
+import { plantWinters } from '../plant-winter.ts';
+import type { GardenWeather } from '../season-weather.ts';
+import { correctedBy } from './corrected.ts';
+import { type DiseaseSpan, diseaseSpans } from './disease-spans.ts';
+import { inoculumOf, type Inoculum } from './inoculum.ts';
+import { type LeafWeather, leafWeather } from './leaf-weather.ts';
+import { plantLeaves } from './plant-leaves.ts';
+import { seenAfter, type SpotsSeen } from './spots-seen.ts';
+import { type WatchCover, watchCovers } from './watch-covers.ts';
+
+/** An hour of a day, by the clock of the garden. */
+export interface Moment {
+  readonly date: CivilDate;
+  readonly hour: number;
+}
+
+/** How an infection stands: kept off, in part, got through, taken afterwards; or not one at all, or not yet. */
+export type SpellStanding = 'no-infection' | 'covered' | 'in-part' | 'through' | 'reached-back' | 'ahead';
+
+/** One wet time (or run of fit days) of a disease's season, and what became of it. */
+export interface DiarySpell {
+  readonly id: string;
+  readonly from: Moment;
+  /** The end of its last hour. */
+  readonly to: Moment;
+  readonly wetHours: ByCase<number>;
+  readonly basis: WetnessBasis | 'forecast';
+  readonly meanC: number;
+  readonly neededHours: number | null;
+  readonly rainMm: number;
+  readonly index: number | null;
+  /** Null where it was too short, too cold or too warm in every case. */
+  readonly word: InfectionWord | null;
+  /** 0–1, of a forecast with what forecasts miss. */
+  readonly chance: number;
+  readonly severity: Severity | null;
+  /** Wet hours from which each severity is reached at that temperature, where a table tells. */
+  readonly severityFrom: readonly { readonly severity: Severity; readonly hours: number }[];
+  /** Share of what can be infected that a cover protected when it began, 0–1. */
+  readonly covered: number;
+  readonly sinceCover: SinceCover | null;
+  /** Leaves open on a shoot then. */
+  readonly leaves: number;
+  /** Share of the season's spores that were ripe, where that is told by heat. */
+  readonly sporesRipe: number | null;
+  readonly standing: SpellStanding;
+  /** When its spots show; null where nothing shows. */
+  readonly spots: { readonly from: CivilDate; readonly to: CivilDate } | null;
+  readonly seen: SpotsSeen;
+}
+
+/** What has come over the last cover since. */
+export interface SinceCover {
+  readonly on: CivilDate;
+  readonly rainMm: number;
+  readonly days: number;
+  readonly newLeaves: number;
+  readonly materialIds: readonly string[];
+}
+
+/** The infection diary of one watch. */
+export interface InfectionDiary {
+  readonly disease: Disease;
+  readonly span: DiseaseSpan | null;
+  readonly spans: readonly DiseaseSpan[];
+  readonly spells: readonly DiarySpell[];
+  readonly covers: readonly WatchCover[];
+  readonly weather: LeafWeather;
+  /** How likely each case of wetness is, by what was found of leaves and of spots. */
+  readonly cases: ByCase<number>;
+  readonly inoculum: Inoculum;
+  readonly resists: boolean;
+  leavesOn(frameDay: number): number;
+  coveredOn(hour: number): number;
+}
+
+const HOURS = 24;
+/** From here a cover keeps an infection off; below the other it does not (rules of thumb, grade C). */
+const COVERED_FROM = 0.6,
+  BARE_BELOW = 0.25;
+/** Forecasts of rain are right less and less often with each day (rule of thumb, grade C). */
+const FORECAST_RIGHT = 0.9,
+  FORECAST_LOSES_A_DAY = 0.04;
+
+const diaries = keptWhile<GardenWeather, string, WatchBook, InfectionDiary | null>();
+
+/** The diary of a watch whose trouble the weather tells of; null for any other, or without any weather. */
+export function infectionDiary(day: GardenDay, book: WatchBook): InfectionDiary | null {
+  return diaries(day.weather, book.watch.id, book, () => {
+    const disease = diseaseOf(book.watch.targetId);
+    const weather = disease && leafWeather(day, book.plantBook.plant);
+    return disease && weather ? written(day, book, disease, weather) : null;
+  });
+}
+
+function written(day: GardenDay, book: WatchBook, disease: Disease, weather: LeafWeather): InfectionDiary {
+  const { plant } = book.plantBook;
+  const spans = diseaseSpans(day, plant, disease).map((span) => longer(day, book, disease, span));
+  const leavesOn = plantLeaves(day, plant, weather.from);
+  const sprays = book.sprays.filter(({ on }) => on <= day.today);
+  const covers = watchCovers(day, sprays, disease.targetId, weather.from);
+  const rainAt = (hour: number) =>
+    weather.hours.rainSumMm[Math.min(Math.max(0, Math.floor(hour)), weather.hours.rainSumMm.length - 1)] ?? 0;
+  const scene = {
+    leavesAt: (hour: number) => (disease.lands === 'buds' ? null : leavesOn(hour / HOURS)),
+    rainAt,
+    openLeaves: disease.openLeaves,
+  };
+  const coveredOn = (hour: number) => coverAt(covers, scene, hour);
+  const first = inoculumOf(day, book);
+  const events = spans.flatMap((span) => eventsIn(disease, weather, span, first.few));
+  const { cases, inoculum } = correctedBy(
+    events.map(({ event }) => ({
+      event,
+      bare: 1 - coveredOn(event.from),
+      seen: lookAt(day, book, weather, disease, event),
+    })),
+    weather,
+    first,
+  );
+  const diary = {
+    disease,
+    weather,
+    covers,
+    spans,
+    cases,
+    inoculum,
+    leavesOn,
+    coveredOn,
+    span: spans.find(({ to }) => to >= day.today) ?? null,
+    resists: plant.resists.includes(disease.targetId),
+  };
+  return {
+    ...diary,
+    spells: events.map(({ event, sporesRipe }) => spellOf(day, book, diary, event, sporesRipe, rainAt)),
+  };
+}
+
+/** Spots seen on leaves send out spores of their own: their season goes on after the spring's have run out. */
+function longer(
+  day: GardenDay,
+  { samples, plantBook }: WatchBook,
+  disease: Disease,
+  span: DiseaseSpan,
+): DiseaseSpan {
+  if (!disease.sporesByHeat) return span;
+  const spotted = samples.some(
+    ({ on, units }) =>
+      on >= span.from &&
+      on <= day.today &&
+      daysBetween(span.from, on) < 200 &&
+      units.some(({ counts }) => (counts.percent ?? counts.fresh ?? counts.present ?? 0) > 0),
+  );
+  if (!spotted) return span;
+  const until = plantWinters(day, plantBook.plant)
+    .map(({ leafFall }) => leafFall.on)
+    .find((on) => on > span.from);
+  return until !== undefined && until > span.to ? { ...span, to: until } : span;
+}
+
+type Open = Omit<InfectionDiary, 'spells'>;
+
+interface SeasonEvent {
+  readonly event: InfectionEvent;
+  readonly sporesRipe: number | null;
+}
+
+/** Everything wet in a span, counted from the frame's beginning. */
+function eventsIn(
+  disease: Disease,
+  weather: LeafWeather,
+  span: DiseaseSpan,
+  fewSpores: boolean,
+): SeasonEvent[] {
+  const first = Math.max(0, daysBetween(weather.from, span.from));
+  const last = Math.min(weather.hours.days - 1, daysBetween(weather.from, span.to));
+  if (last < first) return [];
+  const ripe = disease.sporesByHeat ? ripening(weather, first, last) : null;
+  const goesOn = span.to > addDays(span.from, SPORES_LAST_DAYS);
+  return infectionEvents(disease.rule, sliceHours(weather.hours, first, last), { fewSpores })
+    .map((event) => ({ ...event, from: event.from + first * HOURS, to: event.to + first * HOURS }))
+    .map((event) => ({ event, frameDay: Math.floor(event.from / HOURS) }))
+    .filter(({ frameDay }) => !ripe || goesOn || ripe.beforeOver(frameDay))
+    .map(({ event, frameDay }) => ({ event, sporesRipe: ripe?.share(frameDay) ?? null }));
+}
+
+/** Spring's spores are out by then; what infects later comes from spots on the tree. */
+const SPORES_LAST_DAYS = 100;
+
+/** What was found on the days an event's spots would show. */
+function lookAt(
+  day: GardenDay,
+  book: WatchBook,
+  weather: LeafWeather,
+  disease: Disease,
+  event: InfectionEvent,
+): SpotsSeen {
+  const isAhead = Math.floor(event.from / HOURS) >= weather.forecastFrom;
+  const spots = event.infects.long && !isAhead ? spotsOf(weather, disease, event) : null;
+  return spots ? seenAfter(day, book, spots) : { kind: 'not-yet' };
+}
+
+/** Ripe spores by day, from green tip on. */
+function ripening({ meansC, rainMm }: LeafWeather, first: number, last: number) {
+  const days = Array.from({ length: last - first + 1 }, (_, i) => ({
+    meanC: meansC[first + i]!,
+    rainMm: rainMm[first + i]!,
+  }));
+  const shares = scabSeason(days);
+  return {
+    share: (frameDay: number) => shares[frameDay - first] ?? null,
+    beforeOver: (frameDay: number) => (shares[frameDay - first - 1] ?? 0) < SPORES_OVER,
+  };
+}
+
+function spellOf(
+  day: GardenDay,
+  book: WatchBook,
+  diary: Open,
+  event: InfectionEvent,
+  sporesRipe: number | null,
+  rainAt: (hour: number) => number,
+): DiarySpell {
+  const { weather, disease, covers } = diary;
+  const { cases } = diary;
+  const frameDay = Math.floor(event.from / HOURS);
+  const isAhead = frameDay >= weather.forecastFrom;
+  const isMeasured = weather.hours.basis[frameDay] === 'measured';
+  const even = byCase(() => 1 / 3);
+  const weights = isMeasured ? even : cases;
+  const word = infectionWord(event.infects, weights);
+  const certain = infectionChance(event.infects, weights);
+  const leadDays = Math.max(0, frameDay - weather.forecastFrom);
+  const chance = isAhead
+    ? certain * Math.max(0.5, FORECAST_RIGHT - FORECAST_LOSES_A_DAY * leadDays)
+    : certain;
+  const covered = word ? diary.coveredOn(event.from) : 0;
+  const wetHours = event.wetHours.middle;
+  const spots = word ? spotsOf(weather, disease, event) : null;
+  const standing = isAhead ? 'ahead' : !word ? 'no-infection' : standingOf(covers, event, covered);
+  return {
+    id: `${momentOf(weather.from, event.from).date}T${event.from % HOURS}`,
+    from: momentOf(weather.from, event.from),
+    to: momentOf(weather.from, event.to + 1),
+    wetHours: event.wetHours,
+    basis: isAhead ? 'forecast' : weather.hours.basis[frameDay]!,
+    meanC: event.meanC,
+    neededHours: event.neededHours,
+    rainMm: event.rainMm,
+    index: event.index,
+    word,
+    chance,
+    severity: word && event.infects.middle ? severityOf(disease.targetId, event.meanC, wetHours) : null,
+    severityFrom: tellsSeverity(disease.targetId)
+      ? SEVERITIES.flatMap((severity) => {
+          const hours = severeFrom(disease.targetId, severity, event.meanC);
+          return hours === null ? [] : [{ severity, hours }];
+        })
+      : [],
+    covered,
+    sinceCover: sinceCover(diary, event.from, rainAt),
+    leaves: diary.leavesOn(event.from / HOURS),
+    sporesRipe,
+    standing,
+    spots,
+    seen: lookAt(day, book, weather, disease, event),
+  };
+}
+
+function standingOf(covers: readonly WatchCover[], event: InfectionEvent, covered: number): SpellStanding {
+  if (covered >= COVERED_FROM) return 'covered';
+  if (reachedBack(covers, event)) return 'reached-back';
+  return covered >= BARE_BELOW ? 'in-part' : 'through';
+}
+
+export const momentOf = (from: CivilDate, hour: number): Moment => ({
+  date: addDays(from, Math.floor(hour / HOURS)),
+  hour: hour % HOURS,
+});
+
+/** A spray whose label reaches so far back, put on after it began; it is counted from the end of its day. */
+const reachedBack = (covers: readonly WatchCover[], event: InfectionEvent): boolean =>
+  covers.some(({ dryAt, reachBackHours }) => dryAt > event.from && dryAt - event.from <= reachBackHours);
+
+function spotsOf(
+  { meansC, from }: LeafWeather,
+  { targetId }: Disease,
+  { to }: InfectionEvent,
+): DiarySpell['spots'] {
+  const frameDay = Math.floor(to / HOURS);
+  const days = spotsBetween(targetId, meansC.slice(frameDay + 1));
+  return days && { from: addDays(from, frameDay + days[0]), to: addDays(from, frameDay + days[1]) };
+}
+
+function sinceCover(
+  { covers, leavesOn }: Open,
+  hour: number,
+  rainAt: (hour: number) => number,
+): SinceCover | null {
+  const before = covers.findLast(({ sprayedAt }) => sprayedAt < hour);
+  if (!before) return null;
+  return {
+    on: before.on,
+    rainMm: Math.max(0, rainAt(hour) - rainAt(before.sprayedAt - 1)),
+    days: Math.floor((hour - before.sprayedAt) / HOURS),
+    newLeaves: Math.max(0, leavesOn(hour / HOURS) - leavesOn(before.sprayedAt / HOURS)),
+    materialIds: before.materialIds,
+  };
+}

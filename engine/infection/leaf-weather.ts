@@ -1,0 +1,92 @@
+import { keptWith } from '#core/caches';
+import { addDays, type CivilDate, daysBetween } from '#core/calendar';
+import {
+  type LearnedWetness,
+  learnWetness,
+  type LeafDay,
+  type LeafHours,
+  leafHours,
+  type WetLook,
+} from '#core/infection';
+import type { Plant } from '#core/records';
+import { forecastHours, solarNoonHour } from '#core/spray-hours';
+import { placeOn, type WeatherDay } from '#core/weather';
+import type { GardenDay } from '../garden-day.ts';
+import { type SeasonWeather, staysOf } from '../season-weather.ts';
+
+/** The hours leaves of a place have had, last season and this one, and those its forecast tells of. */
+export interface LeafWeather {
+  readonly from: CivilDate;
+  readonly today: CivilDate;
+  readonly hours: LeafHours;
+  readonly learned: LearnedWetness;
+  /** Mean of each day, °C. */
+  readonly meansC: readonly number[];
+  /** Rain of each day, mm; null where nobody told it. */
+  readonly rainMm: readonly (number | null)[];
+  /** Days of the frame that are forecast begin here. */
+  readonly forecastFrom: number;
+  /** Nothing but what is watered wets what stands under a roof. */
+  readonly sheltered: boolean;
+}
+
+const weathers = keptWith<SeasonWeather, string, LeafWeather | null>();
+
+/** What leaves of a plant have had and will have; null where no day of it was ever read. */
+export function leafWeather(day: GardenDay, plant: Plant): LeafWeather | null {
+  const weather = day.ofPlant(plant);
+  const placeId = placeOn(staysOf(day.books.plantBook(plant.id)), day.today);
+  return weathers(weather, placeId, () => laidOut(day, weather, placeId));
+}
+
+function laidOut(day: GardenDay, weather: SeasonWeather, placeId: string): LeafWeather | null {
+  const sheltered = day.books.place(placeId)?.kind !== 'outdoors';
+  const days = consecutiveDays(weather, sheltered);
+  if (!days) return null;
+  const { latitudeDeg } = day.garden;
+  const looks = new Map(
+    day.books.state.wetLooks
+      .filter((look) => look.placeId === placeId && look.on <= day.today)
+      .map((look): [CivilDate, WetLook] => [look.on, look]),
+  );
+  const leafDays = forecastHours(
+    days,
+    latitudeDeg,
+    solarNoonHour(day.garden.timeZone, day.garden.longitudeDeg, day.today),
+  ).map((laid): LeafDay => ({ ...laid, look: looks.get(laid.day.date) ?? null }));
+  const learned = learnWetness(leafDays, usualDewOffsetC(day));
+  const from = days[0]!.date;
+  return {
+    from,
+    today: day.today,
+    hours: leafHours(leafDays, learned.dewOffsetC),
+    learned,
+    meansC: leafDays.map(({ temperaturesC }) => temperaturesC.reduce((sum, value) => sum + value, 0) / 24),
+    rainMm: days.map(({ rainMm }) => rainMm),
+    forecastFrom: Math.max(0, daysBetween(from, day.today)),
+    sheltered,
+  };
+}
+
+/** The dew point lies near the night's low where summers are wet, and degrees below it where they are dry (C). */
+const DEW_OFFSET_C = { dry: 3.5, even: 1.5, wet: 0.5 } as const;
+
+const usualDewOffsetC = ({ garden }: GardenDay): number => DEW_OFFSET_C[garden.climate?.summers ?? 'even'];
+
+/** Every day from the first reading to the end of the forecast; days nobody told are as warm as the one before. */
+function consecutiveDays(weather: SeasonWeather, sheltered: boolean): WeatherDay[] | null {
+  const { readings, measured, forecast } = weather;
+  const byDate = new Map<CivilDate, WeatherDay>();
+  for (const list of [measured, readings, forecast]) for (const entry of list) byDate.set(entry.date, entry);
+  const dates = [...byDate.keys()].sort();
+  const [first, last] = [dates[0], dates.at(-1)];
+  if (!first || !last) return null;
+  let before = byDate.get(first)!;
+  return Array.from({ length: daysBetween(first, last) + 1 }, (_, i) => {
+    const date = addDays(first, i);
+    const told = byDate.get(date);
+    const entry = told ?? { date, minC: before.minC, maxC: before.maxC, rainMm: null, windMs: null };
+    before = entry;
+    return sheltered ? { ...entry, rainMm: 0 } : entry;
+  });
+}
