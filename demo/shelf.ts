@@ -22,6 +22,7 @@ const product: Pick<
 > = { modeOfAction: '', organic: true, unlabelled: false, mustNotTouch: '', apart: [], expiresOn: null };
 
 export const OIL = { product: productId(1), leafLine: lineId(1), bareLine: lineId(2) } as const;
+export const SULFUR = { product: productId(4), line: lineId(6) } as const;
 export const SOAP = { product: productId(2), line: lineId(4) } as const;
 
 export const PRODUCTS: readonly ProductRecord[] = [
@@ -95,6 +96,40 @@ export const PRODUCTS: readonly ProductRecord[] = [
         intervalDays: 7,
         usesPerYear: null,
         greatestC: 32,
+      },
+    ],
+  },
+  {
+    ...product,
+    stock: { amount: 800, countedOn: '2026-04-20' },
+    pack: { amount: 1000, price: 12 },
+    modeOfAction: 'M2',
+    mustNotTouch: 'Oil within 30 days.',
+    apart: [{ ingredient: 'oil', days: 30 }],
+    id: SULFUR.product,
+    name: 'Wettable sulfur',
+    materialId: 'sulfur',
+    strengthPercent: 80,
+    containsOil: false,
+    formulation: 'powder',
+    lines: [
+      {
+        ...line,
+        id: SULFUR.line,
+        crop: 'Apples and roses in leaf',
+        hostIds: ['apple', 'rose'],
+        groups: ['fungus'],
+        leafStates: ['in-leaf'],
+        rateLow: 3,
+        rateHigh: 5,
+        rateUnit: 'g-per-l',
+        leastC: 10,
+        greatestC: 27,
+        intervalDays: 7,
+        usesPerYear: 8,
+        daysToHarvest: 7,
+        reentryHours: 24,
+        rainFreeHours: 12,
       },
     ],
   },

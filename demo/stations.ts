@@ -2,7 +2,7 @@ import type { CivilDate } from '#core/calendar';
 import type { WeatherDay } from '#core/weather';
 import { simulatedStation } from '#server/sources/simulated-station';
 import type { WeatherSource } from '#server/sources/weather-source';
-import type { SimulatedClimate } from '#simulated';
+import { type SimulatedClimate, WET_PLACE } from '#simulated';
 import { stationId } from './ids.ts';
 
 /** Fallow Bank's weather: about 45° N, cold winters, warm summers. All invented. */
@@ -39,8 +39,26 @@ function underGlass(day: WeatherDay): WeatherDay {
   return { date: day.date, minC, maxC, rainMm: null, windMs: null };
 }
 
+/** Its wet May: scab met a fresh cover on the 1st, bare leaves on the night of the 17th, a cover again on the 21st. */
+const WET_MAY: Readonly<Record<CivilDate, number>> = {
+  '2026-05-01': 4.2,
+  '2026-05-02': 6.5,
+  '2026-05-08': 6.2,
+  '2026-05-12': 6,
+  '2026-05-16': 0,
+  '2026-05-17': 0,
+};
+/** Since when the station has told humidity and rain by the hour. */
+const HOURS_FROM: CivilDate = '2026-03-01';
+
 export const gardenStation = (): WeatherSource =>
-  simulatedStation({ ...shared, stationId: GARDEN_STATION, forecastErrorC: 3 });
+  simulatedStation({
+    ...shared,
+    stationId: GARDEN_STATION,
+    forecastErrorC: 3,
+    rainOn: WET_MAY,
+    hours: { from: HOURS_FROM, latitudeDeg: 45, noonHour: 13, air: WET_PLACE },
+  });
 
 export function sunroomLogger(): WeatherSource {
   const logger = simulatedStation({

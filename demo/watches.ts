@@ -5,7 +5,7 @@ import { targetById } from '#knowledge';
 import { simulateMinedLeaves, simulateSpottedLeaves, simulateTwigs, type TrueState } from '#simulated';
 import { P } from './plants.ts';
 import { plantId, recordOf, watchId } from './ids.ts';
-import { OIL, PUMP_SPRAYER, SOAP } from './shelf.ts';
+import { OIL, PUMP_SPRAYER, SOAP, SULFUR } from './shelf.ts';
 
 /** Everything recorded for one made-up watch. */
 export interface DemoWatch {
@@ -34,13 +34,28 @@ interface Told {
   /** A trap for males: hung on a day, then its catch each week. */
   readonly males?: readonly [hung: CivilDate, ...caught: number[]];
   readonly spotted?: readonly [on: CivilDate, what: Sighting['what']][];
-  readonly sprayed?: readonly [
-    on: CivilDate,
-    what: 'oil-leaf' | 'oil-bare' | 'soap',
-    rate: number,
-    sprayMl: number,
-  ][];
+  readonly sprayed?: readonly [on: CivilDate, what: SprayedWith, rate: number, sprayMl: number][];
 }
+
+type SprayedWith = 'oil-leaf' | 'oil-bare' | 'soap' | 'sulfur';
+
+/** Products as the gardener used them. Oil is in per cent, soap in US tablespoons to a US gallon, sulfur in g/l. */
+const TOLD: Readonly<
+  Record<
+    SprayedWith,
+    {
+      readonly product: string;
+      readonly line: string;
+      readonly amountAMl: number;
+      readonly stageSeen: SprayRecord['stageSeen'];
+    }
+  >
+> = {
+  'oil-leaf': { product: OIL.product, line: OIL.leafLine, amountAMl: 0.01, stageSeen: 'crawlers' },
+  'oil-bare': { product: OIL.product, line: OIL.bareLine, amountAMl: 0.01, stageSeen: 'settled-young' },
+  soap: { product: SOAP.product, line: SOAP.line, amountAMl: 0.003906, stageSeen: 'crawlers' },
+  sulfur: { product: SULFUR.product, line: SULFUR.line, amountAMl: 0.001, stageSeen: 'spots' },
+};
 
 const CLUMPING = 2.5;
 const TWIG_SEED = 1907;
@@ -130,11 +145,10 @@ function sprayOf(
   id: string,
   watch: string,
   on: CivilDate,
-  what: 'oil-leaf' | 'oil-bare' | 'soap',
+  what: SprayedWith,
   rate: number,
   sprayMl: number,
 ): SprayRecord {
-  const soap = what === 'soap';
   return {
     id,
     watchId: watch,
@@ -145,7 +159,7 @@ function sprayOf(
     sprayerId: PUMP_SPRAYER,
     scope: 'whole',
     coverage: 'everything',
-    stageSeen: what === 'oil-bare' ? 'settled-young' : 'crawlers',
+    stageSeen: TOLD[what].stageSeen,
     toldWeather: null,
     againstLabel: false,
     note: '',
@@ -153,11 +167,10 @@ function sprayOf(
     leafState: what !== 'oil-bare' ? 'in-leaf' : on.slice(5) < '04-05' ? 'dormant' : 'delayed-dormant',
     parts: [
       {
-        productId: soap ? SOAP.product : OIL.product,
-        lineId: soap ? SOAP.line : what === 'oil-leaf' ? OIL.leafLine : OIL.bareLine,
+        productId: TOLD[what].product,
+        lineId: TOLD[what].line,
         rate,
-        // Oil rates are per cent; the soap's is US tablespoons in a US gallon, 3.906 ml a litre each.
-        productAmount: Math.round(sprayMl * (soap ? rate * 0.003906 : rate / 100)),
+        productAmount: Math.round(sprayMl * rate * TOLD[what].amountAMl),
       },
     ],
   };
@@ -250,6 +263,10 @@ export const WATCHES: readonly DemoWatch[] = [
         { 'velvet-spots': 'yes', trail: 'no', blister: 'no', where: 'leaf-surface', lift: 'nothing' },
       ],
       ['2026-05-18', { where: 'leaf-surface' }],
+    ],
+    sprayed: [
+      ['2026-04-30', 'sulfur', 4, 3500],
+      ['2026-05-20', 'sulfur', 4, 4000],
     ],
   }),
   tell(5, {

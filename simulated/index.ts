@@ -9,6 +9,17 @@ export { simulateObserver, type ObservedCase, type ObserverWays } from './observ
 export { calibration, simulatePeople } from './people.ts';
 export { paintLeaf, PLAIN_LIGHT, type PaintedLight } from './painted-leaf.ts';
 export { simulateTapeCount, type HatchCurve } from './tapes.ts';
+export { DRY_PLACE, type TrueAir, trueHours, type TrueHours, WET_PLACE } from './leaf-air.ts';
 export { simulateTwigs, type TrueState } from './twigs.ts';
 export { expectedAbout, plainFacts, reached, timedEvent, weeklyTapes } from './watch-facts.ts';
+export {
+  drawSpring,
+  judgeSpring,
+  lookedAt,
+  NO_RECORD,
+  type Spring,
+  type SpringRecord,
+  WET_CLIMATE,
+  type WordRecord,
+} from './wet-springs.ts';
 export { simulateDays, type SimulatedClimate } from './weather.ts';

@@ -88,13 +88,10 @@ const throughFacts = (spell: SpellFacts) =>
 
 /** Spots of what got through show on their days: that is when to look, and not sooner. */
 function lookForSpots(facts: WatchToday, { through }: InfectionFacts, today: CivilDate): DueItem[] {
-  const spell = through.find(
-    ({ spots, looked }) => spots && !looked && daysBetween(spots.to, today) <= LOOK_FORGOTTEN_AFTER,
-  );
+  const spell = toLookFor(through, today);
   if (!spell?.spots) return [];
   const { from, to } = spell.spots;
-  // Once all have shown there is a week to look before later ones blur it.
-  const closes = addDays(to, DAYS.nameWithin);
+  const closes = lookUntil(to);
   return [
     dueItem(facts, 'look-for-spots', 'spots-on-their-day', {
       opens: from,
@@ -110,6 +107,19 @@ function lookForSpots(facts: WatchToday, { through }: InfectionFacts, today: Civ
       facts: [...throughFacts(spell), { what: 'spots-show', quantity: { kind: 'days-between', from, to } }],
     }),
   ];
+}
+
+/** Once all have shown there is a week to look before later ones blur it. */
+const lookUntil = (to: CivilDate): CivilDate => addDays(to, DAYS.nameWithin);
+
+/** The latest whose spots show now, else the next to show, else the last that was missed. */
+function toLookFor(through: readonly SpellFacts[], today: CivilDate): SpellFacts | undefined {
+  const open = through.filter(({ spots, looked }) => spots && !looked);
+  return (
+    open.findLast(({ spots }) => spots!.from <= today && lookUntil(spots!.to) >= today) ??
+    open.find(({ spots }) => spots!.from > today) ??
+    open.findLast(({ spots }) => daysBetween(spots!.to, today) <= LOOK_FORGOTTEN_AFTER)
+  );
 }
 
 const LOOK_FORGOTTEN_AFTER = 45;

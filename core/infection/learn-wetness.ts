@@ -32,9 +32,10 @@ export const PRIOR_DAYS = 5;
 const ROUNDS = 12;
 
 /**
- * How often each case comes and how far the dew point lies below the night's low, by what was found of leaves and
- * by nights with a humidity sensor. Each day has a case of its own: a look makes those likelier that foretold it, and
- * the shares are the mean over the days, with what is usual among them. Rules of thumb to begin with, grade C.
+ * How often each case comes and how far the dew point lies below the night's low, by what was found of leaves
+ * and by nights with a humidity sensor. Each day has a case of its own: a look makes those likelier that foretold
+ * it, and the shares are the mean over the days, with what is usual among them. Rules of thumb to begin with, grade
+ * C.
  * @param usualDewOffsetC what the climate suggests before anybody looked.
  */
 export function learnWetness(days: readonly LeafDay[], usualDewOffsetC: number): LearnedWetness {

@@ -26,9 +26,7 @@ export function correctedBy(
   { learned }: LeafWeather,
   inoculum: Inoculum,
 ): { readonly cases: ByCase<number>; readonly inoculum: Inoculum } {
-  const looked = judged.filter(
-    ({ seen, bare }) => bare >= BARE_FROM && (seen.kind === 'spots' || seen.kind === 'none'),
-  );
+  const looked = tellingOf(judged.filter(({ bare }) => bare >= BARE_FROM));
   if (looked.length === 0) return { cases: learned.cases, inoculum };
   const agreeing = looked.map(({ event, seen }) =>
     byCase((at) => {
@@ -45,4 +43,12 @@ export function correctedBy(
       weight: (PRIOR_SPELLS * inoculum.weight + spotted) / (PRIOR_SPELLS + expected.length),
     },
   };
+}
+
+/** Spots that several times might have made tell of none of them; what stayed clean tells of each. */
+function tellingOf(judged: readonly Judged[]): Judged[] {
+  const spotted = (on: string) => judged.filter(({ seen }) => seen.kind === 'spots' && seen.on === on).length;
+  return judged.filter(
+    ({ seen }) => seen.kind === 'none' || (seen.kind === 'spots' && spotted(seen.on) === 1),
+  );
 }

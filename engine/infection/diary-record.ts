@@ -15,11 +15,12 @@ export function diaryRecord(spells: readonly DiarySpell[]): DiaryRecord {
   const looked = spells.filter(({ seen }) => seen.kind === 'spots' || seen.kind === 'none');
   const through = looked.filter(({ standing }) => standing === 'through');
   const held = looked.filter(({ standing }) => standing === 'covered' || standing === 'reached-back');
-  const having = (list: readonly DiarySpell[], kind: 'spots' | 'none') =>
-    list.filter(({ seen }) => seen.kind === kind).length;
+  // One look tells of all the times whose spots it might have met.
+  const looks = (list: readonly DiarySpell[], kinds: readonly DiarySpell['seen']['kind'][]) =>
+    new Set(list.flatMap(({ seen }) => ('on' in seen && kinds.includes(seen.kind) ? [seen.on] : []))).size;
   return {
-    through: { looked: through.length, spotted: having(through, 'spots') },
-    held: { looked: held.length, clean: having(held, 'none') },
+    through: { looked: looks(through, ['spots', 'none']), spotted: looks(through, ['spots']) },
+    held: { looked: looks(held, ['spots', 'none']), clean: looks(held, ['none']) },
     years: [...new Set([...through, ...held].map(({ from }) => yearOf(from.date)))].sort((a, b) => a - b),
   };
 }

@@ -120,7 +120,6 @@ export function infectionDiary(day: GardenDay, book: WatchBook): InfectionDiary 
 
 function written(day: GardenDay, book: WatchBook, disease: Disease, weather: LeafWeather): InfectionDiary {
   const { plant } = book.plantBook;
-  const spans = diseaseSpans(day, plant, disease).map((span) => longer(day, book, disease, span));
   const leavesOn = plantLeaves(day, plant, weather.from);
   const sprays = book.sprays.filter(({ on }) => on <= day.today);
   const covers = watchCovers(day, sprays, disease.targetId, weather.from);
@@ -133,12 +132,20 @@ function written(day: GardenDay, book: WatchBook, disease: Disease, weather: Lea
   };
   const coveredOn = (hour: number) => coverAt(covers, scene, hour);
   const first = inoculumOf(day, book);
-  const events = spans.flatMap((span) => eventsIn(disease, weather, span, first.few));
+  const lookedAt = (event: InfectionEvent) => lookAt(day, book, weather, disease, event);
+  const seasons = diseaseSpans(day, plant, disease).map((span) => {
+    const events = eventsIn(disease, weather, span, first.few);
+    if (!disease.sporesByHeat) return { span, events };
+    const spread = spreadFrom(weather, disease, events, (event) => coveredOn(event.from), lookedAt);
+    return spread ? goingRound(day, book, disease, weather, { span, events }, spread) : { span, events };
+  });
+  const spans = seasons.map(({ span }) => span);
+  const events = seasons.flatMap((season) => season.events);
   const { cases, inoculum } = correctedBy(
     events.map(({ event }) => ({
       event,
       bare: 1 - coveredOn(event.from),
-      seen: lookAt(day, book, weather, disease, event),
+      seen: lookedAt(event),
     })),
     weather,
     first,
@@ -161,26 +168,51 @@ function written(day: GardenDay, book: WatchBook, disease: Disease, weather: Lea
   };
 }
 
-/** Spots seen on leaves send out spores of their own: their season goes on after the spring's have run out. */
-function longer(
-  day: GardenDay,
-  { samples, plantBook }: WatchBook,
+interface Season {
+  readonly span: DiseaseSpan;
+  readonly events: readonly SeasonEvent[];
+}
+
+/**
+ * The day from which spots on the tree itself send out spores: the first that got through, unless somebody looked
+ * on its days and found none. Null where nothing got through.
+ */
+function spreadFrom(
+  weather: LeafWeather,
   disease: Disease,
-  span: DiseaseSpan,
-): DiseaseSpan {
-  if (!disease.sporesByHeat) return span;
-  const spotted = samples.some(
-    ({ on, units }) =>
-      on >= span.from &&
-      on <= day.today &&
-      daysBetween(span.from, on) < 200 &&
-      units.some(({ counts }) => (counts.percent ?? counts.fresh ?? counts.present ?? 0) > 0),
+  events: readonly SeasonEvent[],
+  covered: (event: InfectionEvent) => number,
+  lookedAt: (event: InfectionEvent) => SpotsSeen,
+): CivilDate | null {
+  const first = events.find(
+    ({ event }) =>
+      event.infects.middle &&
+      Math.floor(event.from / HOURS) < weather.forecastFrom &&
+      covered(event) < COVERED_FROM &&
+      lookedAt(event).kind !== 'none',
   );
-  if (!spotted) return span;
-  const until = plantWinters(day, plantBook.plant)
-    .map(({ leafFall }) => leafFall.on)
+  return first ? (spotsOf(weather, disease, first.event)?.from ?? null) : null;
+}
+
+/** A season whose own spores are out, gone on with by spots on the tree until its leaves fall. */
+function goingRound(
+  day: GardenDay,
+  { plantBook }: WatchBook,
+  disease: Disease,
+  weather: LeafWeather,
+  { span, events }: Season,
+  from: CivilDate,
+): Season {
+  const leafFall = plantWinters(day, plantBook.plant)
+    .map((winter) => winter.leafFall.on)
     .find((on) => on > span.from);
-  return until !== undefined && until > span.to ? { ...span, to: until } : span;
+  if (leafFall === undefined || leafFall <= span.to) return { span, events };
+  const longer = { ...span, to: leafFall };
+  const lastOfSpring = events.at(-1)?.event.to ?? -1;
+  const later = eventsIn({ ...disease, sporesByHeat: false }, weather, { ...longer, from }, false).filter(
+    ({ event }) => event.from > lastOfSpring,
+  );
+  return { span: longer, events: [...events, ...later] };
 }
 
 type Open = Omit<InfectionDiary, 'spells'>;
@@ -201,16 +233,12 @@ function eventsIn(
   const last = Math.min(weather.hours.days - 1, daysBetween(weather.from, span.to));
   if (last < first) return [];
   const ripe = disease.sporesByHeat ? ripening(weather, first, last) : null;
-  const goesOn = span.to > addDays(span.from, SPORES_LAST_DAYS);
   return infectionEvents(disease.rule, sliceHours(weather.hours, first, last), { fewSpores })
     .map((event) => ({ ...event, from: event.from + first * HOURS, to: event.to + first * HOURS }))
     .map((event) => ({ event, frameDay: Math.floor(event.from / HOURS) }))
-    .filter(({ frameDay }) => !ripe || goesOn || ripe.beforeOver(frameDay))
+    .filter(({ frameDay }) => !ripe || ripe.beforeOver(frameDay))
     .map(({ event, frameDay }) => ({ event, sporesRipe: ripe?.share(frameDay) ?? null }));
 }
-
-/** Spring's spores are out by then; what infects later comes from spots on the tree. */
-const SPORES_LAST_DAYS = 100;
 
 /** What was found on the days an event's spots would show. */
 function lookAt(
