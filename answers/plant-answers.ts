@@ -17,6 +17,7 @@ export function plantAnswers({ day, beside }: AnswersFrom) {
   return (
     new Hono()
       .get('/places', (c) => c.json({ places: day().books.state.places }))
+      .get('/wet-looks', (c) => c.json({ looks: day().books.state.wetLooks }))
       .get('/plants', (c) => {
         const now = day();
         const byPlant = picturesByPlant(watchPictures(now));

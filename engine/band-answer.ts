@@ -3,6 +3,7 @@ import { pastSpread, type Projection, type SpreadPoint } from '#core/phenology';
 import { type DormantSpray, seasonStages, type StageSpan } from '#core/plan';
 import { BASE_50F } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
+import { infectionDiary } from './infection/infection-diary.ts';
 import { dormantAnswer, type DormantAnswer } from './dormant-answer.ts';
 import type { WatchPicture } from './watch-picture.ts';
 import { watchPictures } from './watch-pictures.ts';
@@ -11,7 +12,8 @@ export type BandWhat =
   | { readonly kind: 'window'; readonly targetName: string; readonly generation: number }
   | { readonly kind: 'winter'; readonly plantName: string; readonly spray: DormantSpray }
   | { readonly kind: 'flush'; readonly plantName: string }
-  | { readonly kind: 'sprayed'; readonly plantName: string };
+  | { readonly kind: 'sprayed'; readonly plantName: string }
+  | { readonly kind: 'infected'; readonly plantName: string; readonly targetName: string };
 
 export interface BandBar {
   readonly id: string;
@@ -64,6 +66,7 @@ export function bandAnswer(day: GardenDay): BandAnswer {
         ...sprayBars(picture, day.start),
         ...windowBars(picture, day),
         ...flushBars(picture),
+        ...infectionBars(picture, day),
       ]),
   ].sort((a, b) => (a.from < b.from ? -1 : 1));
   const outdoors = day.books.state.places.find((place) => place.kind === 'outdoors');
@@ -100,6 +103,24 @@ function winterBars({ plants }: DormantAnswer, first: CivilDate, last: CivilDate
       })),
   );
 }
+
+/** Wet times that got through what covered; the last few weeks' only, so that the band stays quiet. */
+function infectionBars({ watch, plant, targetName }: WatchPicture, day: GardenDay): BandBar[] {
+  const book = day.books.watchBook(watch.id);
+  const diary = book && infectionDiary(day, book);
+  return (diary?.spells ?? [])
+    .filter(({ standing, from }) => standing === 'through' && from.date >= addDays(day.today, -INFECTED_DAYS))
+    .map(({ id, from, to }) => ({
+      id: `${watch.id}:infected:${id}`,
+      watchId: watch.id,
+      what: { kind: 'infected', plantName: plant.name, targetName },
+      from: from.date,
+      to: to.date > from.date ? to.date : addDays(from.date, 1),
+      state: 'over',
+    }));
+}
+
+const INFECTED_DAYS = 30;
 
 /** A flush that is soft is a window of its own. */
 function flushBars({ watch, plant, miner }: WatchPicture): BandBar[] {

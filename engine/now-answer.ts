@@ -4,10 +4,11 @@ import type { SprayDay } from '#core/spray-hours';
 import type { LevelRange } from '#core/sampling';
 import { aftercare, type Aftercare } from './aftercare.ts';
 import type { GardenDay } from './garden-day.ts';
+import { asksWetAt } from './infection/asks-wet.ts';
 import { dormantItems } from './dormant-answer.ts';
+import { heldBack } from './held-back.ts';
 import { plannedItems, type PlannedItem } from './planned-items.ts';
 import { dueBesideSeries } from './superseded.ts';
-import { NOT_LOOKED, weighAnswer } from './weigh-answer.ts';
 import { outdoorSprayDays } from './spray-answer.ts';
 import { warmthOf } from './warmth-of.ts';
 import type { WatchPicture } from './watch-picture.ts';
@@ -45,6 +46,8 @@ export interface NowAnswer {
   /** What happened in the last seven days, newest first. */
   readonly news: readonly NewsItem[];
   readonly openWatches: number;
+  /** Where it was wet of late and a fungus is watched whose infections hang on it; null where nowhere. */
+  readonly asksWetAt: string | null;
 }
 
 const NEWS_DAYS = 7;
@@ -59,14 +62,6 @@ const ASKS_FOR_A_SPRAY: ReadonlySet<DueKind> = new Set([
   'renew-cover',
   'reach-back',
 ]);
-
-/** What the weighing refuses a spray for today: the list and the page it leads to say the same. */
-function heldBack(day: GardenDay, picture: WatchPicture): string[] {
-  const { refused } = weighAnswer(day, picture, NOT_LOOKED).weighed;
-  return refused
-    .filter(({ option }) => option === 'spray-now')
-    .flatMap(({ rules }) => rules.map(({ id }) => id));
-}
 
 export function nowAnswer(day: GardenDay): NowAnswer {
   const pictures = watchPictures(day);
@@ -97,6 +92,7 @@ export function nowAnswer(day: GardenDay): NowAnswer {
       .sort((a, b) => (a.on > b.on ? -1 : 1))
       .slice(0, 5),
     openWatches: pictures.filter((picture) => picture.watch.outcome === 'open').length,
+    asksWetAt: asksWetAt(day),
   };
 }
 

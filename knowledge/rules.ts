@@ -381,7 +381,7 @@ export const RULES: readonly Rule[] = [
       'It infected bare leaves. A few materials still reach it inside the leaf for two to four days, where the label ' +
       'says so; what only protects comes too late.',
     wouldChange: 'Spots: once they show, nothing takes them back.',
-    grade: 'B',
+    grade: 'C',
     sourceIds: ['practice'],
   },
   {

@@ -51,6 +51,18 @@ const SCENES: readonly SeriesScene[] = [
     evergreen: false,
     first: byHand('strip'),
   }),
+  ...(
+    [
+      ['apple-scab', 'apple', false],
+      ['peach-leaf-curl', 'peach', false],
+      ['brown-rot', 'plum', false],
+      ['melanose', 'orange', true],
+      ['greasy-spot', 'orange', true],
+      ['olive-peacock-spot', 'olive', true],
+    ] as const
+  ).map(([targetId, hostId, evergreen]) =>
+    scene({ targetId, group: 'fungus', hostId, evergreen, first: null }),
+  ),
   scene({ targetId: 'euonymus-scale', group: 'armored', hostId: 'spindle', evergreen: false }),
   scene({
     targetId: 'euonymus-scale',

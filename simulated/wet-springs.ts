@@ -1,18 +1,18 @@
 import { randomLcg } from 'd3-random';
-import { addDays, type CivilDate } from '#core/calendar';
+import { addDays, type CivilDate, daysBetween } from '#core/calendar';
 import {
-  byCase,
   type ByCase,
   type InfectionEvent,
   infectionEvents,
   type InfectionRule,
+  type InfectionWord,
   type LeafDay,
   leafHours,
   type LeafHours,
   learnWetness,
   USUAL_CASES,
 } from '#core/infection';
-import { forecastHours } from '#core/spray-hours';
+import { laidInHours, sunTimes } from '#core/spray-hours';
 import type { WeatherDay } from '#core/weather';
 import { type TrueAir, trueHours, type TrueHours } from './leaf-air.ts';
 import { simulateDays, type SimulatedClimate } from './weather.ts';
@@ -35,9 +35,13 @@ export const WET_CLIMATE: SimulatedClimate = {
 
 const LATITUDE_DEG = 45;
 const NOON_HOUR = 13;
-const FROM: CivilDate = '2025-01-01';
 const SPRING: CivilDate = '2025-04-15';
 const UNTIL: CivilDate = '2025-06-20';
+
+/** Sun of each day from two before the spring, the same in every one. */
+const SUNS = Array.from({ length: daysBetween(SPRING, UNTIL) + 3 }, (_, i) =>
+  sunTimes(LATITUDE_DEG, addDays(SPRING, i - 2), NOON_HOUR),
+);
 
 /** One spring as it was, and as a home with a thermometer and a rain gauge knows it. */
 export interface Spring {
@@ -48,14 +52,14 @@ export interface Spring {
 
 /** Draws a spring: its weather, the hours it really had, and what a max–min thermometer told of it. */
 export function drawSpring(seed: number, air: TrueAir, climate: SimulatedClimate = WET_CLIMATE): Spring {
-  const days = simulateDays(climate, seed, FROM, UNTIL).filter(({ date }) => date >= addDays(SPRING, -2));
-  const hours = trueHours(forecastHours(days, LATITUDE_DEG, NOON_HOUR), air, seed + 1);
+  const days = simulateDays(climate, seed, addDays(SPRING, -2), UNTIL);
+  const hours = trueHours(laidInHours(days, SUNS), air, seed + 1);
   const read = days.map((day, i): WeatherDay => ({
     ...day,
     minC: Math.min(...hours[i]!.tempC),
     maxC: Math.max(...hours[i]!.tempC),
   }));
-  const laidOut = forecastHours(read, LATITUDE_DEG, NOON_HOUR).map((day): LeafDay => ({
+  const laidOut = laidInHours(read, SUNS).map((day): LeafDay => ({
     ...day,
     look: null,
   }));
@@ -113,26 +117,36 @@ export const NO_RECORD: SpringRecord = {
   words: { possible: { said: 0, right: 0 }, likely: { said: 0, right: 0 }, sure: { said: 0, right: 0 } },
 };
 
-export type Wording = (
-  infects: ByCase<boolean>,
-  cases: ByCase<number>,
-) => 'possible' | 'likely' | 'sure' | null;
+export type Wording = (infects: ByCase<boolean>, cases: ByCase<number>) => InfectionWord | null;
 
-/** Adds how a rule's words fared in one spring, guessed from daily readings and what was found of leaves. */
+/** Adds how each rule's words fared in one spring, guessed from daily readings and what was found of leaves. */
 export function judgeSpring(
-  record: SpringRecord,
+  records: readonly SpringRecord[],
   spring: Spring,
   looked: readonly LeafDay[],
-  rule: InfectionRule,
+  rules: readonly InfectionRule[],
   wording: Wording,
-): SpringRecord {
-  const scene = { fewSpores: false };
+): SpringRecord[] {
   const learned = learnWetness(looked, 1);
   const cases = learned.looks === 0 ? USUAL_CASES : learned.cases;
   // What was looked at teaches; the days themselves are judged as guesses.
-  const guessed = infectionEvents(rule, leafHours(spring.read, learned.dewOffsetC), scene);
-  const really = infectionEvents(rule, spring.truth, scene).filter(({ infects }) => infects.middle);
-  const worded = guessed.map((event) => ({ event, word: wording(event.infects, cases) }));
+  const guess = leafHours(spring.read, learned.dewOffsetC);
+  return records.map((record, i) =>
+    judgeRule(record, guess, spring.truth, rules[i]!, (infects) => wording(infects, cases)),
+  );
+}
+
+function judgeRule(
+  record: SpringRecord,
+  guess: LeafHours,
+  truth: LeafHours,
+  rule: InfectionRule,
+  wording: (infects: ByCase<boolean>) => InfectionWord | null,
+): SpringRecord {
+  const scene = { fewSpores: false };
+  const guessed = infectionEvents(rule, guess, scene);
+  const really = infectionEvents(rule, truth, scene).filter(({ infects }) => infects.middle);
+  const worded = guessed.map((event) => ({ event, word: wording(event.infects) }));
   const meets = (a: InfectionEvent, b: InfectionEvent) => a.from <= b.to && b.from <= a.to;
   const words = { ...record.words };
   for (const { event, word } of worded) {
@@ -148,6 +162,3 @@ export function judgeSpring(
     words,
   };
 }
-
-/** All cases alike: for tests of what does not depend on them. */
-export const certain = (wet: boolean): ByCase<boolean> => byCase(() => wet);

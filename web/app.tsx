@@ -109,6 +109,9 @@ const PractisePage = lazy(() =>
 const LessonPage = lazy(() =>
   import('./places/when/practise/lesson-page.tsx').then((m) => ({ default: m.LessonPage })),
 );
+const InfectionsPage = lazy(() =>
+  import('./places/when/infections/infections-page.tsx').then((m) => ({ default: m.InfectionsPage })),
+);
 const DayPage = lazy(() => import('./places/when/day-page.tsx').then((m) => ({ default: m.DayPage })));
 const NormalsPage = lazy(() =>
   import('./places/when/normals-page.tsx').then((m) => ({ default: m.NormalsPage })),
@@ -192,6 +195,8 @@ export function App() {
           <Route path="when/plan" element={<PlanPage />} />
           <Route path="when/plan/:watchId" element={<PlanPage />} />
           <Route path="when/plan/:watchId/back" element={<BackPage />} />
+          <Route path="when/infections" element={<InfectionsPage />} />
+          <Route path="when/infections/:watchId" element={<InfectionsPage />} />
           <Route path="when/practise" element={<PractisePage />} />
           <Route path="when/practise/:lesson" element={<LessonPage />} />
           <Route path="when/day" element={<DayPage />} />

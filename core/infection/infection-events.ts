@@ -1,3 +1,4 @@
+import { keptWith } from '#core/caches';
 import { genericWetHours } from './generic-wet-hours.ts';
 import { grapeMildewIndex } from './grape-mildew-index.ts';
 import { humidDay } from './humid-day.ts';
@@ -157,15 +158,45 @@ const isGuess = ({ basis }: LeafHours, { from }: WetSpell): boolean =>
 
 /** Whether leaves that were wet for a part of a guessed time would have been infected: the warm part of it, say. */
 function partInfects(rule: WetRule, hours: LeafHours, { from, to }: WetSpell, scene: SporeScene): boolean {
-  for (let first = from; first <= to; first++) {
+  const { byTenth, least } = neededTable(rule);
+  for (let first = from; first + least - 1 <= to; first++) {
     let sumC = 0;
     for (let last = first; last <= to; last++) {
       sumC += hours.tempC[last]!;
-      const part = { from: first, to: last, wetHours: last - first + 1, meanC: sumC / (last - first + 1) };
-      if (isEnough(rule, part) && infectsBy(rule, hours, part, scene, false)) return true;
+      const wetHours = last - first + 1;
+      if (wetHours < least || wetHours < byTenth[tenthOf(sumC / wetHours)]!) continue;
+      const part = { from: first, to: last, wetHours, meanC: sumC / wetHours };
+      if (infectsBy(rule, hours, part, scene, false)) return true;
+      // A longer part that begins as early is no drier after, nor lighter before.
+      break;
     }
   }
   return false;
+}
+
+/** Temperatures that are looked up, °C, in tenths of a degree; outside them nothing infects. */
+const COLDEST_C = -10,
+  WARMEST_C = 45;
+const tenthOf = (meanC: number): number =>
+  Math.round((Math.min(WARMEST_C, Math.max(COLDEST_C, meanC)) - COLDEST_C) * 10);
+
+interface NeededTable {
+  /** Hours needed at each tenth of a degree; infinite where no length would do. */
+  readonly byTenth: Float64Array;
+  readonly least: number;
+}
+
+const neededTables = keptWith<WetRule, 'hours', NeededTable>();
+
+/** A rule's hours at every tenth of a degree, for the many parts of a guess; kept with the rule. */
+function neededTable(rule: WetRule): NeededTable {
+  return neededTables(rule, 'hours', () => {
+    const byTenth = Float64Array.from(
+      { length: (WARMEST_C - COLDEST_C) * 10 + 1 },
+      (_, tenth) => neededBy(rule, COLDEST_C + tenth / 10) ?? Infinity,
+    );
+    return { byTenth, least: Math.ceil(Math.min(...byTenth)) };
+  });
 }
 
 /** Hours from a spell's beginning in the dark to first light. */

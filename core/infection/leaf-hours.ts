@@ -134,7 +134,7 @@ function wetnessOf(
   const raining = rains[at];
   let driesAt = -1;
   for (let hour = 0; hour < wet.length; hour++) {
-    const { day, sun } = days[Math.floor(hour / HOURS)]!;
+    const { day, sun } = days[(hour / HOURS) | 0]!;
     const sensor = day.hourly?.wetShare?.[hour % HOURS] ?? null;
     const isMeasured = isHumidityTold[hour] === 1;
     if (raining[hour]) driesAt = isMeasured ? hour + 1 : dryingHour(hour + 1);

@@ -26,6 +26,8 @@ export function spotsBySpell(
   openLeaves: number | null,
 ): ReadonlyMap<string, SpotsVerdict> {
   const wasOut = ({ place }: SpottedLeaf, { leavesThen }: SpellOnLeaves): boolean => {
+    // Where nobody said which leaf it was, it may have been out in any of them.
+    if (place === 0) return true;
     const number = leavesNow - place + 1;
     return number <= leavesThen && (openLeaves === null || number > leavesThen - openLeaves);
   };

@@ -4,6 +4,7 @@ export { sprayLimits, type LimitsOf, type SprayLimits } from './limits.ts';
 export {
   forecastHours,
   goodStretches,
+  laidInHours,
   GREATEST_WIND_MS,
   LEAST_WIND_MS,
   RAIN_THAT_COUNTS_MM,

@@ -94,7 +94,14 @@ export function forecastHours(
   latitudeDeg: number,
   solarNoonHour: number,
 ): ForecastHours[] {
-  const suns = days.map((day) => sunTimes(latitudeDeg, day.date, solarNoonHour));
+  return laidInHours(
+    days,
+    days.map((day) => sunTimes(latitudeDeg, day.date, solarNoonHour)),
+  );
+}
+
+/** The same where the sun of each day has been worked out already. */
+export function laidInHours(days: readonly WeatherDay[], suns: readonly SunTimes[]): ForecastHours[] {
   return days.map((day, i) => {
     const shape = shapeOf(days, suns, i);
     return {

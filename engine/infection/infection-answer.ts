@@ -6,6 +6,8 @@ import type { GoodStretch } from '#core/spray-hours';
 import { placeOn } from '#core/weather';
 import { coverOf, type Disease, diseaseOf } from '#knowledge';
 import type { GardenDay } from '../garden-day.ts';
+import { heldBack } from '../held-back.ts';
+import { pictureOf } from '../watch-pictures.ts';
 import { staysOf } from '../season-weather.ts';
 import { sprayAnswer } from '../spray-answer.ts';
 import { type DiaryRecord, diaryRecord } from './diary-record.ts';
@@ -37,6 +39,8 @@ export interface AheadCover extends AheadFacts {
   readonly isWorthIt: boolean;
   /** Something on the shelf that covers against it; null where there is none. */
   readonly product: { readonly id: string; readonly name: string } | null;
+  /** Rules of the weighing that stand against a spray today; the list and the watch's page say the same. */
+  readonly heldBy: readonly string[];
   /** Good hours for it before then. */
   readonly hours: readonly GoodStretch[];
 }
@@ -93,7 +97,7 @@ export function infectionAnswer(day: GardenDay, watchId: string): InfectionAnswe
     spells: diary.spells.filter(({ to }) => to.date >= shown.from),
     covers: diary.covers.map(({ sprayId, on, materialIds }) => ({ sprayId, on, materialIds })),
     days: daysOf(diary, shown.from, shown.to),
-    ahead: aheadCover(day, diary, book.watch.targetId!, plant.id),
+    ahead: aheadCover(day, diary, watchId, plant.id),
     learned: { ...diary.weather.learned, cases: diary.cases },
     placeId,
     todaysLook:
@@ -156,12 +160,16 @@ function indexOn(tempC: Float64Array, budbreak: number, first: number, count: nu
 function aheadCover(
   day: GardenDay,
   diary: InfectionDiary,
-  targetId: string,
+  watchId: string,
   plantId: string,
 ): AheadCover | null {
-  const spell = diary.spells.find(({ standing, word }) => standing === 'ahead' && word !== null);
-  if (!spell) return null;
-  const facts = aheadOf(diary, spell);
+  const coming = diary.spells
+    .filter(({ standing, word }) => standing === 'ahead' && word !== null)
+    .map((spell) => ({ spell, facts: aheadOf(diary, spell) }));
+  // The first that would be worth a cover; where none would, the first there is.
+  const next = coming.find(({ facts }) => facts.worth >= WORTH_A_COVER) ?? coming[0];
+  if (!next) return null;
+  const { spell, facts } = next;
   const { plant } = day.books.plantBook(plantId);
   const choice = day.books.state.products.flatMap((product) => {
     const line = product.lines.find(
@@ -170,7 +178,7 @@ function aheadCover(
         leafStates.includes('in-leaf') &&
         (hostIds.length === 0 || hostIds.includes(plant.hostId)),
     );
-    return line && coverOf(product.materialId, targetId, false) ? [{ product, line }] : [];
+    return line && coverOf(product.materialId, diary.disease.targetId, false) ? [{ product, line }] : [];
   })[0];
   const hours = choice
     ? sprayAnswer(day, plant, choice.product, choice.line, { beesAtHoneydew: false, thirsty: false }, 2)
@@ -179,6 +187,7 @@ function aheadCover(
   return {
     ...facts,
     spellId: spell.id,
+    heldBy: heldBack(day, pictureOf(day, watchId)!),
     isWorthIt: facts.worth >= WORTH_A_COVER,
     product: choice ? { id: choice.product.id, name: choice.product.name } : null,
     hours: hours.filter(({ date }) => date <= facts.coverBy).slice(0, 3),

@@ -132,7 +132,7 @@ function written(day: GardenDay, book: WatchBook, disease: Disease, weather: Lea
   };
   const coveredOn = (hour: number) => coverAt(covers, scene, hour);
   const first = inoculumOf(day, book);
-  const lookedAt = (event: InfectionEvent) => lookAt(day, book, weather, disease, event);
+  const lookedAt = (event: InfectionEvent) => lookAt(day, book, weather, disease, leavesOn, event);
   const seasons = diseaseSpans(day, plant, disease).map((span) => {
     const events = eventsIn(disease, weather, span, first.few);
     if (!disease.sporesByHeat) return { span, events };
@@ -246,11 +246,19 @@ function lookAt(
   book: WatchBook,
   weather: LeafWeather,
   disease: Disease,
+  leavesOn: (frameDay: number) => number,
   event: InfectionEvent,
 ): SpotsSeen {
   const isAhead = Math.floor(event.from / HOURS) >= weather.forecastFrom;
   const spots = event.infects.long && !isAhead ? spotsOf(weather, disease, event) : null;
-  return spots ? seenAfter(day, book, spots) : { kind: 'not-yet' };
+  return spots
+    ? seenAfter(day, book, {
+        ...spots,
+        leavesThen: leavesOn(event.from / HOURS),
+        leavesOn: (date) => leavesOn(daysBetween(weather.from, date)),
+        openLeaves: disease.openLeaves,
+      })
+    : { kind: 'not-yet' };
 }
 
 /** Ripe spores by day, from green tip on. */
@@ -316,7 +324,7 @@ function spellOf(
     sporesRipe,
     standing,
     spots,
-    seen: lookAt(day, book, weather, disease, event),
+    seen: lookAt(day, book, weather, disease, diary.leavesOn, event),
   };
 }
 

@@ -13,7 +13,7 @@ const DAYS_A_LEAF = 4,
 export function plantLeaves(day: GardenDay, plant: Plant, from: CivilDate): (frameDay: number) => number {
   const counts = day.books
     .plantBook(plant.id)
-    .growth.filter(({ leaves, on }) => leaves !== null && on <= day.today)
+    .growth.filter(({ leaves, on }) => typeof leaves === 'number' && on <= day.today)
     .map(({ leaves, on }) => ({ on, day: daysBetween(from, on), leaves: leaves! }));
   if (evergreenOf(plant)) return () => MOST_LEAVES;
   const [first, second, third] = plantWinters(day, plant);

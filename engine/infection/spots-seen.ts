@@ -1,4 +1,5 @@
 import { addDays, type CivilDate } from '#core/calendar';
+import { spotsBySpell } from '#core/infection';
 import type { Sample } from '#core/records';
 import type { WatchBook } from '../garden-books.ts';
 import type { GardenDay } from '../garden-day.ts';
@@ -12,6 +13,16 @@ export type SpotsSeen =
   | { readonly kind: 'spots'; readonly on: CivilDate }
   | { readonly kind: 'none'; readonly on: CivilDate };
 
+/** When an infection shows, and on which leaves it can. */
+export interface Showing {
+  readonly from: CivilDate;
+  readonly to: CivilDate;
+  /** Leaves open on a shoot when it infected. */
+  readonly leavesThen: number;
+  leavesOn(date: CivilDate): number;
+  readonly openLeaves: number | null;
+}
+
 /** A count tells of an infection for so long after its spots have all come (grade C). */
 const TELLS_DAYS = 12;
 
@@ -19,7 +30,7 @@ const TELLS_DAYS = 12;
 export function seenAfter(
   { today }: GardenDay,
   { samples }: WatchBook,
-  { from, to }: { readonly from: CivilDate; readonly to: CivilDate },
+  { from, to, leavesThen, leavesOn, openLeaves }: Showing,
 ): SpotsSeen {
   if (from > today) return { kind: 'not-yet' };
   const counted = samples.filter(
@@ -27,12 +38,27 @@ export function seenAfter(
   );
   const first = counted.find((sample) => sample.on >= to) ?? counted.at(-1);
   if (!first) return to > today ? { kind: 'not-yet' } : { kind: 'not-looked' };
-  return { kind: hasSpots(first, samples) ? 'spots' : 'none', on: first.on };
+  const spotted =
+    first.protocol === 'spots'
+      ? leafSpots(first, leavesOn(first.on), leavesThen, openLeaves)
+      : hasMoreSpots(first, samples);
+  return spotted === null ? { kind: 'not-looked' } : { kind: spotted ? 'spots' : 'none', on: first.on };
 }
 
-/** Fresh spots where they were told apart from old ones, else more than at the count before. */
-function hasSpots({ on, units, protocol }: Sample, all: readonly Sample[]): boolean {
-  if (protocol === 'spots') return units.some(({ counts }) => (counts.fresh ?? 0) > 0);
+/** Fresh spots on leaves that were out in it; null where none of the leaves looked at was. */
+function leafSpots(
+  { units }: Sample,
+  leavesNow: number,
+  leavesThen: number,
+  openLeaves: number | null,
+): boolean | null {
+  const leaves = units.map(({ counts }) => ({ place: counts.place ?? 0, fresh: counts.fresh ?? 0 }));
+  const verdict = spotsBySpell(leaves, leavesNow, [{ id: 'it', leavesThen }], openLeaves).get('it')!;
+  return verdict === 'no-leaf' ? null : verdict !== 'clean';
+}
+
+/** More than at the count before. */
+function hasMoreSpots({ on, units, protocol }: Sample, all: readonly Sample[]): boolean {
   const before = all.findLast(
     (sample) => sample.on < on && sample.protocol === protocol && on < addDays(sample.on, 60),
   );

@@ -20,7 +20,7 @@ export type DiseaseSeason =
   | { readonly kind: 'after-bloom'; readonly days: number; readonly months: readonly number[] };
 
 /** When a habit is done. */
-export type HabitTime = 'leaf-fall' | 'winter' | 'before-swell' | 'spring' | 'at-once';
+export type HabitTime = 'leaf-fall' | 'winter' | 'before-swell' | 'spring';
 
 /** Work that takes from a disease what it lives on, before anything is sprayed. */
 export interface Habit {

@@ -1,5 +1,6 @@
 import { schoolFor } from '../schools.ts';
 import { HAND_SERIES } from './by-hand.ts';
+import { FUNGUS_SERIES } from './fungus-year.ts';
 import { PREVENTIVE_SERIES } from './prevention.ts';
 import { SPRAY_SERIES } from './sprays.ts';
 import type { SeriesScene, SeriesTemplate } from './template.ts';
@@ -7,6 +8,7 @@ import type { SeriesScene, SeriesTemplate } from './template.ts';
 export const SERIES_TEMPLATES: readonly SeriesTemplate[] = [
   ...SPRAY_SERIES,
   ...HAND_SERIES,
+  ...FUNGUS_SERIES,
   ...PREVENTIVE_SERIES,
 ];
 

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import type { Sighting, WatchClock, WetLookRecord } from '#core/records';
+import type { Sighting, WatchClock } from '#core/records';
 import type { ModelChoice } from '#engine';
 import { answer, api } from './client.ts';
 import { asSeen, useEdit } from './edit.ts';
@@ -70,11 +70,6 @@ export const useInfections = (id: string) =>
     queryFn: () =>
       answer(api.watches[':id'].infections.$get({ param: { id } })).then((body) => body.infections),
   });
-
-export const usePutWetLook = () =>
-  useWrite((look: WetLookRecord) => answer(api['wet-looks'][':id'].$put({ ...at(look), json: look })));
-export const useRemoveWetLook = () =>
-  useWrite((look: WetLookRecord) => answer(api['wet-looks'][':id'].$delete(at(look))));
 
 export const usePracticeClimate = () =>
   useQuery({

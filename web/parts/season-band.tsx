@@ -197,7 +197,7 @@ function Bars({
       {placed.map(({ bar, x, width, lane }) => (
         <Link
           key={bar.id}
-          to={`/when/${bar.watchId}`}
+          to={bar.what.kind === 'infected' ? `/when/infections/${bar.watchId}` : `/when/${bar.watchId}`}
           aria-label={`${bandWords(bar.what)}, ${showDate(bar.from)} to ${showDate(bar.to)}, ${BAR_WORDS[bar.state]}`}
         >
           <title>{`${bandWords(bar.what)}: ${showDate(bar.from)} to ${showDate(bar.to)}, ${BAR_WORDS[bar.state]}`}</title>

@@ -17,6 +17,8 @@ export function bandWords(what: BandWhat): string {
       return `${what.plantName}, ${SPRAYS[what.spray]}`;
     case 'flush':
       return `${what.plantName}, soft flush`;
+    case 'infected':
+      return `${inSentence(what.targetName)} got through`;
     case 'sprayed':
       return `${what.plantName} sprayed`;
   }

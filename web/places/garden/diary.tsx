@@ -8,6 +8,7 @@ import { Field } from '../../parts/field.tsx';
 import { RemarkField } from '../../parts/remark-field.tsx';
 import { useNotices } from '../../parts/notices.tsx';
 import { showDate } from '../../show/dates.ts';
+import { numberOr } from '../../show/number-or.ts';
 import { useToday } from '../../show/use-show.ts';
 import { CARE_WORDS, STAGE_WORDS } from './stage-words.ts';
 import { DayField } from '../../parts/day-field.tsx';
@@ -47,6 +48,9 @@ export function Diary({ plant }: { plant: Plant }) {
             <li key={entry.id} className="flex justify-between gap-3">
               <span>
                 {showDate(entry.on, today)}: {words}
+                {'leaves' in entry &&
+                  typeof entry.leaves === 'number' &&
+                  `, ${entry.leaves} leaves on a shoot`}
                 {entry.note && <span className="soft">, {entry.note}</span>}
               </span>
               <button type="button" className="link-husk" onClick={() => void takeOut(table, entry, words)}>
@@ -73,12 +77,16 @@ function LogForm({ plant }: { plant: Plant }) {
   );
   const [what, setWhat] = useState('');
   const [on, setOn] = useState(today);
+  const [leaves, setLeaves] = useState('');
   const [note, setNote] = useState('');
   const [forAll, setForAll] = useState(false);
   const [error, setError] = useState<string>();
   const log = async () => {
     if (what === '') return setError('choose one');
     setError(undefined);
+    const counted = leaves.trim() === '' ? null : numberOr(leaves, Number.NaN);
+    if (counted !== null && !(Number.isInteger(counted) && counted >= 0 && counted <= 200))
+      return setError('leaves are a whole number up to 200');
     const [table, kind] = what.split('/') as ['growth' | 'care', string];
     const plantsMeant = forAll ? alike : [plant];
     try {
@@ -88,12 +96,13 @@ function LogForm({ plant }: { plant: Plant }) {
           plantId,
           on,
           note,
-          ...(table === 'growth' ? { stage: kind } : { kind }),
+          ...(table === 'growth' ? { stage: kind, leaves: counted } : { kind }),
         };
         await keepRecord(putEntry(table, record, `${kind}, ${name}`));
       }
       say(plantsMeant.length === 1 ? 'Logged.' : `Logged for ${plantsMeant.length} plants.`);
       setWhat('');
+      setLeaves('');
       setNote('');
     } catch (problem) {
       setError((problem as Error).message);
@@ -130,6 +139,19 @@ function LogForm({ plant }: { plant: Plant }) {
           </select>
         </Field>
         <DayField label="On which day" value={on} max={today} onChange={setOn} />
+        {what.startsWith('growth/') && (
+          <Field
+            label="Leaves open on a shoot"
+            hint="if you counted: it tells what has unfolded from under a cover"
+          >
+            <input
+              className="input w-28"
+              inputMode="numeric"
+              value={leaves}
+              onChange={(event) => setLeaves(event.target.value)}
+            />
+          </Field>
+        )}
         <RemarkField value={note} onChange={setNote} />
         {alike.length > 1 && (
           <label className="flex items-center gap-2 min-h-11">

@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { useForm, useWatch, type ResolverResult } from 'react-hook-form';
+import { useForm, useWatch, type ResolverResult, type UseFormRegisterReturn } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import type { z } from 'zod';
 import { plantRecord, type Place, type Plant } from '#core/records';
-import { fieldWords, hostById } from '#knowledge';
+import { DISEASES, fieldWords, hostById, targetById } from '#knowledge';
 import { usePutPlant } from '../../api/queries.ts';
 import { DayOfYearField } from '../../parts/day-of-year-field.tsx';
 import { HostField } from '../../parts/host-field.tsx';
@@ -195,6 +195,7 @@ export function PlantForm({
             <input type="checkbox" className="checkbox" {...register('outOfReach')} /> Not mine, or out of
             reach: watch only
           </label>
+          <Resists hostId={hostId} register={register('resists')} />
           <div className="sm:col-span-full">
             <Field label="Note" error={errors.note?.message}>
               <textarea className="textarea w-full" rows={2} {...register('note')} />
@@ -208,6 +209,24 @@ export function PlantForm({
         </button>
       </div>
     </form>
+  );
+}
+
+/** Diseases its kind may have that some varieties are bred to resist. */
+function Resists({ hostId, register }: { hostId: string; register: UseFormRegisterReturn<'resists'> }) {
+  const met = DISEASES.map(({ targetId }) => targetById(targetId)).filter(({ hosts }) => hosts[hostId]);
+  if (met.length === 0) return null;
+  return (
+    <fieldset className="sm:col-span-full">
+      <legend className="font-semibold text-[0.93rem]">The variety resists</legend>
+      <div className="flex flex-wrap gap-x-5">
+        {met.map(({ id, name }) => (
+          <label key={id} className="flex items-center gap-2 min-h-11">
+            <input type="checkbox" className="checkbox" value={id} {...register} /> {name}
+          </label>
+        ))}
+      </div>
+    </fieldset>
   );
 }
 
@@ -250,6 +269,8 @@ function recordOf(typed: TypedPlant, show: Show): z.input<typeof plantRecord> {
   const orNone = <T,>(text: string, read: (text: string) => T) => (text.trim() === '' ? null : read(text));
   return {
     ...typed,
+    // One box alone is told as its value or as false.
+    resists: [typed.resists ?? []].flat().filter((id) => typeof id === 'string'),
     evergreen: orNone(typed.evergreen, (text) => text === 'true'),
     count: number(typed.count),
     yearPlanted: orNone(typed.yearPlanted, number),

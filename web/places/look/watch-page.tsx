@@ -1,9 +1,10 @@
 import { Link, useParams, useSearchParams } from 'react-router';
 import { isScaleGroup } from '#core/identify';
 import type { Watch } from '#core/records';
-import { CHECKS, GROUPS, inSentence, PROTOCOL_TEXTS, targetById } from '#knowledge';
+import { CHECKS, diseaseOf, GROUPS, inSentence, PROTOCOL_TEXTS, targetById } from '#knowledge';
 import type { SummedSample, WatchAnswer, WatchPicture } from '#engine';
 import { useNow, usePutWatch, useRemoveSample, useWatch } from '../../api/queries.ts';
+import { useInfections } from '../../api/timing.ts';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { History } from '../../parts/history.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
@@ -16,6 +17,7 @@ import { showDate, showFullDate } from '../../show/dates.ts';
 import { showMeasure, unitWords } from '../../show/measures.ts';
 import { showShare } from '../../show/units.ts';
 import { useToday } from '../../show/use-show.ts';
+import { diaryTitle } from '../when/infections/diary-words.ts';
 import { closingWords, dueWords } from '../now/due-words.ts';
 import { changeWords } from '../seasons/change-words.ts';
 import { PhotoStrip } from './photos/photo-strip.tsx';
@@ -116,6 +118,7 @@ function WatchView({ picture }: { picture: WatchAnswer }) {
           <NextSteps picture={picture} />
           {watch.outcome === 'open' && !hasSeries && series}
           {asksAboutSprays && <SprayList picture={picture} />}
+          {watch.outcome === 'open' && diseaseOf(watch.targetId) && <InfectionLine picture={picture} />}
           <SpurFindings picture={picture} />
           <Counts picture={picture} />
           {!asksAboutSprays && <SprayList picture={picture} />}
@@ -135,6 +138,23 @@ function WatchView({ picture }: { picture: WatchAnswer }) {
         </div>
       </div>
     </>
+  );
+}
+
+/** What the weather has done to it, in a line; the diary has the rest. */
+function InfectionLine({ picture }: { picture: WatchPicture }) {
+  const answer = useInfections(picture.watch.id).data;
+  const today = useToday();
+  if (answer?.kind !== 'diary') return null;
+  return (
+    <section aria-label="Infections" className="sheet p-4">
+      <p>
+        <b className="font-semibold">{diaryTitle(answer, picture.targetName, today)}.</b>{' '}
+        <Link className="link-husk" to={`/when/infections/${picture.watch.id}`}>
+          The infection diary
+        </Link>
+      </p>
+    </section>
   );
 }
 

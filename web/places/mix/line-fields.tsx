@@ -18,7 +18,8 @@ interface LineFieldsProps {
 }
 
 const LIMITS: readonly [
-  name: 'intervalDays' | 'usesPerYear' | 'daysToHarvest' | 'reentryHours' | 'rainFreeHours',
+  name:
+    'intervalDays' | 'usesPerYear' | 'daysToHarvest' | 'reentryHours' | 'rainFreeHours' | 'reachBackHours',
   label: string,
 ][] = [
   ['intervalDays', 'Days between uses'],
@@ -26,6 +27,7 @@ const LIMITS: readonly [
   ['daysToHarvest', 'Days to harvest'],
   ['reentryHours', 'Hours to keep off'],
   ['rainFreeHours', 'Dry hours after'],
+  ['reachBackHours', 'Hours it reaches back'],
 ];
 
 const DEGREES = [

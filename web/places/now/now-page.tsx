@@ -9,6 +9,7 @@ import { LeavesQuestion } from '../../parts/leaves-question.tsx';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { Reason } from '../../parts/reason.tsx';
+import { WetQuestion } from '../../parts/wet-question.tsx';
 import { WindowBar } from '../../parts/window-bar.tsx';
 import { showDate, showDistance, showFullDate } from '../../show/dates.ts';
 import { closingWords, dueWords, headline } from './due-words.ts';
@@ -81,6 +82,12 @@ function Now({ now }: { now: NowShown }) {
               <SprayHoursGrid days={now.sprayDays} />
             </div>
           </>
+        )}
+        {now.asksWetAt && (
+          <div className="sheet p-4 mb-5">
+            <WetQuestion placeId={now.asksWetAt} />
+            <p className="soft text-sm mt-1">It sets right which rain is said to have infected.</p>
+          </div>
         )}
         <h2 className="mb-2">In the last week</h2>
         <div className="sheet p-4 text-[0.93rem]">

@@ -90,9 +90,14 @@ function StationList({ stations, places }: { stations: Stations; places: readonl
                 Second look
               </Link>
               {station.days > 0 && (
-                <a className="btn btn-sm" href={`${API_AT}/stations/${station.id}/days.csv`} download>
-                  Export CSV
-                </a>
+                <>
+                  <a className="btn btn-sm" href={`${API_AT}/stations/${station.id}/days.csv`} download>
+                    Export CSV
+                  </a>
+                  <a className="btn btn-sm" href={`${API_AT}/stations/${station.id}/hours.csv`} download>
+                    Export hours
+                  </a>
+                </>
               )}
             </span>
           </li>

@@ -11,9 +11,12 @@ export function WhenNav() {
         [
           '/when',
           'Clock',
-          !/^\/when\/(stations|calendar|plan|practise|programme|dormant|hours|normals)/.test(pathname),
+          !/^\/when\/(stations|calendar|plan|infections|practise|programme|dormant|hours|normals)/.test(
+            pathname,
+          ),
         ],
         ['/when/plan', 'Plan', pathname.startsWith('/when/plan')],
+        ['/when/infections', 'Infections', pathname.startsWith('/when/infections')],
         ['/when/practise', 'Practise', pathname.startsWith('/when/practise')],
         ['/when/programme', 'Programme', pathname === '/when/programme'],
         ['/when/dormant', 'Dormant season', pathname === '/when/dormant'],
