@@ -45,6 +45,7 @@ const PAGES = [
   `/when/${EVERY.watch}`,
   '/when/day',
   '/when/plan',
+  '/when/infections',
   '/when/practise',
   '/when/practise/armored-hedge?plant=1907&climate=own',
   '/when/dormant',

@@ -87,6 +87,7 @@ const PLACES = [
   `/when/${HEDGE}`,
   '/when/hours',
   '/when/plan',
+  '/when/infections',
   '/when/practise',
   '/when/practise/leaf-curl?plant=1907',
   '/when/dormant',

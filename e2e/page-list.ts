@@ -61,6 +61,7 @@ export const PAGES: Readonly<Record<string, readonly string[]>> = {
     '/when/practise',
     '/when/practise/armored-hedge?plant=1907',
     `/when/plan/${HEDGE}/back`,
+    `/when/infections/${SCAB}`,
     '/when/dormant',
     '/when/programme',
     '/when/hours',

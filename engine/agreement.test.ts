@@ -32,6 +32,9 @@ import {
 import { chance, type Chance, simulateDays, type SimulatedClimate } from '#simulated';
 import {
   bandAnswer,
+  type BandBar,
+  type DueAnswer,
+  infectionAnswer,
   benchAnswer,
   dormantAnswer,
   emptyState,
@@ -214,6 +217,8 @@ function readingsByChance({ one }: Chance, days: readonly WeatherDay[], today: C
 function plantByChance(by: Chance, today: CivilDate) {
   const { whole, one, odds } = by;
   const target = one(INSECTS);
+  const isFungus = target.group === 'fungus';
+  const used = isFungus ? SHELF[4] : SHELF[1];
   const hosts = HOSTS.filter(({ id }) => id in target.hosts);
   const plant: Plant = blankPlant({
     id: v7(),
@@ -274,17 +279,15 @@ function plantByChance(by: Chance, today: CivilDate) {
           },
         ]
       : [],
-    sprays: odds(0.2)
+    sprays: odds(isFungus ? 0.6 : 0.2)
       ? [
           {
             ...blankSpray({
               id: v7(),
               watchId: watch.id,
-              parts: [
-                { productId: SHELF[1].id, lineId: SHELF[1].lines[0]!.id, rate: 1.5, productAmount: 20 },
-              ],
+              parts: [{ productId: used.id, lineId: used.lines[0]!.id, rate: 1.5, productAmount: 20 }],
               sprayerId: SPRAYER,
-              on: addDays(today, -whole(1, 250)),
+              on: addDays(today, -whole(1, isFungus ? 40 : 250)),
               leafState: 'in-leaf',
               sprayMl: 1000,
             }),
@@ -376,6 +379,61 @@ function inBloom({ state, day, today }: Scene, plant: Plant): boolean {
     : false;
 }
 
+/** What the infection diary says that Now, the band or the log of sprays do not. */
+function fungusFaults(
+  { state, day, today }: Scene,
+  watch: Watch,
+  due: readonly DueAnswer[],
+  bars: readonly BandBar[],
+  met: (what: string) => void,
+): string[] {
+  const diary = infectionAnswer(day, watch.id);
+  if (diary.kind !== 'diary') return [];
+  met('an infection diary');
+  const faults: string[] = [];
+  const fault = (holds: boolean, what: string) => {
+    if (!holds) faults.push(what);
+  };
+  const sprays = state.sprays.filter(({ watchId }) => watchId === watch.id);
+  for (const { standing, from, covered, word, spots, seen } of diary.spells) {
+    if (standing === 'covered') met('an infection covered');
+    if (standing === 'through') met('an infection that got through');
+    const before = sprays.filter(({ on }) => on < from.date);
+    fault(covered === 0 || before.length > 0, 'a cover that was not sprayed, or not dry');
+    fault(
+      standing !== 'covered' || before.some(({ on }) => daysBetween(on, from.date) <= 60),
+      'a cover long gone',
+    );
+    fault(standing === 'no-infection' || standing === 'ahead' || word !== null, 'an infection that is none');
+    const shows = spots && spots.from <= today && spots.to >= today && seen.kind === 'not-yet';
+    if (standing === 'through' && shows && from.date >= day.start)
+      fault(
+        due.some(({ kind }) => kind === 'look-for-spots'),
+        'spots that show and nobody is told to look for',
+      );
+    if (standing === 'through' && from.date >= addDays(today, -30))
+      fault(
+        bars.some(
+          ({ watchId, what, from: at }) =>
+            watchId === watch.id && what.kind === 'infected' && at === from.date,
+        ),
+        'an infection the band does not show',
+      );
+  }
+  const asked = due.some(({ kind }) => kind === 'cover-before-rain');
+  const wanted =
+    diary.school === 'by-forecast' &&
+    diary.ahead !== null &&
+    diary.ahead.isWorthIt &&
+    diary.ahead.coverBy >= today;
+  if (asked) met('a cover asked for');
+  fault(
+    asked === wanted,
+    asked ? 'a cover asked for that the diary does not want' : 'a cover wanted and not asked for',
+  );
+  return faults;
+}
+
 /** Everything two pages say differently, or one says against what was seen. */
 function disagreements(scene: Scene, met: (what: string) => void = () => undefined): string[] {
   const { day, state, today } = scene;
@@ -446,6 +504,8 @@ function disagreements(scene: Scene, met: (what: string) => void = () => undefin
         'a catch that asks for nothing but tapes',
       );
     }
+
+    for (const what of fungusFaults(scene, watch, due, bars, met)) faults.push(what);
 
     const plan = winters.get(plant.id);
     const steps = plan?.kind === 'steps' ? plan.steps : [];
@@ -533,6 +593,10 @@ test('in hundreds of gardens every page says the same, and nothing against what 
     'a plant in leaf',
     'a plant in bloom',
     'a dose for bare wood that is free',
+    'an infection diary',
+    'an infection covered',
+    'an infection that got through',
+    'a cover asked for',
   ])
     expect([what, (tally[what] ?? 0) >= RARE]).toEqual([what, true]);
 });

@@ -87,5 +87,5 @@ describe.each([
         ]);
     }
     store.close();
-  });
+  }, 120_000);
 });

@@ -8,8 +8,8 @@ import {
   leafHours,
   type WetLook,
 } from '#core/infection';
-import type { Plant } from '#core/records';
-import { forecastHours, solarNoonHour } from '#core/spray-hours';
+import type { Garden, Plant } from '#core/records';
+import { laidInHours, solarNoonHour, type SunTimes, sunTimes } from '#core/spray-hours';
 import { placeOn, type WeatherDay } from '#core/weather';
 import type { GardenDay } from '../garden-day.ts';
 import { type SeasonWeather, staysOf } from '../season-weather.ts';
@@ -30,6 +30,9 @@ export interface LeafWeather {
   readonly sheltered: boolean;
 }
 
+/** The sun of a garden's days: the same whatever is written, and slow to work out. */
+const suns = keptWith<Garden, string, SunTimes>();
+
 const weathers = keptWith<SeasonWeather, string, LeafWeather | null>();
 
 /** What leaves of a plant have had and will have; null where no day of it was ever read. */
@@ -49,10 +52,12 @@ function laidOut(day: GardenDay, weather: SeasonWeather, placeId: string): LeafW
       .filter((look) => look.placeId === placeId && look.on <= day.today)
       .map((look): [CivilDate, WetLook] => [look.on, look]),
   );
-  const leafDays = forecastHours(
+  const noonHour = solarNoonHour(day.garden.timeZone, day.garden.longitudeDeg, day.today);
+  const sunOn = (date: CivilDate) =>
+    suns(day.garden, `${date} ${noonHour}`, () => sunTimes(latitudeDeg, date, noonHour));
+  const leafDays = laidInHours(
     days,
-    latitudeDeg,
-    solarNoonHour(day.garden.timeZone, day.garden.longitudeDeg, day.today),
+    days.map(({ date }) => sunOn(date)),
   ).map((laid): LeafDay => ({ ...laid, look: looks.get(laid.day.date) ?? null }));
   const learned = learnWetness(leafDays, usualDewOffsetC(day));
   const from = days[0]!.date;

@@ -14,8 +14,8 @@ import {
 /** Diseases of spring whose infections are told surely, by their tables. */
 const JUDGED = ['apple-scab', 'rose-black-spot', 'peach-leaf-curl', 'grape-black-rot', 'cedar-apple-rust'];
 const RULES = JUDGED.map((targetId) => DISEASES.find((disease) => disease.targetId === targetId)!.rule);
-/** A thousand are judged by `tsx bench/wetness.ts`; a fifth of them here, so that a run stays short. */
-const SPRINGS = 200;
+/** A thousand are judged by `tsx bench/wetness.ts`; a tenth of them here, so that a run stays short. */
+const SPRINGS = 100;
 
 function judged(air: typeof WET_PLACE, looks: number, springs: number): SpringRecord[] {
   let records = RULES.map(() => NO_RECORD);
