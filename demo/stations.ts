@@ -39,7 +39,7 @@ function underGlass(day: WeatherDay): WeatherDay {
   return { date: day.date, minC, maxC, rainMm: null, windMs: null };
 }
 
-/** Its wet May: scab met a fresh cover on the 1st, bare leaves on the night of the 17th, a cover again on the 21st. */
+/** Its wet May: scab met a fresh cover on the 1st, bare leaves in the night of the 17th, a cover on the 21st. */
 const WET_MAY: Readonly<Record<CivilDate, number>> = {
   '2026-05-01': 4.2,
   '2026-05-02': 6.5,
