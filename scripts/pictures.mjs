@@ -8,6 +8,7 @@ import { chromium } from '@playwright/test';
 import { CHROMIUM_ARGS, CHROMIUM_PATH } from './chromium.mjs';
 
 const HEDGE = '01900000-0000-7004-8000-000000000001';
+const SCAB = '01900000-0000-7004-8000-000000000004';
 const PLANT = '01900000-0000-7003-8000-000000000006';
 const LAPTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
@@ -23,7 +24,6 @@ const VIEWS = [
   { name: 'now-phone', at: '/now', size: PHONE },
   { name: 'garden', at: '/garden' },
   { name: 'plant', at: `/garden/${PLANT}` },
-  { name: 'look', at: '/look' },
   { name: 'naming', at: `/look/new?plant=${PLANT}`, act: nameSome },
   { name: 'guide', at: '/look/guide?q=white%20fluff' },
   { name: 'weigh', at: `/look/${HEDGE}/weigh` },
@@ -34,11 +34,16 @@ const VIEWS = [
   { name: 'when', at: `/when/${HEDGE}` },
   { name: 'dormant', at: '/when/dormant' },
   { name: 'plan', at: `/when/plan/${HEDGE}`, act: planTwo },
+  { name: 'infections', at: `/when/infections/${SCAB}`, act: diaryOpen },
   { name: 'practise', at: '/when/practise/armored-hedge?plant=1907', act: practiseOne },
   { name: 'year', at: '/when/calendar' },
   { name: 'mix', at: `/mix?watch=${HEDGE}` },
   { name: 'seasons', at: `/seasons?watch=${HEDGE}` },
 ];
+
+async function diaryOpen(page) {
+  await page.getByText('What this rests on').waitFor();
+}
 
 async function nameSome(page) {
   const question = page.getByRole('region', { name: 'Look at this next' });

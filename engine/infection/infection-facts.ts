@@ -39,7 +39,8 @@ export function infectionFacts(day: GardenDay, book: WatchBook): InfectionFacts 
 /** What a cover before it would be worth: chance × what is bare × host × spores × what last year left. */
 export function aheadOf(diary: InfectionDiary, spell: DiarySpell): AheadFacts {
   const bare = 1 - spell.covered;
-  const host = diary.resists ? RESISTANT_HOST : 1;
+  // Blossom sprays against fire blight are not for home gardens: it is a warning, to report or ask about.
+  const host = diary.disease.rule.kind === 'open-bloom' ? 0 : diary.resists ? RESISTANT_HOST : 1;
   return {
     on: spell.from.date,
     coverBy: spell.from.hour >= DRY_BY_HOUR ? spell.from.date : addDays(spell.from.date, -1),

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { WatchPicture } from '#engine';
 import { SOURCES } from '#knowledge';
 import { PageHead } from '../../../parts/page.tsx';
-import { useToday } from '../../../show/use-show.ts';
+import { useShow, useToday } from '../../../show/use-show.ts';
 import { AheadCard } from './ahead-card.tsx';
 import { DiaryDrawing } from './diary-drawing.tsx';
 import { DiaryTable } from './diary-table.tsx';
@@ -60,6 +60,9 @@ export function DiaryBoard({ diary, picture }: { diary: Diary; picture: WatchPic
 
 /** What the figures are worth and where they are from. */
 function Sources({ diary: { disease, span, learned } }: { diary: Diary }) {
+  const show = useShow();
+  // A difference of temperatures: its zero is the same in both units.
+  const apart = show.temperatureNumber(learned.dewOffsetC) - show.temperatureNumber(0);
   const told = SOURCES.filter(({ id }) => disease.sourceIds.includes(id));
   return (
     <details className="mt-4 text-[0.93rem]">
@@ -79,8 +82,8 @@ function Sources({ diary: { disease, span, learned } }: { diary: Diary }) {
         Wetness: by a leaf sensor or humid air where a logger tells hours (90 % and more, Sentelhas et al.
         2008); else three guesses from each day's rain, which can err by hours (grade C). Here they weigh
         short {Math.round(learned.cases.short * 100)} %, usual {Math.round(learned.cases.middle * 100)} %,
-        long {Math.round(learned.cases.long * 100)} %; dew point {learned.dewOffsetC.toFixed(1)} °C below the
-        night's low. Cover: half gone after 25 mm and after its own days (grade C).
+        long {Math.round(learned.cases.long * 100)} %; dew point {apart.toFixed(1)} {show.temperatureUnit}{' '}
+        below the night's low. Cover: half gone after {show.rain(25)} and after its own days (grade C).
       </p>
       <ul className="soft mt-1 list-disc pl-5">
         {told.map(({ id, citation }) => (
