@@ -283,7 +283,7 @@ describe('what to do, and what was done', () => {
       minutes: '25',
       remark: "'@sum",
     });
-    expect(data).toHaveLength(7);
+    expect(data).toHaveLength(9);
     expect(data.find(({ date }) => date === '2026-04-11')).toMatchObject({
       'active ingredient': 'Mineral horticultural oil',
       rate: '3',
