@@ -78,12 +78,16 @@ const DEW_OFFSET_C = { dry: 3.5, even: 1.5, wet: 0.5 } as const;
 
 const usualDewOffsetC = ({ garden }: GardenDay): number => DEW_OFFSET_C[garden.climate?.summers ?? 'even'];
 
+/** As far back as last season's spots may tell of, and no further: each day costs its hours. */
+const FRAME_DAYS = 430;
+
 /** Every day from the first reading to the end of the forecast; days nobody told are as warm as the one before. */
 function consecutiveDays(weather: SeasonWeather, sheltered: boolean): WeatherDay[] | null {
   const { readings, measured, forecast } = weather;
   const byDate = new Map<CivilDate, WeatherDay>();
   for (const list of [measured, readings, forecast]) for (const entry of list) byDate.set(entry.date, entry);
-  const dates = [...byDate.keys()].sort();
+  const earliest = addDays(weather.today, -FRAME_DAYS);
+  const dates = [...byDate.keys()].filter((date) => date >= earliest).sort();
   const [first, last] = [dates[0], dates.at(-1)];
   if (!first || !last) return null;
   let before = byDate.get(first)!;
