@@ -61,6 +61,7 @@ test('damaged records are told as such, and a backup is brought in through the p
   demo,
   empty,
 }) => {
+  test.setTimeout(300_000);
   const { folder } = (await (await page.request.get(`${empty.address}/api/backups`)).json()) as {
     folder: string;
   };
