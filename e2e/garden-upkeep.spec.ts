@@ -32,7 +32,7 @@ test('a plant is edited, moved, retired and brought back; its history stays', as
   await expect(page.getByText(/grubbed out. Its history is kept/)).toBeVisible();
   await page.getByRole('banner').getByRole('link', { name: 'Now', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
-    'One is late, four are open and three open within ten days',
+    'One is late, seven are open and three open within ten days',
   );
   await page.goto(`${demo.address}/seasons?watch=${HEDGE}`);
   await expect(page.getByRole('heading', { level: 1 })).toContainText('West hedge');
