@@ -1,14 +1,31 @@
 import { expect, type Page } from '@playwright/test';
 import { v7 } from 'uuid';
 import { addDays } from '#core/calendar';
-import { blankSpray, blankSprayer } from '#core/records';
-import { planted } from './planted.ts';
+import { blankSpray, blankSprayer, type Growth, type Place } from '#core/records';
+import { type Planted, planted } from './planted.ts';
 import { test } from './server.ts';
 
 const SCAB = '01900000-0000-7004-8000-000000000004';
 const title = (page: Page) => page.getByRole('main').getByRole('heading', { level: 1 });
 const row = (page: Page, name: RegExp) =>
   page.getByRole('row').filter({ has: page.getByRole('button', { name }) });
+
+/** A thermometer, and the place that is read from it. */
+async function readAt(garden: Planted, placeId: string, kind: 'logger' | 'thermometer') {
+  const station = { id: v7(), name: 'Shed', kind };
+  await garden.put('/stations', station);
+  const place: Place = {
+    id: placeId,
+    name: 'outdoors',
+    kind: 'outdoors',
+    stationId: station.id,
+    minOffsetC: 0,
+    maxOffsetC: 0,
+    standInIds: [],
+  };
+  await garden.put('/places', place);
+  return station;
+}
 
 test('the made-up garden: one wet time covered, one got through; spots are counted, and the diary has learned', async ({
   page,
@@ -86,25 +103,16 @@ test.describe('an empty garden', () => {
     const garden = await planted(page, stepped.address, {});
     const tree = await garden.plant('Old apple', 'apple');
     const watch = await garden.watch(tree, 'apple-scab');
-    const station = { id: v7(), name: 'Shed', kind: 'logger' };
-    await garden.put('/stations', station);
-    await garden.put('/places', {
-      id: tree.placeId,
-      name: 'outdoors',
-      kind: 'outdoors',
-      stationId: station.id,
-      minOffsetC: 0,
-      maxOffsetC: 0,
-      standInIds: [],
-    } as { id: string });
-    await garden.put('/growth', {
+    const station = await readAt(garden, tree.placeId, 'logger');
+    const green: Growth = {
       id: v7(),
       plantId: tree.id,
       stage: 'green-tip',
       on: '2026-04-15',
       leaves: null,
       note: '',
-    } as { id: string });
+    };
+    await garden.put('/growth', green);
     const captan = await garden.product('Captan 80', 'captan', { groups: ['fungus'] });
     const sprayer = blankSprayer({ id: v7(), name: 'Knapsack', capacityMl: 8000, reachM: 3 });
     await garden.put('/sprayers', sprayer);
@@ -166,17 +174,7 @@ test.describe('an empty garden', () => {
     const watch = await garden.watch(rose, 'rose-black-spot');
     await page.goto(`${stepped.address}/when/infections/${watch.id}`);
     await expect(page.getByText('no day of weather has been told yet')).toBeVisible();
-    const station = { id: v7(), name: 'Wall', kind: 'thermometer' };
-    await garden.put('/stations', station);
-    await garden.put('/places', {
-      id: rose.placeId,
-      name: 'outdoors',
-      kind: 'outdoors',
-      stationId: station.id,
-      minOffsetC: 0,
-      maxOffsetC: 0,
-      standInIds: [],
-    } as { id: string });
+    const station = await readAt(garden, rose.placeId, 'thermometer');
     const days = Array.from({ length: 5 }, (_, i) => ({
       date: addDays('2026-05-20', i),
       minC: 15,

@@ -406,12 +406,12 @@ function fungusFaults(
     );
     fault(standing === 'no-infection' || standing === 'ahead' || word !== null, 'an infection that is none');
     const shows = spots && spots.from <= today && spots.to >= today && seen.kind === 'not-yet';
-    if (standing === 'through' && shows && from.date >= day.start)
+    if (standing === 'through' && word !== 'possible' && shows && from.date >= day.start)
       fault(
         due.some(({ kind }) => kind === 'look-for-spots'),
         'spots that show and nobody is told to look for',
       );
-    if (standing === 'through' && from.date >= addDays(today, -30))
+    if (standing === 'through' && word !== 'possible' && from.date >= addDays(today, -30))
       fault(
         bars.some(
           ({ watchId, what, from: at }) =>

@@ -104,12 +104,15 @@ function winterBars({ plants }: DormantAnswer, first: CivilDate, last: CivilDate
   );
 }
 
-/** Wet times that got through what covered; the last few weeks' only, so that the band stays quiet. */
+/** Wet times that got through what covered, as far as that is likely; the last few weeks' only, so that the band stays quiet. */
 function infectionBars({ watch, plant, targetName }: WatchPicture, day: GardenDay): BandBar[] {
   const book = day.books.watchBook(watch.id);
   const diary = book && infectionDiary(day, book);
   return (diary?.spells ?? [])
-    .filter(({ standing, from }) => standing === 'through' && from.date >= addDays(day.today, -INFECTED_DAYS))
+    .filter(
+      ({ standing, word, from }) =>
+        standing === 'through' && word !== 'possible' && from.date >= addDays(day.today, -INFECTED_DAYS),
+    )
     .map(({ id, from, to }) => ({
       id: `${watch.id}:infected:${id}`,
       watchId: watch.id,

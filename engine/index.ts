@@ -97,12 +97,7 @@ export {
   type PlanMaterial,
   type PlanWeather,
 } from './plan/plan-answer.ts';
-export type {
-  AheadCover,
-  InfectionAnswer,
-  InfectionDays,
-  InfectionSpell,
-} from './infection/infection-answer.ts';
+export type { AheadCover, InfectionAnswer, InfectionDays } from './infection/infection-answer.ts';
 export { infectionAnswer } from './infection/infection-answer.ts';
 export type { DiarySpell, Moment, SinceCover, SpellStanding } from './infection/infection-diary.ts';
 export { practiceClimate, type PracticeClimate } from './practice-climate.ts';

@@ -112,9 +112,11 @@ function lookForSpots(facts: WatchToday, { through }: InfectionFacts, today: Civ
 /** Once all have shown there is a week to look before later ones blur it. */
 const lookUntil = (to: CivilDate): CivilDate => addDays(to, DAYS.nameWithin);
 
-/** The latest whose spots show now, else the next to show, else the last that was missed. */
+/** Of likely ones before merely possible ones: the latest whose spots show now, else the next to show, else the last that was missed. */
 function toLookFor(through: readonly SpellFacts[], today: CivilDate): SpellFacts | undefined {
-  const open = through.filter(({ spots, looked }) => spots && !looked);
+  const unseen = through.filter(({ spots, looked }) => spots && !looked);
+  const likely = unseen.filter(({ word }) => word !== 'possible');
+  const open = likely.length > 0 ? likely : unseen;
   return (
     open.findLast(({ spots }) => spots!.from <= today && lookUntil(spots!.to) >= today) ??
     open.find(({ spots }) => spots!.from > today) ??

@@ -1,12 +1,12 @@
 import { addDays, type CivilDate, daysBetween } from '#core/calendar';
 import { grapeMildewIndex, type LearnedWetness } from '#core/infection';
 import { type AheadFacts, type InfectionFacts, WORTH_A_COVER } from '#core/decide';
-import type { WetLookRecord } from '#core/records';
 import type { GoodStretch } from '#core/spray-hours';
 import { placeOn } from '#core/weather';
 import { coverOf, type Disease, diseaseOf } from '#knowledge';
 import type { GardenDay } from '../garden-day.ts';
 import { heldBack } from '../held-back.ts';
+import { leavesOf } from '../leaf-state.ts';
 import { pictureOf } from '../watch-pictures.ts';
 import { staysOf } from '../season-weather.ts';
 import { sprayAnswer } from '../spray-answer.ts';
@@ -15,9 +15,6 @@ import { type DiseaseSpan } from './disease-spans.ts';
 import { aheadOf, infectionFacts } from './infection-facts.ts';
 import { type DiarySpell, infectionDiary, type InfectionDiary } from './infection-diary.ts';
 import type { Inoculum } from './inoculum.ts';
-
-/** A spell without what pages never show. */
-export type InfectionSpell = DiarySpell;
 
 /** Leaves and what covers them, day by day, for the drawing. */
 export interface InfectionDays {
@@ -57,7 +54,7 @@ export type InfectionAnswer =
       readonly school: InfectionFacts['school'];
       readonly inoculum: Inoculum;
       /** This season's spells, in order, and those foretold. */
-      readonly spells: readonly InfectionSpell[];
+      readonly spells: readonly DiarySpell[];
       readonly covers: readonly {
         readonly sprayId: string;
         readonly on: CivilDate;
@@ -67,7 +64,8 @@ export type InfectionAnswer =
       readonly ahead: AheadCover | null;
       readonly learned: LearnedWetness;
       readonly placeId: string;
-      readonly todaysLook: WetLookRecord | null;
+      /** Day on which the calendar's school renews a cover; null out of season. */
+      readonly renewOn: CivilDate | null;
       readonly record: DiaryRecord;
       readonly hasForecast: boolean;
     };
@@ -100,8 +98,7 @@ export function infectionAnswer(day: GardenDay, watchId: string): InfectionAnswe
     ahead: aheadCover(day, diary, watchId, plant.id),
     learned: { ...diary.weather.learned, cases: diary.cases },
     placeId,
-    todaysLook:
-      day.books.state.wetLooks.find((look) => look.placeId === placeId && look.on === day.today) ?? null,
+    renewOn: facts.renewOn,
     record: diaryRecord(diary.spells),
     hasForecast: diary.weather.forecastFrom < diary.weather.hours.days,
   };
@@ -171,14 +168,17 @@ function aheadCover(
   if (!next) return null;
   const { spell, facts } = next;
   const { plant } = day.books.plantBook(plantId);
+  const leafState = leavesOf(day, plant).value;
   const choice = day.books.state.products.flatMap((product) => {
     const line = product.lines.find(
       ({ groups, hostIds, leafStates }) =>
         groups.includes('fungus') &&
-        leafStates.includes('in-leaf') &&
+        leafStates.includes(leafState) &&
         (hostIds.length === 0 || hostIds.includes(plant.hostId)),
     );
-    return line && coverOf(product.materialId, diary.disease.targetId, false) ? [{ product, line }] : [];
+    return line && coverOf(product.materialId, diary.disease.targetId, leafState !== 'in-leaf')
+      ? [{ product, line }]
+      : [];
   })[0];
   const hours = choice
     ? sprayAnswer(day, plant, choice.product, choice.line, { beesAtHoneydew: false, thirsty: false }, 2)

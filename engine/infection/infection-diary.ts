@@ -6,17 +6,12 @@ import {
   coverAt,
   infectionChance,
   type InfectionEvent,
-  infectionEvents,
   infectionWord,
   type InfectionWord,
-  scabSeason,
   severeFrom,
   severityOf,
   SEVERITIES,
   type Severity,
-  sliceHours,
-  spotsBetween,
-  SPORES_OVER,
   tellsSeverity,
   type WetnessBasis,
 } from '#core/infection';
@@ -30,7 +25,8 @@ import { type DiseaseSpan, diseaseSpans } from './disease-spans.ts';
 import { inoculumOf, type Inoculum } from './inoculum.ts';
 import { type LeafWeather, leafWeather } from './leaf-weather.ts';
 import { plantLeaves } from './plant-leaves.ts';
-import { seenAfter, type SpotsSeen } from './spots-seen.ts';
+import { COVERED_FROM, seasonOf } from './season-events.ts';
+import { seenAfter, spotsOf, type SpotsSeen } from './spots-seen.ts';
 import { type WatchCover, watchCovers } from './watch-covers.ts';
 
 /** An hour of a day, by the clock of the garden. */
@@ -100,12 +96,14 @@ export interface InfectionDiary {
 }
 
 const HOURS = 24;
-/** From here a cover keeps an infection off; below the other it does not (rules of thumb, grade C). */
-const COVERED_FROM = 0.6,
-  BARE_BELOW = 0.25;
+/** With less than this covered it got through (rule of thumb, grade C). */
+const BARE_BELOW = 0.25;
 /** Forecasts of rain are right less and less often with each day (rule of thumb, grade C). */
 const FORECAST_RIGHT = 0.9,
   FORECAST_LOSES_A_DAY = 0.04;
+
+/** An older cover is gone and is not told of. */
+const COVER_TOLD_DAYS = 90;
 
 const diaries = keptWhile<GardenWeather, string, WatchBook, InfectionDiary | null>();
 
@@ -132,13 +130,15 @@ function written(day: GardenDay, book: WatchBook, disease: Disease, weather: Lea
   };
   const coveredOn = (hour: number) => coverAt(covers, scene, hour);
   const first = inoculumOf(day, book);
+  const leafFalls = plantWinters(day, plant).map(({ leafFall }) => leafFall.on);
   const lookedAt = (event: InfectionEvent) => lookAt(day, book, weather, disease, leavesOn, event);
-  const seasons = diseaseSpans(day, plant, disease).map((span) => {
-    const events = eventsIn(disease, weather, span, first.few);
-    if (!disease.sporesByHeat) return { span, events };
-    const spread = spreadFrom(weather, disease, events, (event) => coveredOn(event.from), lookedAt);
-    return spread ? goingRound(day, book, disease, weather, { span, events }, spread) : { span, events };
-  });
+  const seasons = diseaseSpans(day, plant, disease).map((span) =>
+    seasonOf(disease, weather, span, first.few, {
+      leafFalls,
+      coveredOn,
+      lookedAt,
+    }),
+  );
   const spans = seasons.map(({ span }) => span);
   const events = seasons.flatMap((season) => season.events);
   const { cases, inoculum } = correctedBy(
@@ -168,77 +168,7 @@ function written(day: GardenDay, book: WatchBook, disease: Disease, weather: Lea
   };
 }
 
-interface Season {
-  readonly span: DiseaseSpan;
-  readonly events: readonly SeasonEvent[];
-}
-
-/**
- * The day from which spots on the tree itself send out spores: the first that got through, unless somebody looked
- * on its days and found none. Null where nothing got through.
- */
-function spreadFrom(
-  weather: LeafWeather,
-  disease: Disease,
-  events: readonly SeasonEvent[],
-  covered: (event: InfectionEvent) => number,
-  lookedAt: (event: InfectionEvent) => SpotsSeen,
-): CivilDate | null {
-  const first = events.find(
-    ({ event }) =>
-      event.infects.middle &&
-      Math.floor(event.from / HOURS) < weather.forecastFrom &&
-      covered(event) < COVERED_FROM &&
-      lookedAt(event).kind !== 'none',
-  );
-  return first ? (spotsOf(weather, disease, first.event)?.from ?? null) : null;
-}
-
-/** A season whose own spores are out, gone on with by spots on the tree until its leaves fall. */
-function goingRound(
-  day: GardenDay,
-  { plantBook }: WatchBook,
-  disease: Disease,
-  weather: LeafWeather,
-  { span, events }: Season,
-  from: CivilDate,
-): Season {
-  const leafFall = plantWinters(day, plantBook.plant)
-    .map((winter) => winter.leafFall.on)
-    .find((on) => on > span.from);
-  if (leafFall === undefined || leafFall <= span.to) return { span, events };
-  const longer = { ...span, to: leafFall };
-  const lastOfSpring = events.at(-1)?.event.to ?? -1;
-  const later = eventsIn({ ...disease, sporesByHeat: false }, weather, { ...longer, from }, false).filter(
-    ({ event }) => event.from > lastOfSpring,
-  );
-  return { span: longer, events: [...events, ...later] };
-}
-
 type Open = Omit<InfectionDiary, 'spells'>;
-
-interface SeasonEvent {
-  readonly event: InfectionEvent;
-  readonly sporesRipe: number | null;
-}
-
-/** Everything wet in a span, counted from the frame's beginning. */
-function eventsIn(
-  disease: Disease,
-  weather: LeafWeather,
-  span: DiseaseSpan,
-  fewSpores: boolean,
-): SeasonEvent[] {
-  const first = Math.max(0, daysBetween(weather.from, span.from));
-  const last = Math.min(weather.hours.days - 1, daysBetween(weather.from, span.to));
-  if (last < first) return [];
-  const ripe = disease.sporesByHeat ? ripening(weather, first, last) : null;
-  return infectionEvents(disease.rule, sliceHours(weather.hours, first, last), { fewSpores })
-    .map((event) => ({ ...event, from: event.from + first * HOURS, to: event.to + first * HOURS }))
-    .map((event) => ({ event, frameDay: Math.floor(event.from / HOURS) }))
-    .filter(({ frameDay }) => !ripe || ripe.beforeOver(frameDay))
-    .map(({ event, frameDay }) => ({ event, sporesRipe: ripe?.share(frameDay) ?? null }));
-}
 
 /** What was found on the days an event's spots would show. */
 function lookAt(
@@ -261,19 +191,6 @@ function lookAt(
     : { kind: 'not-yet' };
 }
 
-/** Ripe spores by day, from green tip on. */
-function ripening({ meansC, rainMm }: LeafWeather, first: number, last: number) {
-  const days = Array.from({ length: last - first + 1 }, (_, i) => ({
-    meanC: meansC[first + i]!,
-    rainMm: rainMm[first + i]!,
-  }));
-  const shares = scabSeason(days);
-  return {
-    share: (frameDay: number) => shares[frameDay - first] ?? null,
-    beforeOver: (frameDay: number) => (shares[frameDay - first - 1] ?? 0) < SPORES_OVER,
-  };
-}
-
 function spellOf(
   day: GardenDay,
   book: WatchBook,
@@ -282,13 +199,11 @@ function spellOf(
   sporesRipe: number | null,
   rainAt: (hour: number) => number,
 ): DiarySpell {
-  const { weather, disease, covers } = diary;
-  const { cases } = diary;
+  const { weather, disease, covers, cases } = diary;
   const frameDay = Math.floor(event.from / HOURS);
   const isAhead = frameDay >= weather.forecastFrom;
-  const isMeasured = weather.hours.basis[frameDay] === 'measured';
-  const even = byCase(() => 1 / 3);
-  const weights = isMeasured ? even : cases;
+  // Of told hours the three cases are a little less or more humid air, each as likely.
+  const weights = weather.hours.basis[frameDay] === 'measured' ? byCase(() => 1 / 3) : cases;
   const word = infectionWord(event.infects, weights);
   const certain = infectionChance(event.infects, weights);
   const leadDays = Math.max(0, frameDay - weather.forecastFrom);
@@ -343,23 +258,13 @@ export const momentOf = (from: CivilDate, hour: number): Moment => ({
 const reachedBack = (covers: readonly WatchCover[], event: InfectionEvent): boolean =>
   covers.some(({ dryAt, reachBackHours }) => dryAt > event.from && dryAt - event.from <= reachBackHours);
 
-function spotsOf(
-  { meansC, from }: LeafWeather,
-  { targetId }: Disease,
-  { to }: InfectionEvent,
-): DiarySpell['spots'] {
-  const frameDay = Math.floor(to / HOURS);
-  const days = spotsBetween(targetId, meansC.slice(frameDay + 1));
-  return days && { from: addDays(from, frameDay + days[0]), to: addDays(from, frameDay + days[1]) };
-}
-
 function sinceCover(
   { covers, leavesOn }: Open,
   hour: number,
   rainAt: (hour: number) => number,
 ): SinceCover | null {
   const before = covers.findLast(({ sprayedAt }) => sprayedAt < hour);
-  if (!before) return null;
+  if (!before || hour - before.sprayedAt > COVER_TOLD_DAYS * HOURS) return null;
   return {
     on: before.on,
     rainMm: Math.max(0, rainAt(hour) - rainAt(before.sprayedAt - 1)),

@@ -1,7 +1,7 @@
 import { addDays, type CivilDate, daysBetween } from '#core/calendar';
 import type { AheadFacts, HabitCode, InfectionFacts, SpellFacts } from '#core/decide';
 import type { Plant } from '#core/records';
-import { evergreenOf, type HabitTime, schoolFor, schoolsFor } from '#knowledge';
+import { coverOf, evergreenOf, type HabitTime, schoolFor, schoolsFor } from '#knowledge';
 import type { WatchBook } from '../garden-books.ts';
 import type { GardenDay } from '../garden-day.ts';
 import { plantWinters } from '../plant-winter.ts';
@@ -50,8 +50,8 @@ export function aheadOf(diary: InfectionDiary, spell: DiarySpell): AheadFacts {
   };
 }
 
-function throughOf(day: GardenDay, { plantBook }: WatchBook, spell: DiarySpell): SpellFacts {
-  const hours = reachBackOnShelf(day, plantBook.plant);
+function throughOf(day: GardenDay, { plantBook, watch }: WatchBook, spell: DiarySpell): SpellFacts {
+  const hours = reachBackOnShelf(day, plantBook.plant, watch.targetId!);
   // Put on that day it is counted from the day's end.
   const days = Math.floor((hours + spell.from.hour) / HOURS) - 1;
   const until = hours > 0 && days >= 0 ? addDays(spell.from.date, days) : null;
@@ -65,8 +65,9 @@ function throughOf(day: GardenDay, { plantBook }: WatchBook, spell: DiarySpell):
 }
 
 /** Most hours back that a label line on the shelf for this plant's fungi reaches. */
-function reachBackOnShelf(day: GardenDay, { hostId }: Plant): number {
-  const hours = day.books.state.products.flatMap(({ lines }) =>
+function reachBackOnShelf(day: GardenDay, { hostId }: Plant, targetId: string): number {
+  const acting = day.books.state.products.filter(({ materialId }) => coverOf(materialId, targetId, false));
+  const hours = acting.flatMap(({ lines }) =>
     lines
       .filter(
         ({ groups, hostIds }) =>

@@ -96,6 +96,12 @@ function consecutiveDays(weather: SeasonWeather, sheltered: boolean): WeatherDay
     const told = byDate.get(date);
     const entry = told ?? { date, minC: before.minC, maxC: before.maxC, rainMm: null, windMs: null };
     before = entry;
-    return sheltered ? { ...entry, rainMm: 0 } : entry;
+    return sheltered ? underRoof(entry) : entry;
   });
+}
+
+/** No rain falls under a roof, whatever the thermometer outside told of it. */
+function underRoof({ hourly, ...day }: WeatherDay): WeatherDay {
+  const { rainMm: _, ...rest } = hourly ?? {};
+  return { ...day, rainMm: 0, ...(Object.keys(rest).length > 0 ? { hourly: rest } : {}) };
 }

@@ -1,5 +1,7 @@
 import { addDays, type CivilDate } from '#core/calendar';
-import { spotsBySpell } from '#core/infection';
+import { type InfectionEvent, spotsBetween, spotsBySpell } from '#core/infection';
+import type { Disease } from '#knowledge';
+import type { LeafWeather } from './leaf-weather.ts';
 import type { Sample } from '#core/records';
 import type { WatchBook } from '../garden-books.ts';
 import type { GardenDay } from '../garden-day.ts';
@@ -22,6 +24,19 @@ export interface Showing {
   leavesOn(date: CivilDate): number;
   readonly openLeaves: number | null;
 }
+
+/** First and last day on which an event's spots show; null for a disease nothing is told of. */
+export function spotsOf(
+  { meansC, from }: LeafWeather,
+  { targetId }: Disease,
+  { to }: InfectionEvent,
+): Pick<Showing, 'from' | 'to'> | null {
+  const frameDay = Math.floor(to / HOURS);
+  const days = spotsBetween(targetId, meansC.slice(frameDay + 1));
+  return days && { from: addDays(from, frameDay + days[0]), to: addDays(from, frameDay + days[1]) };
+}
+
+const HOURS = 24;
 
 /** A count tells of an infection for so long after its spots have all come (grade C). */
 const TELLS_DAYS = 12;

@@ -43,8 +43,6 @@ export interface Disease {
   readonly lands: 'leaves' | 'buds';
   /** Spores of the year come from last year's leaves, and run out (apple scab alone is told by heat). */
   readonly sporesByHeat: boolean;
-  /** Whether one infection leads to the next in the same season. */
-  readonly goesRound: boolean;
   readonly habits: readonly Habit[];
   readonly grade: Grade;
   readonly sourceIds: readonly string[];
@@ -75,4 +73,14 @@ export const turns = (
   kind: 'turns',
   from: { turn: from, days: fromDays },
   until: { turn: until, days: untilDays },
+});
+
+type Usual = Pick<Disease, 'openLeaves' | 'lands' | 'sporesByHeat'>;
+
+/** A disease with what most have in common left unsaid: of all leaves, and of no spores that run out. */
+export const disease = (said: Omit<Disease, keyof Usual> & Partial<Usual>): Disease => ({
+  openLeaves: null,
+  lands: 'leaves',
+  sporesByHeat: false,
+  ...said,
 });

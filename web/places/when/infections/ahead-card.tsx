@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { WEIGH_RULES } from '#knowledge';
 import { showDate } from '../../../show/dates.ts';
 import { useToday } from '../../../show/use-show.ts';
-import { chanceWords, type Diary } from './diary-words.ts';
+import { chanceWords, type Diary, gotThrough } from './diary-words.ts';
 
 /** The next wet time: is a cover worth it, by when, in which hours, with what; and after one that got through. */
 export function AheadCard({
@@ -16,7 +16,7 @@ export function AheadCard({
 }) {
   const { ahead, school, hasForecast, spells, resists } = diary;
   const today = useToday();
-  const through = spells.findLast(({ standing }) => standing === 'through');
+  const through = spells.findLast(gotThrough);
   const isBlight = diary.disease.targetId === 'fire-blight';
   return (
     <section aria-label="Next" className="sheet p-4">
@@ -60,13 +60,24 @@ export function AheadCard({
 }
 
 function Worth({ diary, watchId, outOfReach }: { diary: Diary; watchId: string; outOfReach: boolean }) {
-  const { ahead, school } = diary;
+  const { ahead, school, renewOn } = diary;
   const today = useToday();
   if (!ahead) return null;
   if (outOfReach)
     return <p className="mt-1 soft">It stands over the fence: it can be watched, not covered.</p>;
   if (school === 'habits-only')
     return <p className="mt-1">By the school you follow nothing is sprayed: habits only.</p>;
+  if (school === 'by-calendar')
+    return (
+      <p className="mt-1">
+        By the school you follow a cover is renewed by the calendar
+        {renewOn === null
+          ? ', in its season.'
+          : renewOn <= today
+            ? ': it is due now.'
+            : `: next on ${showDate(renewOn, today)}.`}
+      </p>
+    );
   if (!ahead.isWorthIt)
     return <p className="mt-1">Not worth a cover: little is bare, or it is little likely to infect.</p>;
   if (ahead.coverBy < today)

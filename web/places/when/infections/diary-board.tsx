@@ -7,7 +7,7 @@ import { useShow, useToday } from '../../../show/use-show.ts';
 import { AheadCard } from './ahead-card.tsx';
 import { DiaryDrawing } from './diary-drawing.tsx';
 import { DiaryTable } from './diary-table.tsx';
-import { type Diary, diaryTitle } from './diary-words.ts';
+import { type Diary, diaryTitle, gotThrough, TURN_WORDS } from './diary-words.ts';
 import { HabitsCard } from './habits-card.tsx';
 import { RecordCard } from './record-card.tsx';
 import { SpellCard } from './spell-card.tsx';
@@ -18,7 +18,7 @@ export function DiaryBoard({ diary, picture }: { diary: Diary; picture: WatchPic
   const today = useToday();
   const [chosen, choose] = useState<string | null>(null);
   const usual =
-    diary.spells.findLast(({ standing }) => standing === 'through') ??
+    diary.spells.findLast(gotThrough) ??
     diary.spells.findLast(({ word, standing }) => word !== null && standing !== 'ahead') ??
     diary.spells[0];
   const spell = diary.spells.find(({ id }) => id === chosen) ?? usual;
@@ -41,6 +41,14 @@ export function DiaryBoard({ diary, picture }: { diary: Diary; picture: WatchPic
             Count spots
           </Link>
         </PageHead>
+        {diary.span?.asks && (
+          <p className="mb-3 text-[0.93rem]">
+            Nobody logged {TURN_WORDS[diary.span.asks]} this year, so when its season begins is reckoned.{' '}
+            <Link className="link-husk" to={`/garden/${picture.plant.id}`}>
+              Log it
+            </Link>
+          </p>
+        )}
         <div className="sheet p-3 sm:p-4">
           <DiaryDrawing diary={diary} label={title} chosenId={spell?.id ?? null} onChoose={choose} />
         </div>

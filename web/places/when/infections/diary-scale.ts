@@ -1,5 +1,5 @@
 import { addDays, type CivilDate, daysBetween } from '#core/calendar';
-import type { InfectionSpell } from '#engine';
+import type { DiarySpell } from '#engine';
 import type { Diary } from './diary-words.ts';
 
 /** Where days and heights lie on the drawing. px. */
@@ -40,7 +40,7 @@ export function diaryScale({ days }: Diary, width: number): DiaryScale {
 
 /** A drop as it is drawn: where, how large, and in which of two rows. */
 export interface PlacedDrop {
-  readonly spell: InfectionSpell;
+  readonly spell: DiarySpell;
   readonly x: number;
   readonly y: number;
   readonly r: number;
@@ -53,7 +53,7 @@ const SMALLEST_PX = 6,
 const ROWS = [74, 40] as const;
 
 /** Drops side by side; one that would lie on its neighbour goes up a row. */
-export function placedDrops(spells: readonly InfectionSpell[], scale: DiaryScale): PlacedDrop[] {
+export function placedDrops(spells: readonly DiarySpell[], scale: DiaryScale): PlacedDrop[] {
   const rightmost: number[] = ROWS.map(() => -Infinity);
   return spells
     .filter(({ from }) => from.date >= scale.from && from.date <= scale.to)

@@ -1,15 +1,16 @@
-import type { InfectionSpell } from '#engine';
+import type { DiarySpell } from '#engine';
 import { showDate } from '../../../show/dates.ts';
 import { showShare } from '../../../show/units.ts';
 import { useShow } from '../../../show/use-show.ts';
 import {
   chanceWords,
   type Diary,
+  gotThrough,
   infectionWords,
+  lastedWords,
   seenWords,
   spellDays,
-  STANDING_WORDS,
-  wetWords,
+  standingWords,
 } from './diary-words.ts';
 
 interface DiaryTableProps {
@@ -34,7 +35,7 @@ export function DiaryTable({ diary, chosenId, onChoose }: DiaryTableProps) {
         <thead>
           <tr>
             <th>when</th>
-            <th>wet</th>
+            <th>{diary.disease.ruleKind === 'wet' ? 'wet' : 'lasted'}</th>
             <th className="text-right">at</th>
             <th className="text-right">it takes</th>
             <th>infection</th>
@@ -46,7 +47,13 @@ export function DiaryTable({ diary, chosenId, onChoose }: DiaryTableProps) {
         </thead>
         <tbody>
           {spells.toReversed().map((spell) => (
-            <Line key={spell.id} spell={spell} isChosen={spell.id === chosenId} onChoose={onChoose} />
+            <Line
+              key={spell.id}
+              spell={spell}
+              ruleKind={diary.disease.ruleKind}
+              isChosen={spell.id === chosenId}
+              onChoose={onChoose}
+            />
           ))}
         </tbody>
       </table>
@@ -56,10 +63,12 @@ export function DiaryTable({ diary, chosenId, onChoose }: DiaryTableProps) {
 
 function Line({
   spell,
+  ruleKind,
   isChosen,
   onChoose,
 }: {
-  spell: InfectionSpell;
+  spell: DiarySpell;
+  ruleKind: Diary['disease']['ruleKind'];
   isChosen: boolean;
   onChoose: (id: string) => void;
 }) {
@@ -77,7 +86,7 @@ function Line({
           {spellDays(spell)}
         </button>
       </td>
-      <td className="whitespace-nowrap">{wetWords(spell)}</td>
+      <td className="whitespace-nowrap">{lastedWords(spell, ruleKind)}</td>
       <td className="text-right whitespace-nowrap">{show.temperature(spell.meanC)}</td>
       <td className="text-right whitespace-nowrap">
         {neededHours === null ? '' : `${neededHours.toFixed(0)} h`}
@@ -88,8 +97,8 @@ function Line({
           : infectionWords(spell)}
       </td>
       <td className="text-right">{word === null ? '' : showShare(spell.covered)}</td>
-      <td className={`whitespace-nowrap ${standing === 'through' ? 'text-error font-semibold' : ''}`}>
-        {word === null && standing === 'ahead' ? 'too short' : STANDING_WORDS[standing]}
+      <td className={`whitespace-nowrap ${gotThrough(spell) ? 'text-error font-semibold' : ''}`}>
+        {standingWords(spell)}
       </td>
       <td className="whitespace-nowrap">
         {spots

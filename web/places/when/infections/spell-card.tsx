@@ -1,5 +1,5 @@
 import { INDEX_HIGH } from '#core/infection';
-import type { InfectionSpell } from '#engine';
+import type { DiarySpell } from '#engine';
 import { showDate, showDateRange } from '../../../show/dates.ts';
 import { capital } from '../../../show/sentence.ts';
 import { showShare } from '../../../show/units.ts';
@@ -9,14 +9,14 @@ import {
   coverWords,
   type Diary,
   infectionWords,
+  lastedWords,
   seenWords,
   spellName,
-  STANDING_WORDS,
-  wetWords,
+  standingWords,
 } from './diary-words.ts';
 
 /** One wet time from inside: how long, how warm, what it took, what was over the leaves, when it shows. */
-export function SpellCard({ spell, diary }: { spell: InfectionSpell; diary: Diary }) {
+export function SpellCard({ spell, diary }: { spell: DiarySpell; diary: Diary }) {
   const show = useShow();
   const { from, to, meanC, neededHours, rainMm, severityFrom, word, standing, spots, index, sporesRipe } =
     spell;
@@ -24,7 +24,7 @@ export function SpellCard({ spell, diary }: { spell: InfectionSpell; diary: Diar
   const rows: readonly (readonly [string, string])[] = [
     ['From', `${showDate(from.date)}, ${from.hour} h`],
     ['To', `${showDate(to.date)}, ${to.hour} h`],
-    ...(isWet ? [['Wet', `${wetWords(spell)}, ${show.temperature(meanC)}`] as const] : []),
+    [isWet ? 'Wet' : 'Lasted', `${lastedWords(spell, diary.disease.ruleKind)}, ${show.temperature(meanC)}`],
     ...(index === null ? [] : [['Index', `${index}${index >= INDEX_HIGH ? ', high' : ''}`] as const]),
     ['Rain', show.rain(rainMm)],
     ...(severityFrom.length > 0
@@ -41,7 +41,7 @@ export function SpellCard({ spell, diary }: { spell: InfectionSpell; diary: Diar
         : infectionWords(spell),
     ],
     ...(sporesRipe === null ? [] : [['Spores ripe', showShare(sporesRipe)] as const]),
-    ...(word === null ? [] : [['Stands as', STANDING_WORDS[standing]] as const]),
+    ...(word === null ? [] : [['Stands as', standingWords(spell)] as const]),
     ...(spots ? [['Spots show', showDateRange(spots.from, spots.from, spots.to)] as const] : []),
     ...(seenWords(spell) ? [['Found', seenWords(spell)] as const] : []),
   ];
