@@ -24,7 +24,7 @@ export interface CoverScene {
 /**
  * Share of the leaves that can be infected which covers still protect at an hour, 0–1. Each leaf counts with the
  * best of the sprays put on since it unfolded; one that unfolded later has none, and nothing covers before it is
- * dry. Sorted by the hour they were dry. Grade C.
+ * dry. Grade C.
  */
 export function coverAt(
   covers: readonly Cover[],
@@ -50,14 +50,14 @@ export function coverAt(
   }));
   if (now <= 0) return Math.max(...left.map(({ share }) => share));
   const oldest = openLeaves === null ? 0 : Math.max(0, now - openLeaves);
-  const edges = [...new Set([oldest, ...left.map(({ upTo }) => upTo)])]
-    .filter((edge) => edge >= oldest)
-    .sort((a, b) => a - b);
-  const covered = edges.reduce((sum, edge, i) => {
-    const next = edges[i + 1];
-    if (next === undefined) return sum;
-    const best = Math.max(0, ...left.filter(({ upTo }) => upTo >= next).map(({ share }) => share));
-    return sum + (next - edge) * best;
-  }, 0);
+  // From the newest covered leaf down: what lies on it is on every older one as well.
+  left.sort((a, b) => b.upTo - a.upTo);
+  let covered = 0,
+    best = 0;
+  left.forEach(({ upTo, share }, i) => {
+    best = Math.max(best, share);
+    const next = left[i + 1]?.upTo ?? 0;
+    covered += best * Math.max(0, upTo - Math.max(oldest, next));
+  });
   return covered / (now - oldest);
 }
