@@ -1,4 +1,5 @@
 import { expect, test } from '@jest/globals';
+import { addDays } from '#core/calendar';
 import { blankGarden, type Tape } from '#core/records';
 import { emptyState } from '#engine';
 import { type Entered, type PackedGarden, withEntered } from './index.ts';
@@ -67,6 +68,21 @@ test('usual months, a thermometer and its typed forecast are there at once', () 
   expect(state.normals).toEqual(normals);
   expect(beside.stations).toMatchObject([{ id: 's', name: 'Post', days: 0, readings: 0 }]);
   expect([state.days, state.forecasts]).toEqual([{ s: [] }, { s: [day] }]);
+});
+
+test('a new forecast leaves what had been forecast of days that are over', () => {
+  const day = (date: string) => ({ date, minC: 8, maxC: 19, rainMm: 2, windMs: null });
+  const packed = {
+    ...PACKED,
+    state: { ...PACKED.state, forecasts: { s: [day(addDays(PACKED.today, -2)), day(PACKED.today)] } },
+  };
+  const { state } = withEntered(packed, [
+    put('/stations/s/forecast', { days: [day(addDays(PACKED.today, 1))] }),
+  ]);
+  expect(state.forecasts['s']!.map(({ date }) => date)).toEqual([
+    addDays(PACKED.today, -2),
+    addDays(PACKED.today, 1),
+  ]);
 });
 
 test('what only the computer at home knows changes nothing here', () => {

@@ -84,7 +84,8 @@ function withStation(
   if (!record) return packed;
   if (part === 'forecast') {
     const { days } = record as unknown as { days: GardenState['forecasts'][string] };
-    return { ...packed, state: { ...state, forecasts: { ...state.forecasts, [id]: days } } };
+    const over = (state.forecasts[id] ?? []).filter(({ date }) => date < packed.today);
+    return { ...packed, state: { ...state, forecasts: { ...state.forecasts, [id]: [...over, ...days] } } };
   }
   const before = beside.stations.find((station) => station.id === id);
   const station = { ...NO_DAYS, ...before, ...(record as Station) };

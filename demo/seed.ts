@@ -81,7 +81,7 @@ export function bringWeather(
 ): void {
   for (const source of sources) {
     store.writeDays(source.stationId, source.measured(from, addDays(today, -1)));
-    store.replaceForecast(source.stationId, source.forecast(today) ?? []);
+    store.replaceForecast(source.stationId, today, source.forecast(today) ?? []);
   }
 }
 

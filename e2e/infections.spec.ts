@@ -172,8 +172,15 @@ test.describe('an empty garden', () => {
     const garden = await planted(page, stepped.address, { temperatureUnit: 'F', measureSystem: 'us' });
     const rose = await garden.plant('Red rose', 'rose');
     const watch = await garden.watch(rose, 'rose-black-spot');
-    await page.goto(`${stepped.address}/when/infections/${watch.id}`);
-    await expect(page.getByText('no day of weather has been told yet')).toBeVisible();
+    await test.step('before anybody tells of the weather: its season, its habits, and how to tell', async () => {
+      await page.goto(`${stepped.address}/when/infections/${watch.id}`);
+      await expect(title(page)).toContainText('nobody tells of the weather');
+      await expect(page.getByRole('region', { name: 'Habits first' })).toContainText('Clear or shred');
+      await expect(page.getByRole('region', { name: 'Until then' })).toContainText('Look every fortnight');
+      await page.goto(`${stepped.address}/now`);
+      await page.getByRole('link', { name: 'Read a gauge, or type a forecast' }).click();
+      await expect(page).toHaveURL(/\/when\/stations$/);
+    });
     const station = await readAt(garden, rose.placeId, 'thermometer');
     const days = Array.from({ length: 5 }, (_, i) => ({
       date: addDays('2026-05-20', i),
@@ -187,7 +194,7 @@ test.describe('an empty garden', () => {
         await page.request.put(`${stepped.address}/api/stations/${station.id}/forecast`, { data: { days } })
       ).ok(),
     ).toBe(true);
-    await page.reload();
+    await page.goto(`${stepped.address}/when/infections/${watch.id}`);
     await expect(page.getByRole('region', { name: 'Next', exact: true })).toContainText(/\d in 10/);
     await expect(row(page, /22/).first()).toContainText('to come');
 
@@ -196,5 +203,14 @@ test.describe('an empty garden', () => {
     await expect(asked.getByRole('button', { name: 'wet' })).toHaveAttribute('aria-pressed', 'true');
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(asked.getByRole('button', { name: 'wet' })).toHaveAttribute('aria-pressed', 'false');
+
+    await test.step('a week on, with nothing read, it stands as it had been forecast', async () => {
+      await garden.step(7);
+      await page.reload();
+      await expect(page.getByText('Nobody read the rain since 20 May')).toBeVisible();
+      await expect(title(page)).toContainText('one wet time may have got through');
+      await page.goto(`${stepped.address}/now`);
+      await expect(page.getByRole('main')).toContainText('What may have got through shows on these days');
+    });
   });
 });

@@ -411,7 +411,8 @@ function fungusFaults(
         due.some(({ kind }) => kind === 'look-for-spots'),
         'spots that show and nobody is told to look for',
       );
-    if (standing === 'through' && word !== 'possible' && from.date >= addDays(today, -30))
+    const cameTo = seen.kind === 'spots' || (word !== 'possible' && seen.kind !== 'none');
+    if (standing === 'through' && cameTo && from.date >= addDays(today, -30))
       fault(
         bars.some(
           ({ watchId, what, from: at }) =>

@@ -1,4 +1,5 @@
 import { addDays, type CivilDate, daysBetween, shiftSeason } from '#core/calendar';
+import { gotThrough } from '#core/infection';
 import { pastSpread, type Projection, type SpreadPoint } from '#core/phenology';
 import { type DormantSpray, seasonStages, type StageSpan } from '#core/plan';
 import { BASE_50F } from '#knowledge';
@@ -13,7 +14,13 @@ export type BandWhat =
   | { readonly kind: 'winter'; readonly plantName: string; readonly spray: DormantSpray }
   | { readonly kind: 'flush'; readonly plantName: string }
   | { readonly kind: 'sprayed'; readonly plantName: string }
-  | { readonly kind: 'infected'; readonly plantName: string; readonly targetName: string };
+  /** A wet time on bare leaves that infected, or likely did. */
+  | {
+      readonly kind: 'infected';
+      readonly plantName: string;
+      readonly targetName: string;
+      readonly isSure: boolean;
+    };
 
 export interface BandBar {
   readonly id: string;
@@ -104,19 +111,21 @@ function winterBars({ plants }: DormantAnswer, first: CivilDate, last: CivilDate
   );
 }
 
-/** Wet times that got through what covered, as far as that is likely; the last few weeks' only, so that the band stays quiet. */
+/** Wet times that likely got through what covered; the last weeks' only, so that the band stays quiet. */
 function infectionBars({ watch, plant, targetName }: WatchPicture, day: GardenDay): BandBar[] {
   const book = day.books.watchBook(watch.id);
   const diary = book && infectionDiary(day, book);
   return (diary?.spells ?? [])
-    .filter(
-      ({ standing, word, from }) =>
-        standing === 'through' && word !== 'possible' && from.date >= addDays(day.today, -INFECTED_DAYS),
-    )
-    .map(({ id, from, to }) => ({
+    .filter((spell) => gotThrough(spell) && spell.from.date >= addDays(day.today, -INFECTED_DAYS))
+    .map(({ id, from, to, word, seen }) => ({
       id: `${watch.id}:infected:${id}`,
       watchId: watch.id,
-      what: { kind: 'infected', plantName: plant.name, targetName },
+      what: {
+        kind: 'infected',
+        plantName: plant.name,
+        targetName,
+        isSure: word === 'sure' || seen.kind === 'spots',
+      },
       from: from.date,
       to: to.date > from.date ? to.date : addDays(from.date, 1),
       state: 'over',

@@ -72,7 +72,7 @@ export interface GardenState {
   readonly normals: readonly MonthlyNormalRecord[];
   /** By thermometer: its days in order, with what was decided about doubtful ones laid over them. */
   readonly days: Readonly<Record<string, readonly WeatherDay[]>>;
-  /** By thermometer: the forecast as it stands, in order. */
+  /** By thermometer: the forecast as it stands, after what was forecast of days that are over; in order. */
   readonly forecasts: Readonly<Record<string, readonly WeatherDay[]>>;
 }
 

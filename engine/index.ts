@@ -97,7 +97,9 @@ export {
   type PlanMaterial,
   type PlanWeather,
 } from './plan/plan-answer.ts';
-export type { AheadCover, InfectionAnswer, InfectionDays } from './infection/infection-answer.ts';
+export type { AheadCover } from './infection/ahead-cover.ts';
+export type { InfectionDays, UnreadDays } from './infection/diary-days.ts';
+export type { InfectionAnswer } from './infection/infection-answer.ts';
 export { infectionAnswer } from './infection/infection-answer.ts';
 export type { DiarySpell, Moment, SinceCover, SpellStanding } from './infection/infection-diary.ts';
 export { practiceClimate, type PracticeClimate } from './practice-climate.ts';

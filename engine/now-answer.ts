@@ -4,6 +4,7 @@ import type { SprayDay } from '#core/spray-hours';
 import type { LevelRange } from '#core/sampling';
 import { aftercare, type Aftercare } from './aftercare.ts';
 import type { GardenDay } from './garden-day.ts';
+import { asksRainFor } from './infection/asks-rain.ts';
 import { asksWetAt } from './infection/asks-wet.ts';
 import { dormantItems } from './dormant-answer.ts';
 import { heldBack } from './held-back.ts';
@@ -48,6 +49,8 @@ export interface NowAnswer {
   readonly openWatches: number;
   /** Where it was wet of late and a fungus is watched whose infections hang on it; null where nowhere. */
   readonly asksWetAt: string | null;
+  /** Open watches of a fungus in its season of which nobody tells when it rained. */
+  readonly asksRainFor: number;
 }
 
 const NEWS_DAYS = 7;
@@ -93,6 +96,7 @@ export function nowAnswer(day: GardenDay): NowAnswer {
       .slice(0, 5),
     openWatches: pictures.filter((picture) => picture.watch.outcome === 'open').length,
     asksWetAt: asksWetAt(day),
+    asksRainFor: asksRainFor(day),
   };
 }
 

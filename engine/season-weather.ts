@@ -56,6 +56,8 @@ export interface SeasonWeather {
   readonly borrowedFrom: string | null;
   /** From today on, as it was told or brought in. */
   readonly forecast: readonly WeatherDay[];
+  /** What had been forecast of days that are over, read since or not. */
+  readonly foretold: readonly WeatherDay[];
   /** Whole past seasons; drawn from the usual months where fewer than five were measured. */
   readonly pastSeasons: readonly (readonly WeatherDay[])[];
   /** The years they were; empty when they were drawn. */
@@ -117,6 +119,7 @@ interface PlaceSeries {
   readonly byDate: ReadonlyMap<CivilDate, StandInDay>;
   readonly all: readonly StandInDay[];
   readonly forecast: readonly WeatherDay[];
+  readonly foretold: readonly WeatherDay[];
   readonly borrowedFrom: string | null;
   /** Days of the open garden as they would be here. */
   offset(seasons: readonly (readonly WeatherDay[])[]): readonly (readonly WeatherDay[])[];
@@ -145,7 +148,14 @@ function placeSeries(
 ): PlaceSeries {
   const source = place && readAt(state, place);
   if (!source)
-    return { byDate: new Map(), all: [], forecast: [], borrowedFrom: null, offset: (days) => days };
+    return {
+      byDate: new Map(),
+      all: [],
+      forecast: [],
+      foretold: [],
+      borrowedFrom: null,
+      offset: (days) => days,
+    };
   const { stationId, minOffsetC, maxOffsetC, standInIds } = source;
   const offset = <Day extends WeatherDay>(days: readonly Day[]) => offsetDays(days, minOffsetC, maxOffsetC);
   const oldest = shiftSeason(start, -MOST_PAST_SEASONS);
@@ -157,11 +167,13 @@ function placeSeries(
       daysOf(stationId),
     ),
   );
+  const forecasts = offset(state.forecasts[stationId] ?? []);
   return {
     borrowedFrom: source.id === place.id ? null : source.id,
     byDate: new Map(all.map((day) => [day.date, day])),
     all,
-    forecast: offset((state.forecasts[stationId] ?? []).filter(({ date }) => date >= today)),
+    forecast: forecasts.filter(({ date }) => date >= today),
+    foretold: forecasts.filter(({ date }) => date < today),
     offset: (seasons) => seasons.map(offset),
   };
 }
@@ -198,6 +210,7 @@ function readSeason(
     refused,
     stoodInDays: measured.filter(({ origin }) => origin === 'neighbour').length,
     forecast: consecutive(here.forecast, today),
+    foretold: here.foretold,
     pastSeasons: futures,
     pastYears: futures.length === past.length ? past.map((season) => season.year) : [],
     hasColdSeason: futures.length === 0 || seasonStages(start, futures) !== null,

@@ -68,9 +68,9 @@ export const RULES: readonly Rule[] = [
   {
     id: 'look-again',
     says:
-      'What is watched is looked at again after six weeks; what is dead, or of which nothing was left, when ' +
-      'crawlers would come, or after a season.',
-    wouldChange: 'A tape, a window or a treatment brings the next day forward.',
+      'What is watched is looked at again after six weeks; a fungus in its season of which nobody tells the rain, ' +
+      'after two; what is dead, or of which nothing was left, when crawlers would come, or after a season.',
+    wouldChange: 'A catch, a window, rain that infects or a treatment brings the next day forward.',
     grade: 'C',
     sourceIds: ['practice'],
   },

@@ -89,3 +89,13 @@ test('a typed forecast replaces the one before; what is open stays unknown', asy
     expect((await forecast(wrong)).status).toBe(422);
   expect(store.forecast(STATION, '2026-05-20')).toHaveLength(1);
 });
+
+test('what was forecast of days that are over stays, for a year and a little', () => {
+  const day = (date: string) => ({ date, minC: 5, maxC: 15, rainMm: 4, windMs: null });
+  const dates = () => store.forecast(STATION, '2000-01-01').map(({ date }) => date);
+  store.replaceForecast(STATION, '2026-06-01', [day('2026-06-01'), day('2026-06-02'), day('2026-06-03')]);
+  store.replaceForecast(STATION, '2026-06-03', [day('2026-06-03'), day('2026-06-04')]);
+  expect(dates().slice(-4)).toEqual(['2026-06-01', '2026-06-02', '2026-06-03', '2026-06-04']);
+  store.replaceForecast(STATION, '2027-07-07', []);
+  expect(dates()).toEqual(['2026-06-02', '2026-06-03', '2026-06-04']);
+});

@@ -45,7 +45,7 @@ test('a write to the garden, by whatever statement, or another day, changes ever
   const writes: (() => unknown)[] = [
     () => store.putPlant({ ...store.plants()[0]!, note: 'written' }),
     () => store.db.prepare('DELETE FROM tape').run(),
-    () => store.replaceForecast(store.stations()[0]!.id, []),
+    () => store.replaceForecast(store.stations()[0]!.id, '2026-05-20', []),
     () => (today = '2026-05-30'),
   ];
   for (const write of writes) {

@@ -110,11 +110,26 @@ export const nextLook: DueRule = (facts, today) => {
   ];
 };
 
+/**
+ * A fungus in its season: after a fortnight where no rain is told of, for then nothing else brings a look forward;
+ * else, or where none was found, after six weeks, and not before its season begins.
+ */
+function fungusLookOn(
+  { lookedOn, clear }: WatchToday,
+  { season, isTold }: NonNullable<WatchToday['infection']>,
+): CivilDate {
+  const after = addDays(lookedOn, isTold || clear ? DAYS.lookAgain : DAYS.lookAgainUntold);
+  if (season === null) return addDays(lookedOn, clear ? DAYS.lookAgainClear : DAYS.lookAgain);
+  if (after > season.to) return addDays(lookedOn, DAYS.lookAgainClear);
+  return after < season.from ? season.from : after;
+}
+
 /** Six weeks on; nothing alive, or nothing left, is looked at when crawlers would come, or after a season. */
 function nextLookOn(facts: WatchToday): CivilDate {
   const soon = addDays(facts.lookedOn, DAYS.lookAgain);
   if (facts.group === 'no-trouble' || facts.group === 'helper')
     return addDays(facts.lookedOn, DAYS.lookAgainClear);
+  if (facts.infection) return fungusLookOn(facts, facts.infection);
   if (facts.life !== 'dead' && !facts.clear) return soon;
   const window = nextWindow(facts.windows);
   const atCrawlers = window && addDays(window.opens.early, -DAYS.lookAliveBefore);

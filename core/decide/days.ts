@@ -19,6 +19,8 @@ export const DAYS = {
   checkForgottenAfter: 120,
   /** A watched plant is looked at again after this; what is clear, or dead, later. */
   lookAgain: 42,
+  /** A fungus in season where nobody tells of rain: scouted by the calendar. */
+  lookAgainUntold: 14,
   lookAgainClear: 120,
   lookAliveBefore: 7,
   allStagesFor: 21,

@@ -32,10 +32,19 @@ export interface AheadFacts {
 /** What decides about a fungus whose infections the weather tells. */
 export interface InfectionFacts {
   readonly school: 'by-forecast' | 'by-calendar' | 'habits-only';
+  /** Days in which it can infect: the season that is on, or the next; null where none is in sight. */
+  readonly season: { readonly from: CivilDate; readonly to: CivilDate } | null;
+  /** Somebody tells of rain, read of late or forecast; or none falls where the plant stands. */
+  readonly isTold: boolean;
   readonly ahead: readonly AheadFacts[];
   /** Infections of this season that nothing kept off, in order. */
   readonly through: readonly SpellFacts[];
-  readonly lastCover: { readonly on: CivilDate; readonly rainMm: number; readonly newLeaves: number } | null;
+  /** What was last sprayed against it this season; its rain is null where nobody tells of any. */
+  readonly lastCover: {
+    readonly on: CivilDate;
+    readonly rainMm: number | null;
+    readonly newLeaves: number;
+  } | null;
   /** Day on which the calendar renews its cover; null out of season. */
   readonly renewOn: CivilDate | null;
   /** Habits with the days they are done in, and those of them nobody has done yet. */

@@ -61,7 +61,9 @@ const coverFacts = ({ lastCover }: InfectionFacts) =>
     ? [{ what: 'last-cover', quantity: { kind: 'code', code: 'none-this-season' } } as const]
     : [
         { what: 'last-cover', quantity: { kind: 'date', on: lastCover.on } } as const,
-        { what: 'rain-since-cover', quantity: { kind: 'rain', mm: lastCover.rainMm } } as const,
+        ...(lastCover.rainMm === null
+          ? []
+          : [{ what: 'rain-since-cover', quantity: { kind: 'rain', mm: lastCover.rainMm } } as const]),
         { what: 'leaves-since-cover', quantity: { kind: 'counts', values: [lastCover.newLeaves] } } as const,
       ];
 
@@ -112,7 +114,10 @@ function lookForSpots(facts: WatchToday, { through }: InfectionFacts, today: Civ
 /** Once all have shown there is a week to look before later ones blur it. */
 const lookUntil = (to: CivilDate): CivilDate => addDays(to, DAYS.nameWithin);
 
-/** Of likely ones before merely possible ones: the latest whose spots show now, else the next to show, else the last that was missed. */
+/**
+ * Of likely ones before merely possible ones: the latest whose spots show now, else the next to show, else the last
+ * that was missed.
+ */
 function toLookFor(through: readonly SpellFacts[], today: CivilDate): SpellFacts | undefined {
   const unseen = through.filter(({ spots, looked }) => spots && !looked);
   const likely = unseen.filter(({ word }) => word !== 'possible');
@@ -126,16 +131,19 @@ function toLookFor(through: readonly SpellFacts[], today: CivilDate): SpellFacts
 
 const LOOK_FORGOTTEN_AFTER = 45;
 
-/** Work that takes what it lives on, in its time; what was done since is left out. */
+/** Work that takes what it lives on, in its time, whatever is open at once; what was done since is left out. */
 function habitsFirst(facts: WatchToday, { habits }: InfectionFacts, today: CivilDate): DueItem[] {
-  const next = habits.find(({ to, ids }) => to >= today && ids.length > 0);
+  const toDo = habits.filter(({ to, ids }) => to >= today && ids.length > 0);
+  const next = toDo[0];
   if (!next || daysBetween(today, next.from) > DAYS.openingSoon) return [];
+  const together = toDo.filter(({ from }) => from <= today || from === next.from);
+  const ids = new Set(together.flatMap((entry) => entry.ids));
   return [
     dueItem(facts, 'habits-first', 'habits-before-sprays', {
       opens: next.from,
-      closes: next.to,
+      closes: together.map(({ to }) => to).sort()[0]!,
       standing: next.from <= today ? 'open' : 'soon',
-      facts: next.ids.map((code) => ({ what: 'habit', quantity: { kind: 'code', code } }) as const),
+      facts: [...ids].map((code) => ({ what: 'habit', quantity: { kind: 'code', code } }) as const),
     }),
   ];
 }

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { addDays, type CivilDate } from '#core/calendar';
 import type { DormantStep } from '#core/plan';
 import { expectedAbout, plainFacts, reached, timedEvent, weeklyTapes } from '#simulated';
-import { dormantDue, type DueKind, whatIsDue, type WatchFacts } from './index.ts';
+import { dormantDue, type DueKind, type InfectionFacts, whatIsDue, type WatchFacts } from './index.ts';
 
 /** Each thing due as a whole: its rule, its days, its standing, and every figure it rests on. */
 const item = (facts: Partial<WatchFacts>, today: CivilDate, kind: DueKind) =>
@@ -143,6 +143,36 @@ describe('looking', () => {
     expect(opens({ ...months, life: 'dead', lookedOn: '2026-06-24' }, '2026-06-25')).toBe('2026-10-22');
     expect(opens({ ...months })).toBe('2026-06-12');
     expect(item({ ...facts, named: false }, '2026-05-02', 'next-look')).toBeUndefined();
+  });
+
+  test('a fungus is looked at in its season: a fortnight on where no rain is told, else six weeks; not before it', () => {
+    const quiet: InfectionFacts = {
+      school: 'by-forecast',
+      season: { from: '2026-04-15', to: '2026-07-20' },
+      isTold: true,
+      ahead: [],
+      through: [],
+      lastCover: null,
+      renewOn: null,
+      habits: [],
+    };
+    const opens = (infection: Partial<InfectionFacts>, more: Partial<WatchFacts> = {}) =>
+      item(
+        { lookedOn: '2026-05-01', countedOn: [], infection: { ...quiet, ...infection }, ...more },
+        '2026-05-02',
+        'next-look',
+      )?.opens;
+    expect(opens({})).toBe('2026-06-12');
+    expect(opens({ isTold: false })).toBe('2026-05-15');
+    expect(opens({ isTold: false }, { clear: true })).toBe('2026-06-12');
+    const later = { season: { from: '2026-08-01', to: '2026-09-01' } };
+    expect([opens(later), opens({ ...later, isTold: false })]).toEqual(['2026-08-01', '2026-08-01']);
+    const over = { season: { from: '2026-04-15', to: '2026-06-11' } };
+    expect([opens(over), opens({ ...over, isTold: false })]).toEqual(['2026-08-29', '2026-05-15']);
+    expect([opens({ season: null }), opens({ season: null }, { clear: true })]).toEqual([
+      '2026-06-12',
+      '2026-08-29',
+    ]);
   });
 });
 

@@ -12,6 +12,7 @@ export {
   neededBy,
 } from './infection-events.ts';
 export type { InfectionRule, WetRule } from './infection-rule.ts';
+export { type BareOutcome, gotThrough } from './got-through.ts';
 export { infectionChance, infectionWord, type InfectionWord } from './infection-word.ts';
 export { type LeafDay, type LeafHours, leafHours, type WetnessBasis } from './leaf-hours.ts';
 export { type LearnedWetness, learnWetness, PRIOR_DAYS, sharesAfter } from './learn-wetness.ts';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { infectionEvents, infectionWord, sliceHours, USUAL_CASES, type WetRule } from './index.ts';
-import { hoursOf } from './made-hours.ts';
+import { guessedHours, hoursOf } from './made-hours.ts';
 
 const scab: WetRule = {
   kind: 'wet',
@@ -126,6 +126,225 @@ describe('other rules', () => {
     const rule = { kind: 'warm-nights', leastC: 20, humidPercent: 90, nightsRunning: 3 } as const;
     expect(infectionEvents(rule, hoursOf('d'.repeat(72), 24), MANY)).toHaveLength(1);
     expect(infectionEvents(rule, hoursOf('d'.repeat(72), 19), MANY)).toEqual([]);
+  });
+});
+
+describe('hours nobody told', () => {
+  const told = (signs: { short: string; middle: string; long: string }, tempC: number | number[] = 12) =>
+    infectionEvents(scab, guessedHours(signs, tempC), MANY);
+
+  test('one time is told for all cases, each by its own hours', () => {
+    const [event, ...more] = told({
+      short: dry(14) + wet(3),
+      middle: dry(10) + wet(10),
+      long: dry(4) + wet(20),
+    });
+    expect(more).toEqual([]);
+    expect(event).toMatchObject({
+      from: 4,
+      to: 23,
+      wetHours: { short: 3, middle: 10, long: 20 },
+      infects: { short: false, middle: true, long: true },
+      neededHours: expect.closeTo(8.3, 9),
+      rainMm: 20,
+      index: null,
+    });
+  });
+
+  test('of two times of a case within a long one, the one that comes nearest counts', () => {
+    const long = wet(30);
+    const infects = (middle: string) =>
+      told({ short: dry(30), middle, long }).map(({ infects: by }) => by.middle);
+    // Each is told by itself where nothing joins them: nine hours infect at 12 °C, whichever stands first.
+    expect(infects(wet(9) + dry(12) + wet(2) + dry(7))).toEqual([true]);
+    expect(infects(wet(2) + dry(12) + wet(9) + dry(7))).toEqual([true]);
+    const [none] = told({ short: dry(30), middle: dry(30), long });
+    expect(none).toMatchObject({
+      wetHours: { short: 0, middle: 0, long: 30 },
+      infects: { short: false, middle: false },
+    });
+  });
+
+  test('the warm part of a long guess may have infected, though all of it is too cold', () => {
+    // 12 hours at −10 °C and 12 at 12 °C: 1 °C in the mean, which takes 40.5 h; the warm half takes 8.3.
+    const half = [...Array.from({ length: 12 }, () => -10), ...Array.from({ length: 12 }, () => 12)];
+    const signs = { short: dry(24), middle: dry(24), long: wet(24) };
+    expect(told(signs, half)[0]!.infects).toEqual({ short: false, middle: false, long: true });
+    // Nine warm hours are enough, eight are not.
+    const warmFor = (hours: number) =>
+      Array.from({ length: 24 }, (_, hour) => (hour >= 24 - hours ? 12 : -10));
+    expect(told(signs, warmFor(9))[0]!.infects.long).toBe(true);
+    expect(told(signs, warmFor(8))[0]!.infects.long).toBe(false);
+    // Told by the hour it is what it is.
+    const measured = { ...guessedHours(signs, half), basis: ['measured' as const] };
+    expect(infectionEvents(scab, measured, MANY)[0]!.infects.long).toBe(false);
+  });
+
+  test('rain of a time is that of the days on which a case has it rain', () => {
+    const curl = {
+      ...scab,
+      hours: { table: 'peach-leaf-curl' },
+      leastRainMm: 3,
+      joinWithinHours: 4,
+    } as const;
+    const rained = (middle: string) =>
+      infectionEvents(curl, guessedHours({ short: middle, middle, long: middle }, 10), MANY).map(
+        ({ rainMm }) => rainMm,
+      );
+    expect(rained(dry(20) + wet(8))).toEqual([8]);
+    expect(rained(wet(2) + dry(46))).toEqual([]);
+    expect(rained(wet(3) + dry(45))).toEqual([3]);
+    // Two millimetres of the day fell before it grew dry for long: they count, for nobody knows their hours.
+    expect(rained(wet(2) + dry(10) + wet(4) + dry(8))).toEqual([6, 6]);
+  });
+});
+
+describe('what is told of an event', () => {
+  test('an hour of wet leaves is nobody’s infection; two are told', () => {
+    expect(infectionEvents(scab, hoursOf(dry(5) + wet(1)), MANY)).toEqual([]);
+    expect(infectionEvents(scab, hoursOf(dry(5) + wet(2)), MANY)).toHaveLength(1);
+  });
+
+  test('rain told by the hour is that of its own hours', () => {
+    const hours = hoursOf(dry(3) + wet(4) + dry(30) + wet(12), 12, 0.5);
+    expect(infectionEvents(scab, hours, MANY).map(({ rainMm, from, to }) => [from, to, rainMm])).toEqual([
+      [3, 6, 2],
+      [37, 48, 6],
+    ]);
+  });
+
+  test('curl needs the two days after to stay cool: the last hour of them counts, the one after does not', () => {
+    const curl: WetRule = {
+      ...scab,
+      hours: { table: 'peach-leaf-curl' },
+      leastRainMm: 3,
+      coolAfterC: 19,
+      spores: 'any-hour',
+    };
+    const after = (fill: (tempC: Float64Array) => void) => {
+      const hours = hoursOf(wet(13) + dry(80), 10);
+      fill(hours.tempC);
+      return infectionEvents(curl, hours, MANY)[0]!.infects.middle;
+    };
+    expect(after((tempC) => tempC.fill(18.9, 13, 61))).toBe(true);
+    expect(after((tempC) => tempC.fill(19, 13, 61))).toBe(false);
+    expect(after((tempC) => tempC.fill(40, 61))).toBe(true);
+    // Wet to the last hour there is: nothing after it is known, and nothing is ruled out.
+    expect(infectionEvents(curl, hoursOf(wet(24), 10), MANY)[0]!.infects.middle).toBe(true);
+  });
+
+  test('few spores by night matter to scab alone', () => {
+    expect(infected({ ...scab, spores: 'any-hour' }, wet(12), 12, FEW)).toEqual([true]);
+    // From two in the morning: light at five, three hours do not count.
+    expect(infected(scab, dry(2) + wet(11), 12, FEW)).toEqual([false]);
+    expect(infected(scab, dry(2) + wet(12), 12, FEW)).toEqual([true]);
+  });
+
+  test('runs of humid days tell their hours and their mean, and are never surer than possible', () => {
+    const rule = { kind: 'mild-humid', fromC: 18, toC: 18, humidPercent: 98, daysRunning: 3 } as const;
+    const hours = hoursOf(dry(24) + 'd'.repeat(72) + dry(24), 18);
+    expect(infectionEvents(rule, hours, MANY)).toEqual([
+      {
+        from: 24,
+        to: 95,
+        wetHours: { short: 72, middle: 72, long: 72 },
+        meanC: 18,
+        neededHours: null,
+        rainMm: 0,
+        infects: { short: false, middle: false, long: true },
+        index: null,
+      },
+    ]);
+    expect(infectionEvents({ ...rule, fromC: 19, toC: 25 }, hours, MANY)).toEqual([]);
+    expect(infectionEvents({ ...rule, humidPercent: 99 }, hours, MANY)).toEqual([]);
+    const nights = { kind: 'warm-nights', leastC: 18, humidPercent: 98, nightsRunning: 3 } as const;
+    expect(infectionEvents(nights, hours, MANY)).toHaveLength(1);
+    expect(infectionEvents({ ...nights, humidPercent: 99 }, hours, MANY)).toEqual([]);
+  });
+
+  test('two runs parted by a day are two', () => {
+    const rule = { kind: 'mild-humid', fromC: 10, toC: 25, humidPercent: 70, daysRunning: 3 } as const;
+    const humid = 'd'.repeat(72);
+    expect(
+      infectionEvents(rule, hoursOf(humid + dry(24) + humid, 18), MANY).map(({ from, to }) => [from, to]),
+    ).toEqual([
+      [0, 71],
+      [96, 167],
+    ]);
+  });
+
+  test('a mildew index of 40 is on its way, from 60 it stands high', () => {
+    // Four days of 20 each: 20, 40, then cool days take 10 each.
+    const run = (warmDays: number) => {
+      const hours = hoursOf(dry(24 * (warmDays + 6)), 25);
+      hours.tempC.fill(10, warmDays * 24);
+      return infectionEvents({ kind: 'heat-index' }, hours, MANY)[0]!;
+    };
+    expect(run(3)).toMatchObject({ index: 60, infects: { middle: true } });
+    expect(run(2)).toMatchObject({ index: 40, infects: { middle: false, long: true } });
+  });
+});
+
+describe('fire blight on its four', () => {
+  const days = (signs: string, tempC: number, rainAnHourMm = 1) =>
+    infectionEvents({ kind: 'open-bloom' }, hoursOf(signs, tempC, rainAnHourMm), MANY).map(({ from, to }) => [
+      from,
+      to,
+    ]);
+
+  test('110 °C·h above 18.3 °C, a mean of 15.6 °C, and a quarter of a millimetre or dew', () => {
+    // 23 °C gives 112.8 °C·h a day.
+    expect(days(wet(1) + dry(23), 23, 0.25)).toEqual([[0, 23]]);
+    expect(days('d' + dry(23), 23)).toEqual([[0, 23]]);
+    expect(days(dry(24), 23)).toEqual([]);
+    // 22.8 °C gives 108: not before the second day.
+    expect(days('d'.repeat(48), 22.8)).toEqual([[24, 47]]);
+    const cooler = hoursOf('d'.repeat(72), 23);
+    cooler.tempC.fill(15.5, 24, 48);
+    cooler.tempC.fill(15.7, 48);
+    expect(infectionEvents({ kind: 'open-bloom' }, cooler, MANY).map(({ from }) => from)).toEqual([0, 48]);
+  });
+});
+
+describe('downy mildew of grapes', () => {
+  const rule = { kind: 'splash-then-nights' } as const;
+  const splash = wet(10) + dry(38);
+  const nights = (dewHours: number, tempC: number) =>
+    infectionEvents(rule, hoursOf(splash + dry(20) + 'd'.repeat(dewHours) + dry(28 - dewHours), tempC), MANY);
+
+  test('the first takes 10 mm within two days, and no less', () => {
+    const first = (signs: string, tempC = 15) =>
+      infectionEvents(rule, hoursOf(signs, tempC), MANY).map(({ from, to }) => [from, to]);
+    expect(first(wet(5) + dry(19) + wet(5) + dry(19))).toEqual([[0, 47]]);
+    expect(first(wet(5) + dry(43) + wet(5) + dry(19))).toEqual([]);
+    expect(first(wet(9) + dry(39))).toEqual([]);
+    expect(first(splash, 9.9)).toEqual([]);
+    expect(first(splash, 10)).toEqual([[0, 23]]);
+  });
+
+  test('later ones take 50 wet °C·h, four dark hours, and more than 11 °C', () => {
+    expect(nights(4, 12.5)).toHaveLength(2);
+    expect(nights(4, 12.4)).toHaveLength(1);
+    expect(nights(9, 11)).toHaveLength(1);
+    expect(nights(9, 11.1)[1]).toMatchObject({
+      from: 68,
+      to: 76,
+      wetHours: { short: 9, middle: 9, long: 9 },
+      meanC: expect.closeTo(11.1, 9),
+      neededHours: expect.closeTo(50 / 11.1, 9),
+      infects: { short: false, middle: true, long: true },
+    });
+    const byDay = splash + dry(8) + 'd'.repeat(9) + dry(31);
+    expect(infectionEvents(rule, hoursOf(byDay, 20), MANY)).toHaveLength(1);
+  });
+
+  test('a night wet in the long guess alone is possible, no more', () => {
+    const night = dry(20) + 'd'.repeat(9) + dry(19);
+    const hours = guessedHours({ short: splash, middle: splash, long: splash + night }, 15);
+    expect(infectionEvents(rule, hours, MANY)[1]).toMatchObject({
+      wetHours: { short: 0, middle: 0, long: 9 },
+      infects: { short: false, middle: false, long: true },
+    });
   });
 });
 

@@ -75,7 +75,8 @@ function wetEvents(rule: WetRule, hours: LeafHours, scene: SporeScene): Infectio
       return at === 'long' && isGuess(hours, spell) && partInfects(rule, hours, spell, scene);
     });
     const deciding = WETNESS_CASES.find((at) => infects[at]);
-    const told = (deciding && spells[deciding]) ?? spells.middle ?? long;
+    // Hours are told of the middle case, so its temperature is, and what it takes there.
+    const told = spells.middle ?? (deciding && spells[deciding]) ?? long;
     return [
       {
         from: long.from,

@@ -3,7 +3,7 @@ import { forecastHours } from '#core/spray-hours';
 import type { WeatherDay } from '#core/weather';
 import type { LeafDay, LeafHours } from './leaf-hours.ts';
 import type { WetLook } from './wetness-case.ts';
-import { byCase } from './wetness-case.ts';
+import { byCase, type ByCase } from './wetness-case.ts';
 
 /** Days put together by hand for tests: at 45° N, noon at 12, from 1 May 2026. */
 export const FIRST: CivilDate = '2026-05-01';
@@ -46,5 +46,20 @@ export function hoursOf(signs: string, tempC = 12, rainAnHourMm = 1): LeafHours 
     rainSumMm: Float64Array.from(all((i) => (sumMm += rains[i]! * rainAnHourMm))),
     isDark: Uint8Array.from(all((i) => Number(i % 24 < 5 || i % 24 >= 20))),
     basis: Array.from({ length: size / 24 }, () => 'measured' as const),
+  };
+}
+
+/** Hours nobody told, each case written out by hand; a millimetre for each hour of rain of the long one. */
+export function guessedHours(signs: ByCase<string>, tempC: number | readonly number[] = 12): LeafHours {
+  const longest = Math.max(...Object.values(signs).map(({ length }) => length));
+  const each = byCase((at) => hoursOf(signs[at].padEnd(longest, '.')));
+  const { long } = each;
+  return {
+    ...long,
+    tempC: long.tempC.map((_, hour) => (typeof tempC === 'number' ? tempC : (tempC[hour] ?? 0))),
+    wet: byCase((at) => each[at].wet.middle),
+    rains: byCase((at) => each[at].rains.middle),
+    isRainTold: new Uint8Array(long.days),
+    basis: long.basis.map(() => 'guessed' as const),
   };
 }

@@ -53,7 +53,7 @@ const state = (said: Partial<GardenState>, garden = {}): GardenState =>
   );
 function diaryOn(today: CivilDate, said: Partial<GardenState>, garden = {}, watch: Watch = SCAB) {
   const answer = infectionAnswer(gardenDay(state(said, garden), today), watch.id);
-  if (answer.kind !== 'diary') throw new Error(answer.why);
+  if (answer.kind !== 'diary') throw new Error(answer.kind);
   return answer;
 }
 const dueOn = (today: CivilDate, said: Partial<GardenState>) =>
@@ -259,15 +259,94 @@ describe('elsewhere and otherwise', () => {
     expect(spell!.chance).toBeLessThan(1);
   });
 
-  test('no model, no weather', () => {
-    const soft = watchOn(TREE, 'tar-spot');
-    expect(infectionAnswer(gardenDay(state({ watches: [soft] }), '2026-05-20'), soft.id)).toEqual({
+  test('no model', () => {
+    const tar = watchOn(TREE, 'tar-spot');
+    expect(infectionAnswer(gardenDay(state({ watches: [tar] }), '2026-05-20'), tar.id)).toEqual({
       kind: 'none',
-      why: 'no-model',
     });
-    expect(infectionAnswer(gardenDay(state({}), '2026-05-20'), SCAB.id)).toEqual({
-      kind: 'none',
-      why: 'no-weather',
+  });
+});
+
+describe('without any weather', () => {
+  const answerOn = (today: CivilDate, said: Partial<GardenState> = {}) => {
+    const answer = infectionAnswer(gardenDay(state(said), today), SCAB.id);
+    if (answer.kind !== 'untold') throw new Error(answer.kind);
+    return answer;
+  };
+
+  test('its season, what was sprayed, and when the calendar renews it are told all the same', () => {
+    expect(answerOn('2026-05-20')).toMatchObject({
+      span: { from: '2026-04-15', basis: 'logged' },
+      renewOn: '2026-05-20',
+      lastCover: null,
+    });
+    const captan = productOf('captan', { groups: ['fungus'] });
+    const sprays = [sprayOf(SCAB, '2026-05-15', [captan])];
+    expect(answerOn('2026-05-20', { products: [captan], sprays })).toMatchObject({
+      renewOn: '2026-05-23',
+      lastCover: { on: '2026-05-15', rainMm: null, newLeaves: 1 },
+    });
+    expect(answerOn('2026-12-20').renewOn).toBeNull();
+  });
+
+  test('who follows the calendar is told to cover, who waits for the forecast is told to look each fortnight', () => {
+    const due = (school: string) =>
+      nowAnswer(gardenDay(state({}, { schools: { 'leaf-fungi': school } }), '2026-05-20')).due.filter(
+        ({ kind }) => kind === 'renew-cover' || kind === 'cover-before-rain',
+      );
+    expect(due('by-calendar')).toMatchObject([{ kind: 'renew-cover', standing: 'open' }]);
+    expect(due('by-forecast')).toEqual([]);
+    const looked = (days: GardenState['days']) =>
+      nowAnswer(
+        gardenDay(
+          state(
+            { watches: [{ ...SCAB, openedOn: '2026-05-19' }], days },
+            { schools: { 'leaf-fungi': 'habits-only' } },
+          ),
+          '2026-05-20',
+        ),
+      ).due.find(({ kind }) => kind === 'next-look')?.opens;
+    expect(looked({})).toBe('2026-06-02');
+    expect(looked({ [STATION]: wetOn('2026-04-01', 60) })).toBe('2026-06-30');
+  });
+
+  test('rain is asked for while a fungus is in season and nobody tells of it', () => {
+    const asked = (today: CivilDate, said: Partial<GardenState> = {}) =>
+      nowAnswer(gardenDay(state(said), today)).asksRainFor;
+    expect(asked('2026-05-20')).toBe(1);
+    expect(asked('2026-12-20')).toBe(0);
+    expect(asked('2026-05-20', { days: { [STATION]: MAY } })).toBe(0);
+    expect(asked('2026-06-30', { days: { [STATION]: MAY } })).toBe(1);
+    expect(asked('2026-05-20', { places: [outdoors({ kind: 'cold-house' })] })).toBe(0);
+  });
+
+  test('rain that was forecast and never read stands as possible, and it is said', () => {
+    const forecast = daysAlike('2026-05-18', 8, { minC: 12, maxC: 20 }).map((day) =>
+      day.date === '2026-05-21' ? { ...day, rainMm: 30 } : day,
+    );
+    const said = { forecasts: { [STATION]: forecast }, days: { [STATION]: daysAlike('2026-04-01', 47) } };
+    const ahead = diaryOn('2026-05-19', said).spells.at(-1)!;
+    expect(ahead).toMatchObject({ standing: 'ahead', word: 'likely', from: { date: '2026-05-21' } });
+    const later = diaryOn('2026-05-26', said);
+    expect(later.unread).toEqual({ since: '2026-05-18', foretold: 8 });
+    expect(later.spells.at(-1)).toMatchObject({
+      standing: 'through',
+      word: 'possible',
+      basis: 'forecast',
+      from: { date: '2026-05-21' },
+    });
+    // Once it is read it is what it was: dry.
+    const read = { ...said, days: { [STATION]: daysAlike('2026-04-01', 55) } };
+    const dry = diaryOn('2026-05-26', read);
+    expect([dry.unread, dry.spells.filter(({ word }) => word !== null)]).toEqual([null, []]);
+  });
+
+  test('habits have their days', () => {
+    const leafFall = [grew(TREE, 'leaf-fall', '2026-11-01')];
+    expect(answerOn('2026-12-01', { growth: leafFall }).habits).toContainEqual({
+      from: '2026-11-01',
+      to: '2027-04-01',
+      ids: ['leaves', 'urea'],
     });
   });
 });

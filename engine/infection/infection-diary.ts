@@ -204,12 +204,15 @@ function spellOf(
   const isAhead = frameDay >= weather.forecastFrom;
   // Of told hours the three cases are a little less or more humid air, each as likely.
   const weights = weather.hours.basis[frameDay] === 'measured' ? byCase(() => 1 / 3) : cases;
-  const word = infectionWord(event.infects, weights);
+  const byWeather = infectionWord(event.infects, weights);
+  const isForetold = weather.foretold[frameDay] === true;
+  const word = isForetold || isAhead ? noSurerThan(isAhead ? 'likely' : 'possible', byWeather) : byWeather;
   const certain = infectionChance(event.infects, weights);
   const leadDays = Math.max(0, frameDay - weather.forecastFrom);
-  const chance = isAhead
-    ? certain * Math.max(0.5, FORECAST_RIGHT - FORECAST_LOSES_A_DAY * leadDays)
-    : certain;
+  const chance =
+    isAhead || isForetold
+      ? certain * Math.max(0.5, FORECAST_RIGHT - FORECAST_LOSES_A_DAY * leadDays)
+      : certain;
   const covered = word ? diary.coveredOn(event.from) : 0;
   const wetHours = event.wetHours.middle;
   const spots = word ? spotsOf(weather, disease, event) : null;
@@ -219,7 +222,7 @@ function spellOf(
     from: momentOf(weather.from, event.from),
     to: momentOf(weather.from, event.to + 1),
     wetHours: event.wetHours,
-    basis: isAhead ? 'forecast' : weather.hours.basis[frameDay]!,
+    basis: isAhead || isForetold ? 'forecast' : weather.hours.basis[frameDay]!,
     meanC: event.meanC,
     neededHours: event.neededHours,
     rainMm: event.rainMm,
@@ -242,6 +245,12 @@ function spellOf(
     seen: lookAt(day, book, weather, disease, diary.leavesOn, event),
   };
 }
+
+const SURENESS = ['possible', 'likely', 'sure'] as const satisfies readonly InfectionWord[];
+
+/** What is to come is not sure; what was forecast and never read is not known to have been. */
+const noSurerThan = (most: InfectionWord, word: InfectionWord | null): InfectionWord | null =>
+  word && SURENESS[Math.min(SURENESS.indexOf(most), SURENESS.indexOf(word))]!;
 
 function standingOf(covers: readonly WatchCover[], event: InfectionEvent, covered: number): SpellStanding {
   if (covered >= COVERED_FROM) return 'covered';

@@ -1,40 +1,55 @@
-import { addDays, type CivilDate, daysBetween } from '#core/calendar';
-import type { AheadFacts, HabitCode, InfectionFacts, SpellFacts } from '#core/decide';
+import { addDays } from '#core/calendar';
+import type { AheadFacts, InfectionFacts, SpellFacts } from '#core/decide';
 import type { Plant } from '#core/records';
-import { coverOf, evergreenOf, type HabitTime, schoolFor, schoolsFor } from '#knowledge';
+import { coverOf, diseaseOf, schoolFor, schoolsFor } from '#knowledge';
 import type { WatchBook } from '../garden-books.ts';
 import type { GardenDay } from '../garden-day.ts';
-import { plantWinters } from '../plant-winter.ts';
+import { coverRenewed } from './cover-renewed.ts';
+import { diseaseSpans } from './disease-spans.ts';
+import { habitsOf } from './habit-times.ts';
 import { type DiarySpell, infectionDiary, type InfectionDiary } from './infection-diary.ts';
+import { type LeafWeather, standsSheltered } from './leaf-weather.ts';
 
 const HOURS = 24;
 /** A variety bred to resist a trouble is seldom worth a cover (rule of thumb, grade C). */
 const RESISTANT_HOST = 0.2;
-/** The calendar renews a cover after so many days, sooner after an inch of rain (grade C). */
-const RENEW_DAYS = 8,
-  RENEW_AFTER_MM = 25;
+/** Rain nobody told of for longer than this is not known. */
+const TOLD_WITHIN_DAYS = 3;
 /** A cover is dry before a time that begins this late in the day, if it goes on that morning. */
 const DRY_BY_HOUR = 15;
 
-/** What decides about a fungus's watch; null where no weather tells of it. */
+/** What decides about a fungus's watch; null for troubles the weather tells nothing of. */
 export function infectionFacts(day: GardenDay, book: WatchBook): InfectionFacts | null {
-  const diary = infectionDiary(day, book);
-  if (!diary) return null;
+  const disease = diseaseOf(book.watch.targetId);
+  if (!disease) return null;
   const { plant } = book.plantBook;
-  const inSeason = diary.span !== null && diary.span.from <= day.today;
+  const diary = infectionDiary(day, book);
+  const spans = diary?.spans ?? diseaseSpans(day, plant, disease);
+  const season = spans.find(({ to }) => to >= day.today) ?? null;
+  const { last, renewOn } = coverRenewed(day, book, disease, diary?.weather ?? null);
+  const spells = diary?.spells ?? [];
   return {
     school: schoolFor('leaf-fungi', schoolsFor(day.garden, plant)).id,
-    ahead: diary.spells
-      .filter(({ standing, word }) => standing === 'ahead' && word)
-      .map((spell) => aheadOf(diary, spell)),
-    through: diary.spells
+    season: season && { from: season.from, to: season.to },
+    isTold: standsSheltered(day, plant) || (diary !== null && tellsOfLate(diary.weather)),
+    ahead: diary ? comingIn(diary) : [],
+    through: spells
       .filter(({ standing, from }) => standing === 'through' && from.date >= day.start)
       .map((spell) => throughOf(day, book, spell)),
-    lastCover: lastCover(day, diary),
-    renewOn: inSeason ? renewOn(day, diary) : null,
-    habits: habitsOf(day, book, diary, plant),
+    lastCover: last,
+    renewOn: season && season.from <= day.today ? renewOn : null,
+    habits: habitsOf(day, book, disease),
   };
 }
+
+const comingIn = (diary: InfectionDiary): AheadFacts[] =>
+  diary.spells
+    .filter(({ standing, word }) => standing === 'ahead' && word)
+    .map((spell) => aheadOf(diary, spell));
+
+/** Rain of the last days has been read, or that of days to come is forecast. */
+const tellsOfLate = ({ rainMm, forecastFrom }: LeafWeather): boolean =>
+  rainMm.slice(Math.max(0, forecastFrom - TOLD_WITHIN_DAYS)).some((mm) => mm !== null);
 
 /** What a cover before it would be worth: chance × what is bare × host × spores × what last year left. */
 export function aheadOf(diary: InfectionDiary, spell: DiarySpell): AheadFacts {
@@ -76,79 +91,4 @@ function reachBackOnShelf(day: GardenDay, { hostId }: Plant, targetId: string): 
       .map(({ reachBackHours }) => reachBackHours ?? 0),
   );
   return Math.max(0, ...hours);
-}
-
-function lastCover(
-  day: GardenDay,
-  { covers, weather, leavesOn }: InfectionDiary,
-): InfectionFacts['lastCover'] {
-  const last = covers.findLast(({ on }) => on >= day.start && on <= day.today);
-  if (!last) return null;
-  const now = daysBetween(weather.from, day.today);
-  const rain = weather.hours.rainSumMm;
-  return {
-    on: last.on,
-    rainMm: (rain[Math.min(rain.length, now * HOURS) - 1] ?? 0) - (rain[last.sprayedAt - 1] ?? 0),
-    newLeaves: Math.max(0, Math.round(leavesOn(now) - leavesOn(daysBetween(weather.from, last.on)))),
-  };
-}
-
-/** Eight days on, or the day by which an inch of rain has come over the last cover; today where there is none. */
-function renewOn(day: GardenDay, { covers, weather }: InfectionDiary): CivilDate {
-  const last = covers.findLast(({ on }) => on >= day.start && on <= day.today);
-  if (!last) return day.today;
-  const rain = weather.hours.rainSumMm;
-  const before = rain[last.sprayedAt - 1] ?? 0;
-  for (let days = 1; days < RENEW_DAYS; days++) {
-    const at = last.sprayedAt + days * HOURS - 1;
-    if (at < rain.length && rain[at]! - before >= RENEW_AFTER_MM) return addDays(last.on, days);
-  }
-  return addDays(last.on, RENEW_DAYS);
-}
-
-/** Habits in the order of their times, without those done since each time began. */
-function habitsOf(
-  day: GardenDay,
-  { handwork }: WatchBook,
-  { disease }: InfectionDiary,
-  plant: Plant,
-): InfectionFacts['habits'] {
-  const times = habitTimes(day, plant);
-  return times.map(({ time, from, to }) => ({
-    from,
-    to,
-    ids: disease.habits
-      .filter((habit) => habit.time === time && habit.hand !== null)
-      .filter(
-        ({ hand }) =>
-          !handwork.some(
-            ({ kind, on }) => kind === hand && on >= addDays(from, -DONE_EARLY_DAYS) && on <= to,
-          ),
-      )
-      .map(({ id }) => id as HabitCode),
-  }));
-}
-
-/** Work done a little before its time is done. */
-const DONE_EARLY_DAYS = 21;
-/** A habit's time is never shorter than this. */
-const LEAST_DAYS = 21;
-
-/** When each kind of habit is done on a plant, this winter's and the next; in order. */
-export function habitTimes(
-  day: GardenDay,
-  plant: Plant,
-): { readonly time: HabitTime; readonly from: CivilDate; readonly to: CivilDate }[] {
-  if (evergreenOf(plant)) return [];
-  const longer = (from: CivilDate, to: CivilDate) =>
-    to < addDays(from, LEAST_DAYS) ? addDays(from, LEAST_DAYS) : to;
-  return plantWinters(day, plant)
-    .slice(1)
-    .flatMap(({ leafFall, budSwell, greenTip }) => [
-      { time: 'leaf-fall' as const, from: leafFall.on, to: longer(leafFall.on, addDays(leafFall.on, 45)) },
-      { time: 'winter' as const, from: addDays(leafFall.on, 30), to: budSwell.on },
-      { time: 'before-swell' as const, from: addDays(budSwell.on, -30), to: budSwell.on },
-      { time: 'spring' as const, from: addDays(greenTip.on, 30), to: addDays(greenTip.on, 75) },
-    ])
-    .toSorted((a, b) => (a.from < b.from ? -1 : 1));
 }

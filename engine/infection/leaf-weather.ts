@@ -22,8 +22,10 @@ export interface LeafWeather {
   readonly learned: LearnedWetness;
   /** Mean of each day, °C. */
   readonly meansC: readonly number[];
-  /** Rain of each day, mm; null where nobody told it. */
+  /** Rain of each day, mm; null where nobody read it, whatever had been forecast. */
   readonly rainMm: readonly (number | null)[];
+  /** Days before today that nobody read and that stand as they had been forecast. */
+  readonly foretold: readonly boolean[];
   /** Days of the frame that are forecast begin here. */
   readonly forecastFrom: number;
   /** Nothing but what is watered wets what stands under a roof. */
@@ -42,10 +44,18 @@ export function leafWeather(day: GardenDay, plant: Plant): LeafWeather | null {
   return weathers(weather, placeId, () => laidOut(day, weather, placeId));
 }
 
+/** Whether a plant stands where no rain falls on it today. */
+export const standsSheltered = (day: GardenDay, plant: Plant): boolean =>
+  isSheltered(day, placeOn(staysOf(day.books.plantBook(plant.id)), day.today));
+
+const isSheltered = (day: GardenDay, placeId: string): boolean =>
+  day.books.place(placeId)?.kind !== 'outdoors';
+
 function laidOut(day: GardenDay, weather: SeasonWeather, placeId: string): LeafWeather | null {
-  const sheltered = day.books.place(placeId)?.kind !== 'outdoors';
-  const days = consecutiveDays(weather, sheltered);
-  if (!days) return null;
+  const sheltered = isSheltered(day, placeId);
+  const laidDays = consecutiveDays(weather, sheltered);
+  if (!laidDays) return null;
+  const { days, foretold } = laidDays;
   const { latitudeDeg } = day.garden;
   const looks = new Map(
     day.books.state.wetLooks
@@ -67,7 +77,8 @@ function laidOut(day: GardenDay, weather: SeasonWeather, placeId: string): LeafW
     hours: leafHours(leafDays, learned.dewOffsetC),
     learned,
     meansC: leafDays.map(({ temperaturesC }) => temperaturesC.reduce((sum, value) => sum + value, 0) / 24),
-    rainMm: days.map(({ rainMm }) => rainMm),
+    rainMm: days.map(({ rainMm }, i) => (foretold[i] ? null : rainMm)),
+    foretold,
     forecastFrom: Math.max(0, daysBetween(from, day.today)),
     sheltered,
   };
@@ -81,23 +92,31 @@ const usualDewOffsetC = ({ garden }: GardenDay): number => DEW_OFFSET_C[garden.c
 /** As far back as last season's spots may tell of, and no further: each day costs its hours. */
 const FRAME_DAYS = 430;
 
-/** Every day from the first reading to the end of the forecast; days nobody told are as warm as the one before. */
-function consecutiveDays(weather: SeasonWeather, sheltered: boolean): WeatherDay[] | null {
-  const { readings, measured, forecast } = weather;
+/**
+ * Every day from the first reading to the end of the forecast. What nobody read stands as it had been forecast, else
+ * as warm as the day before it, with rain unknown.
+ */
+function consecutiveDays(
+  { readings, measured, foretold, forecast, today }: SeasonWeather,
+  sheltered: boolean,
+): { readonly days: readonly WeatherDay[]; readonly foretold: readonly boolean[] } | null {
   const byDate = new Map<CivilDate, WeatherDay>();
-  for (const list of [measured, readings, forecast]) for (const entry of list) byDate.set(entry.date, entry);
-  const earliest = addDays(weather.today, -FRAME_DAYS);
+  for (const list of [measured, foretold, readings, forecast])
+    for (const entry of list) byDate.set(entry.date, entry);
+  const earliest = addDays(today, -FRAME_DAYS);
   const dates = [...byDate.keys()].filter((date) => date >= earliest).sort();
   const [first, last] = [dates[0], dates.at(-1)];
   if (!first || !last) return null;
   let before = byDate.get(first)!;
-  return Array.from({ length: daysBetween(first, last) + 1 }, (_, i) => {
+  const days = Array.from({ length: daysBetween(first, last) + 1 }, (_, i) => {
     const date = addDays(first, i);
     const told = byDate.get(date);
     const entry = told ?? { date, minC: before.minC, maxC: before.maxC, rainMm: null, windMs: null };
     before = entry;
     return sheltered ? underRoof(entry) : entry;
   });
+  const wasForetold = new Set(foretold);
+  return { days, foretold: days.map(({ date }) => wasForetold.has(byDate.get(date)!)) };
 }
 
 /** No rain falls under a roof, whatever the thermometer outside told of it. */

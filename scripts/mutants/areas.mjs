@@ -31,6 +31,12 @@ export const areas = {
     tests: ['engine/!(agreement).test.ts'],
     least: 75,
   },
+  'core/infection': core('infection', 80),
+  'engine/infection': {
+    mutate: ['engine/infection/*.ts', '!**/*.test.ts'],
+    tests: ['engine/infection/*.test.ts'],
+    least: 75,
+  },
   'core/identify': core('identify', 75),
   'core/phenology': core('phenology', 75),
   'core/degree-days': core('degree-days', 75),

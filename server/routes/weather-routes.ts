@@ -108,7 +108,7 @@ export function weatherRoutes(parts: AppParts) {
       const { days } = c.req.valid('json');
       if (days[0] && days[0].date < clock.today())
         throw fieldProblem('days', 'a forecast begins today or later');
-      store.replaceForecast(station.id, days);
+      store.replaceForecast(station.id, clock.today(), days);
       return c.json({ days });
     })
     .get('/stations/:id/days.csv', (c) => {

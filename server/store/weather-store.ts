@@ -1,4 +1,4 @@
-import type { CivilDate } from '#core/calendar';
+import { addDays, type CivilDate } from '#core/calendar';
 import { sameDay, tellsMoreHours } from '#core/formats';
 import type { Reading, Station, WeatherFixRecord } from '#core/records';
 import {
@@ -49,6 +49,9 @@ const hoursOf = (day: WeatherDay | undefined): Pick<WeatherDay, 'hoursC' | 'hour
   ...(day?.hourly ? { hourly: day.hourly } : {}),
 });
 
+/** A forecast whose days are over is kept this long. */
+const FORECAST_KEPT_DAYS = 400;
+
 /** Thermometers and what they read, and the forecast as it stands. */
 export function weatherStore(db: Db) {
   const insertForecastDay = db.prepare(
@@ -87,7 +90,7 @@ export function weatherStore(db: Db) {
    * Adds days that are not there, and hours to days that have none; what is there stays as it is. Says how many
    * were added to.
    */
-  const addDays = (stationId: string, days: readonly WeatherDay[]): number =>
+  const keepDays = (stationId: string, days: readonly WeatherDay[]): number =>
     db.transaction(() =>
       days.reduce((added, entry) => added + addDay.run(rowOf(stationId, entry)).changes, 0),
     )();
@@ -131,7 +134,7 @@ export function weatherStore(db: Db) {
   return {
     day,
     writeDays,
-    addDays,
+    addDays: keepDays,
     stations: (): StationSummary[] =>
       db
         .prepare(
@@ -190,9 +193,14 @@ export function weatherStore(db: Db) {
       db
         .prepare(`SELECT ${DAY_COLUMNS} FROM forecast_day WHERE station_id = ? AND date >= ? ORDER BY date`)
         .all(stationId, from) as WeatherDay[],
-    replaceForecast(stationId: string, days: readonly WeatherDay[]): void {
+    /** What was forecast of days before stays: where nobody read the gauge it is all that was ever told. */
+    replaceForecast(stationId: string, from: CivilDate, days: readonly WeatherDay[]): void {
       db.transaction(() => {
-        db.prepare('DELETE FROM forecast_day WHERE station_id = ?').run(stationId);
+        db.prepare('DELETE FROM forecast_day WHERE station_id = ? AND (date >= ? OR date < ?)').run(
+          stationId,
+          from,
+          addDays(from, -FORECAST_KEPT_DAYS),
+        );
         days.forEach(({ date, minC, maxC, rainMm, windMs }) =>
           insertForecastDay.run({ stationId, date, minC, maxC, rainMm, windMs }),
         );

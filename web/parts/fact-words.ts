@@ -38,7 +38,7 @@ export const FACT_WORDS: Readonly<Record<FactKind, string>> = {
   'last-cover': 'Last cover',
   'rain-since-cover': 'Rain since',
   'leaves-since-cover': 'New leaves since',
-  'got-through': 'Got through on',
+  'got-through': 'Bare and wet on',
   'infection-is': 'That it infected is',
   'spots-show': 'Spots show',
   habit: 'To do',

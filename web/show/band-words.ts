@@ -18,7 +18,7 @@ export function bandWords(what: BandWhat): string {
     case 'flush':
       return `${what.plantName}, soft flush`;
     case 'infected':
-      return `${inSentence(what.targetName)} got through`;
+      return `${inSentence(what.targetName)} ${what.isSure ? 'got through' : 'likely got through'}`;
     case 'sprayed':
       return `${what.plantName} sprayed`;
   }

@@ -17,7 +17,7 @@ import { showDate, showFullDate } from '../../show/dates.ts';
 import { showMeasure, unitWords } from '../../show/measures.ts';
 import { showShare } from '../../show/units.ts';
 import { useToday } from '../../show/use-show.ts';
-import { diaryTitle } from '../when/infections/diary-words.ts';
+import { findingOf } from '../when/infections/diary-words.ts';
 import { closingWords, dueWords } from '../now/due-words.ts';
 import { changeWords } from '../seasons/change-words.ts';
 import { PhotoStrip } from './photos/photo-strip.tsx';
@@ -145,11 +145,11 @@ function WatchView({ picture }: { picture: WatchAnswer }) {
 function InfectionLine({ picture }: { picture: WatchPicture }) {
   const answer = useInfections(picture.watch.id).data;
   const today = useToday();
-  if (answer?.kind !== 'diary') return null;
+  if (!answer || answer.kind === 'none') return null;
   return (
     <section aria-label="Infections" className="sheet p-4">
       <p>
-        <b className="font-semibold">{diaryTitle(answer, picture.targetName, today)}.</b>{' '}
+        <b className="font-semibold">{findingOf(answer, picture.targetName, today)}.</b>{' '}
         <Link className="link-husk" to={`/when/infections/${picture.watch.id}`}>
           The infection diary
         </Link>

@@ -5,6 +5,7 @@ import { DUE_TITLES, inSentence } from '#knowledge';
 import { factCodeWords } from '../../parts/fact-words.ts';
 import { showDate, showDateRange, showShortDate } from '../../show/dates.ts';
 import { capital, listed } from '../../show/sentence.ts';
+import { THROUGH_WORDS } from '../../show/through-words.ts';
 
 interface DueWords {
   readonly title: string;
@@ -192,7 +193,7 @@ export function dueWords(item: DueAnswer, onItsPage = false): DueWords {
         advice:
           item.standing === 'open' || item.standing === 'late'
             ? 'Look whether it has changed: newest growth first.'
-            : 'Look whether it has changed; a tape, a window or a treatment brings the day forward.',
+            : 'Look whether it has changed; a catch, a window, rain that infects or a treatment brings the day forward.',
         why: 'Why then',
         to: `${watch}/name`,
         doIt: 'Look',
@@ -250,7 +251,7 @@ export function dueWords(item: DueAnswer, onItsPage = false): DueWords {
     case 'look-for-spots':
       return {
         title,
-        advice: 'What got through shows on these days, not sooner. Count also if there are none.',
+        advice: `What ${throughWords(item)} shows on these days, not sooner. Count also if there are none.`,
         why: 'Why then',
         to: `${watch}/count`,
         doIt: 'Count',
@@ -275,6 +276,14 @@ export function dueWords(item: DueAnswer, onItsPage = false): DueWords {
 }
 
 /** What is to be done by hand, as its facts name it. */
+/** By how sure it is that there is something to look for. */
+function throughWords({ facts }: DueAnswer): string {
+  const code = facts.flatMap(({ what, quantity }) =>
+    what === 'infection-is' && quantity.kind === 'code' ? [quantity.code] : [],
+  )[0];
+  return THROUGH_WORDS[(code ?? 'sure') as keyof typeof THROUGH_WORDS];
+}
+
 const habitNames = ({ facts }: DueAnswer): string[] =>
   facts.flatMap(({ quantity }) => (quantity.kind === 'code' ? [factCodeWords(quantity.code)] : []));
 

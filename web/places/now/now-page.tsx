@@ -89,6 +89,7 @@ function Now({ now }: { now: NowShown }) {
             <p className="soft text-sm mt-1">It sets right which rain is said to have infected.</p>
           </div>
         )}
+        {now.asksRainFor > 0 && <AsksRain watches={now.asksRainFor} />}
         <h2 className="mb-2">In the last week</h2>
         <div className="sheet p-4 text-[0.93rem]">
           {now.news.length === 0 ? (
@@ -105,6 +106,21 @@ function Now({ now }: { now: NowShown }) {
         </div>
       </aside>
     </div>
+  );
+}
+
+/** Fungi are watched in their season, and nobody tells when it rains. */
+function AsksRain({ watches }: { watches: number }) {
+  return (
+    <section aria-label="Does it rain?" className="sheet p-4 mb-5 text-[0.93rem]">
+      <p>
+        {watches === 1 ? 'One watch is' : `${watches} watches are`} of a fungus in its season, and nobody
+        tells when it rains: which rain infects, and when a cover is worth it, is not known.
+      </p>
+      <Link className="link-husk inline-block mt-1 min-h-6" to="/when/stations">
+        Read a gauge, or type a forecast
+      </Link>
+    </section>
   );
 }
 

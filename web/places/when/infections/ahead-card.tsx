@@ -1,8 +1,10 @@
 import { Link } from 'react-router';
+import { gotThrough } from '#core/infection';
 import { WEIGH_RULES } from '#knowledge';
 import { showDate } from '../../../show/dates.ts';
 import { useToday } from '../../../show/use-show.ts';
-import { chanceWords, type Diary, gotThrough } from './diary-words.ts';
+import { BlightAdvice, BySchool, OverTheFence, Resists } from './cover-advice.tsx';
+import { chanceWords, type Diary } from './diary-words.ts';
 
 /** The next wet time: is a cover worth it, by when, in which hours, with what; and after one that got through. */
 export function AheadCard({
@@ -35,20 +37,12 @@ export function AheadCard({
         <>
           <p>
             <b className="font-semibold">{showDate(ahead.on, today)}:</b> {chanceWords(ahead.chance)} that it
-            infects what is bare; about {Math.round(ahead.bare * 10)} in 10 will be.
+            infects what is bare; {bareWords(ahead.bare)} will be.
           </p>
-          {isBlight ? (
-            <p className="mt-1">
-              Report it or ask your adviser: blossom sprays against it are not for home gardens.
-            </p>
-          ) : (
-            <Worth diary={diary} watchId={watchId} outOfReach={outOfReach} />
-          )}
+          {isBlight ? <BlightAdvice /> : <Worth diary={diary} watchId={watchId} outOfReach={outOfReach} />}
         </>
       )}
-      {resists && (
-        <p className="soft text-sm mt-1">The variety is said to resist it: covers are seldom worth it.</p>
-      )}
+      {resists && <Resists />}
       {through && school !== 'habits-only' && (
         <p className="soft text-sm mt-2">
           What got through on {showDate(through.from.date)} is in the leaf: nothing that only covers takes it
@@ -59,25 +53,18 @@ export function AheadCard({
   );
 }
 
+/** "all of it", "about 6 in 10". */
+function bareWords(share: number): string {
+  const tenths = Math.round(share * 10);
+  return tenths === 10 ? 'all of it' : `about ${tenths} in 10`;
+}
+
 function Worth({ diary, watchId, outOfReach }: { diary: Diary; watchId: string; outOfReach: boolean }) {
   const { ahead, school, renewOn } = diary;
   const today = useToday();
   if (!ahead) return null;
-  if (outOfReach)
-    return <p className="mt-1 soft">It stands over the fence: it can be watched, not covered.</p>;
-  if (school === 'habits-only')
-    return <p className="mt-1">By the school you follow nothing is sprayed: habits only.</p>;
-  if (school === 'by-calendar')
-    return (
-      <p className="mt-1">
-        By the school you follow a cover is renewed by the calendar
-        {renewOn === null
-          ? ', in its season.'
-          : renewOn <= today
-            ? ': it is due now.'
-            : `: next on ${showDate(renewOn, today)}.`}
-      </p>
-    );
+  if (outOfReach) return <OverTheFence />;
+  if (school !== 'by-forecast') return <BySchool school={school} renewOn={renewOn} />;
   if (!ahead.isWorthIt)
     return <p className="mt-1">Not worth a cover: little is bare, or it is little likely to infect.</p>;
   if (ahead.coverBy < today)

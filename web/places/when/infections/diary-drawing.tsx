@@ -1,11 +1,12 @@
-import { addDays, daysBetween } from '#core/calendar';
+import { addDays, type CivilDate } from '#core/calendar';
+import { gotThrough } from '#core/infection';
 import { useWidth } from '../../../parts/use-width.ts';
 import { showShortDate } from '../../../show/dates.ts';
 import { useToday } from '../../../show/use-show.ts';
 import { DiaryDrops, DropFills } from './diary-drops.tsx';
 import { DiaryLeaves } from './diary-leaves.tsx';
 import { type DiaryScale, diaryScale, tickDates } from './diary-scale.ts';
-import { type Diary, gotThrough, TURN_WORDS } from './diary-words.ts';
+import { type Diary, TURN_WORDS } from './diary-words.ts';
 
 interface DiaryDrawingProps {
   readonly diary: Diary;
@@ -58,7 +59,7 @@ function Drawn({
             strokeWidth={1.5}
           />
           <text
-            x={scale.x(today)}
+            x={Math.min(scale.width - TODAY_PX, scale.x(today))}
             y={12}
             textAnchor="middle"
             fontSize={12.5}
@@ -72,6 +73,9 @@ function Drawn({
     </svg>
   );
 }
+
+/** Half of what "today" takes. */
+const TODAY_PX = 20;
 
 function Ticks({ diary: { disease, span }, scale }: { diary: Diary; scale: DiaryScale }) {
   const begins = span && span.from >= scale.from && span.from <= scale.to ? span.from : null;
@@ -99,7 +103,10 @@ function Ticks({ diary: { disease, span }, scale }: { diary: Diary; scale: Diary
 function Spots({ diary: { spells }, scale }: { diary: Diary; scale: DiaryScale }) {
   const through = spells.filter((spell) => gotThrough(spell) && spell.spots && spell.spots.to >= scale.from);
   const y = scale.base + 32;
-  const lastWritten = through.findLast(({ spots }) => spots!.from <= scale.to);
+  const words = besideSpots(
+    through.flatMap(({ spots }) => (spots!.from <= scale.to ? [spots!] : [])),
+    scale,
+  );
   return (
     <g>
       {through.map(({ id, spots }) => {
@@ -111,14 +118,8 @@ function Spots({ diary: { spells }, scale }: { diary: Diary; scale: DiaryScale }
           </rect>
         );
       })}
-      {lastWritten && (
-        <text
-          {...besideSpots(lastWritten.spots!, scale)}
-          y={y + 9}
-          fontSize={12.5}
-          fontWeight={600}
-          fill="var(--color-accent)"
-        >
+      {words && (
+        <text {...words} y={y + 9} fontSize={12.5} fontWeight={600} fill="var(--color-accent)">
           spots to look for
         </text>
       )}
@@ -128,10 +129,15 @@ function Spots({ diary: { spells }, scale }: { diary: Diary; scale: DiaryScale }
 
 const WORDS_PX = 110;
 
-/** The words stand after their bar, or before it where the drawing ends. */
-function besideSpots({ from, to }: { from: string; to: string }, scale: DiaryScale) {
-  const after = scale.x(addDays(to, 1)) + 6;
-  return after + WORDS_PX < scale.width || daysBetween(scale.from, from) < 3
-    ? ({ x: after, textAnchor: 'start' } as const)
-    : ({ x: scale.x(from) - 6, textAnchor: 'end' } as const);
+/** The words stand after the last bar, else before the first, where there is room for them. */
+function besideSpots(
+  shown: readonly { readonly from: CivilDate; readonly to: CivilDate }[],
+  scale: DiaryScale,
+) {
+  const [first, last] = [shown[0], shown.at(-1)];
+  if (!first || !last) return null;
+  const after = scale.x(addDays(last.to, 1)) + 6;
+  if (after + WORDS_PX < scale.width) return { x: after, textAnchor: 'start' } as const;
+  const before = scale.x(first.from) - 6;
+  return before > WORDS_PX ? ({ x: before, textAnchor: 'end' } as const) : null;
 }

@@ -1,6 +1,7 @@
+import { gotThrough } from '#core/infection';
 import { useShow } from '../../../show/use-show.ts';
 import { type DiaryScale, type PlacedDrop, placedDrops } from './diary-scale.ts';
-import { chanceWords, type Diary, gotThrough, infectionWords, standingWords } from './diary-words.ts';
+import { chanceWords, type Diary, infectionWords, standingWords } from './diary-words.ts';
 
 interface DiaryDropsProps {
   readonly diary: Diary;

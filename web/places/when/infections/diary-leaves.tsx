@@ -39,6 +39,9 @@ function Leaves({ diary: { days, disease }, scale }: { diary: Diary; scale: Diar
           textAnchor="end"
           fontSize={12.5}
           fill="var(--color-primary)"
+          stroke="var(--color-base-100)"
+          strokeWidth={3}
+          paintOrder="stroke"
         >
           {onBuds ? 'buds and bark' : disease.openLeaves === null ? 'leaves' : 'leaves on a shoot'}
         </text>

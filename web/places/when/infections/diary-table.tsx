@@ -1,3 +1,4 @@
+import { gotThrough } from '#core/infection';
 import type { DiarySpell } from '#engine';
 import { showDate } from '../../../show/dates.ts';
 import { showShare } from '../../../show/units.ts';
@@ -5,7 +6,6 @@ import { useShow } from '../../../show/use-show.ts';
 import {
   chanceWords,
   type Diary,
-  gotThrough,
   infectionWords,
   lastedWords,
   seenWords,

@@ -4,12 +4,13 @@ import {
   chanceWords,
   type Diary,
   diaryTitle,
-  gotThrough,
   infectionWords,
   lastedWords,
   spellDays,
   spellName,
   standingWords,
+  type Untold,
+  untoldTitle,
 } from './diary-words.ts';
 
 const spell = (more: Partial<DiarySpell> = {}): DiarySpell => ({
@@ -53,15 +54,44 @@ describe('the finding in a sentence', () => {
       'Scab: one wet time got through, 12–13 May; look for spots now',
     );
     expect(titled('2026-05-26', spell({ seen: { kind: 'none', on: '2026-05-26' } }))).toBe(
-      'Scab: one wet time got through, 12–13 May',
+      'Scab: nothing showed of one wet time on bare leaves',
     );
   });
 
   test('what is only possible is not said to have happened', () => {
     const maybe = spell({ word: 'possible' });
-    expect(gotThrough(maybe)).toBe(false);
     expect(standingWords(maybe)).toBe('may have got through');
     expect(titled('2026-05-20', maybe)).toBe('Scab: one wet time may have got through, the last 12–13 May');
+  });
+
+  test('what is likely is said to be, and what was seen rules over both', () => {
+    const likely = spell({ word: 'likely', severity: 'light' });
+    expect([standingWords(likely), infectionWords(likely)]).toEqual(['likely got through', 'likely, light']);
+    expect(titled('2026-05-20', likely)).toBe(
+      'Scab: one wet time likely got through, 12–13 May; spots from 25 May',
+    );
+    expect(titled('2026-05-20', spell(), likely, likely)).toBe(
+      'Scab: one wet time got through and two more likely did, the last 12–13 May; spots from 25 May',
+    );
+    const spotted = spell({
+      word: 'possible',
+      seen: { kind: 'spots', on: '2026-05-26' } as DiarySpell['seen'],
+    });
+    expect(standingWords(spotted)).toBe('got through');
+    expect(titled('2026-05-27', spotted)).toBe('Scab: one wet time got through, 12–13 May');
+    const clean = spell({ seen: { kind: 'none', on: '2026-05-26' } });
+    expect(standingWords(clean)).toBe('nothing showed');
+    expect(titled('2026-05-27', clean)).toBe('Scab: nothing showed of one wet time on bare leaves');
+  });
+
+  test('without any weather, its season', () => {
+    const untold = (span: Untold['span'], today: string) => untoldTitle({ span } as Untold, 'Scab', today);
+    const span = { from: '2026-04-20', to: '2026-07-30', basis: 'computed', asks: null } as const;
+    expect(untold(span, '2026-05-20')).toBe(
+      'Scab: it can infect until about 30 July, and nobody tells of the weather',
+    );
+    expect(untold(span, '2026-01-20')).toBe('Scab: its season begins about 20 April');
+    expect(untold(null, '2026-12-20')).toBe('Scab: not its season');
   });
 
   test('covered, in part, or nothing at all; and what nobody told of rain', () => {

@@ -1,11 +1,14 @@
 import { type CivilDate, daysBetween } from '#core/calendar';
+import { gotThrough } from '#core/infection';
 import type { InfectionAnswer, DiarySpell } from '#engine';
 import { howMany, inSentence, materialById } from '#knowledge';
 import { showDate, showShortDate } from '../../../show/dates.ts';
-import { listed } from '../../../show/sentence.ts';
+import { capital, listed } from '../../../show/sentence.ts';
+import { THROUGH_WORDS } from '../../../show/through-words.ts';
 import type { Show } from '../../../show/units.ts';
 
 export type Diary = Extract<InfectionAnswer, { readonly kind: 'diary' }>;
+export type Untold = Extract<InfectionAnswer, { readonly kind: 'untold' }>;
 
 /** What became of a wet time, in a word or two. */
 export const STANDING_WORDS: Readonly<Record<DiarySpell['standing'], string>> = {
@@ -17,21 +20,23 @@ export const STANDING_WORDS: Readonly<Record<DiarySpell['standing'], string>> = 
   ahead: 'to come',
 };
 
-/** The same of one wet time: what is only possible is not said to have happened. */
-export const standingWords = ({ standing, word }: DiarySpell): string =>
-  standing === 'through' && word === 'possible'
-    ? 'may have got through'
-    : standing === 'ahead' && word === null
-      ? 'too short'
-      : STANDING_WORDS[standing];
+/** The same of one wet time: what was seen first; and what is not sure is not said to have happened. */
+export function standingWords({ standing, word, seen }: DiarySpell): string {
+  if (standing === 'through' && word)
+    return seen.kind === 'none'
+      ? 'nothing showed'
+      : seen.kind === 'spots'
+        ? STANDING_WORDS.through
+        : THROUGH_WORDS[word];
+  return standing === 'ahead' && word === null ? STANDING_WORDS['no-infection'] : STANDING_WORDS[standing];
+}
 
-/** Whether it is likely, not only possible, that it infected what nothing covered. */
-export const gotThrough = ({ standing, word }: DiarySpell): boolean =>
-  standing === 'through' && word !== 'possible';
-
-/** How sure it is that it infected; a table that tells how much tells that instead. */
-export const infectionWords = ({ word, severity }: DiarySpell): string =>
-  word === null ? 'none' : severity !== null && word !== 'possible' ? severity : word;
+/** How sure it is that it infected; of what is sure, how much, where a table tells that. */
+export function infectionWords({ word, severity }: DiarySpell): string {
+  if (word === null) return 'none';
+  if (severity === null || word === 'possible') return word;
+  return word === 'sure' ? severity : `${word}, ${severity}`;
+}
 
 /** "6 in 10", never surer than one in ten either way. */
 export function chanceWords(chance: number): string {
@@ -70,20 +75,33 @@ export function spellDays({ from, to }: DiarySpell): string {
 export const spellName = ({ from }: DiarySpell): string =>
   `${from.hour >= 18 || from.hour < 4 ? 'The night' : 'The wet time'} of ${showDate(from.date)}`;
 
+/** What can be said of its season while nobody tells of any weather. */
+export function untoldTitle({ span }: Untold, trouble: string, today: CivilDate): string {
+  const about = capital(inSentence(trouble));
+  if (!span || span.from > today) return aheadTitle(about, span, today);
+  return `${about}: it can infect until about ${showDate(span.to, today)}, and nobody tells of the weather`;
+}
+
+/** The finding of a watch, with weather or without. */
+export const findingOf = (answer: Diary | Untold, trouble: string, today: CivilDate): string =>
+  answer.kind === 'diary' ? diaryTitle(answer, trouble, today) : untoldTitle(answer, trouble, today);
+
+const aheadTitle = (about: string, span: Diary['span'], today: CivilDate): string =>
+  span ? `${about}: its season begins about ${showDate(span.from, today)}` : `${about}: not its season`;
+
 /** The finding of the page, in one sentence. */
 export function diaryTitle(diary: Diary, trouble: string, today: CivilDate): string {
   const past = diary.spells.filter(({ standing }) => standing !== 'ahead');
   const through = past.filter(gotThrough);
-  const maybe = past.filter((spell) => spell.standing === 'through' && !gotThrough(spell));
+  const maybe = past.filter(
+    (spell) => spell.standing === 'through' && spell.seen.kind !== 'none' && !gotThrough(spell),
+  );
   const last = through.at(-1);
-  const name = inSentence(trouble);
-  const about = name.slice(0, 1).toUpperCase() + name.slice(1);
+  const about = capital(inSentence(trouble));
   if (!diary.span || diary.span.from > today)
     return through.length > 0
-      ? `${about}: its season is over; ${timesWords(through.length)} got through`
-      : diary.span
-        ? `${about}: its season begins about ${showDate(diary.span.from, today)}`
-        : `${about}: not its season`;
+      ? `${about}: its season is over; ${throughWords(through)}`
+      : aheadTitle(about, diary.span, today);
   if (last) {
     const spots = last.spots;
     const when = !spots
@@ -93,14 +111,17 @@ export function diaryTitle(diary: Diary, trouble: string, today: CivilDate): str
         : daysBetween(spots.to, today) <= 7 && last.seen.kind !== 'spots' && last.seen.kind !== 'none'
           ? '; look for spots now'
           : '';
+    const times = throughWords(through);
     return through.length === 1
-      ? `${about}: one wet time got through, ${spellDays(last)}${when}`
-      : `${about}: ${timesWords(through.length)} got through, the last ${spellDays(last)}${when}`;
+      ? `${about}: ${times}, ${spellDays(last)}${when}`
+      : `${about}: ${times}, the last ${spellDays(last)}${when}`;
   }
   if (maybe.length > 0)
     return `${about}: ${timesWords(maybe.length)} may have got through, the last ${spellDays(maybe.at(-1)!)}`;
   const covered = past.filter(({ standing }) => standing === 'covered' || standing === 'reached-back').length;
   const inPart = past.filter(({ standing }) => standing === 'in-part').length;
+  const clean = past.filter(({ standing, seen }) => standing === 'through' && seen.kind === 'none').length;
+  if (clean > 0) return `${about}: nothing showed of ${timesWords(clean)} on bare leaves`;
   if (inPart > 0) return `${about}: ${timesWords(inPart)} got through in part`;
   if (covered > 0) return `${about}: nothing got through; ${timesWords(covered)} met a cover`;
   return diary.days.unknown > diary.days.measured + diary.days.guessed
@@ -108,9 +129,17 @@ export function diaryTitle(diary: Diary, trouble: string, today: CivilDate): str
     : `${about}: nothing was wet long enough so far`;
 }
 
+/** "two wet times got through and one more likely did". */
+function throughWords(through: readonly DiarySpell[]): string {
+  const sure = through.filter(({ word, seen }) => word === 'sure' || seen.kind === 'spots').length;
+  const likely = through.length - sure;
+  if (sure === 0) return `${timesWords(likely)} likely got through`;
+  return `${timesWords(sure)} got through${likely > 0 ? ` and ${countWord(likely)} more likely did` : ''}`;
+}
+
 const COUNT_WORDS = ['no', 'one', 'two', 'three', 'four', 'five', 'six'];
-const timesWords = (count: number): string =>
-  `${COUNT_WORDS[count] ?? count} wet ${count === 1 ? 'time' : 'times'}`;
+const countWord = (count: number): string => COUNT_WORDS[count] ?? String(count);
+const timesWords = (count: number): string => `${countWord(count)} wet ${count === 1 ? 'time' : 'times'}`;
 
 /** What was over the leaves when it began, in a sentence. */
 export function coverWords({ covered, sinceCover }: DiarySpell, show: Show): string {
@@ -124,7 +153,7 @@ export function coverWords({ covered, sinceCover }: DiarySpell, show: Show): str
       ? [`${Math.round(newLeaves)} new ${Math.round(newLeaves) === 1 ? 'leaf' : 'leaves'}`]
       : []),
   ];
-  return `${with_.slice(0, 1).toUpperCase()}${with_.slice(1)} of ${showShortDate(on)}; since then ${listed(since)}: about ${Math.round(covered * 10)} in 10 still protected.`;
+  return `${capital(with_)} of ${showShortDate(on)}; since then ${listed(since)}: about ${Math.round(covered * 10)} in 10 still protected.`;
 }
 
 /** What was found on the days its spots would show. */

@@ -7,6 +7,7 @@ import { Answered, EmptyState } from '../../../parts/page.tsx';
 import { WatchPicker } from '../watch-picker.tsx';
 import { WhenNav } from '../when-nav.tsx';
 import { DiaryBoard } from './diary-board.tsx';
+import { UntoldBoard } from './untold-board.tsx';
 
 /** Which wet time got through, what covered, when spots show, and whether the next is worth a cover. */
 export function InfectionsPage() {
@@ -60,31 +61,23 @@ function DiaryOf({ watchId }: { watchId: string }) {
 
 function DiaryOr({ answer, picture }: { answer: InfectionAnswer; picture: WatchPicture }) {
   if (answer.kind === 'diary') return <DiaryBoard diary={answer} picture={picture} />;
-  const noModel = answer.why === 'no-model';
+  if (answer.kind === 'untold') return <UntoldBoard diary={answer} picture={picture} />;
+  if (picture.watch.targetId === null)
+    return (
+      <EmptyState title={`${picture.plant.name}: what it is has no name yet`}>
+        Weather tells of scab, leaf curl, rusts, mildews, black spot and more.{' '}
+        <Link className="link-husk" to={`/look/${picture.watch.id}/name`}>
+          Name it first
+        </Link>
+        .
+      </EmptyState>
+    );
   return (
-    <EmptyState
-      title={
-        noModel
-          ? `${picture.plant.name}: no weather tells of ${inSentence(picture.targetName)}`
-          : `${picture.plant.name}: no day of weather has been told yet`
-      }
-    >
-      {noModel ? (
-        <>
-          It is followed by looking.{' '}
-          <Link className="link-husk" to={`/look/${picture.watch.id}`}>
-            To the watch
-          </Link>
-        </>
-      ) : (
-        <>
-          A thermometer and a rain gauge read each morning are enough, or{' '}
-          <Link className="link-husk" to="/when/stations">
-            a forecast typed in ten short rows
-          </Link>
-          .
-        </>
-      )}
+    <EmptyState title={`${picture.plant.name}: no weather tells of ${inSentence(picture.targetName)}`}>
+      It is followed by looking.{' '}
+      <Link className="link-husk" to={`/look/${picture.watch.id}`}>
+        To the watch
+      </Link>
     </EmptyState>
   );
 }

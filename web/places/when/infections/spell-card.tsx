@@ -24,7 +24,8 @@ export function SpellCard({ spell, diary }: { spell: DiarySpell; diary: Diary })
   const rows: readonly (readonly [string, string])[] = [
     ['From', `${showDate(from.date)}, ${from.hour} h`],
     ['To', `${showDate(to.date)}, ${to.hour} h`],
-    [isWet ? 'Wet' : 'Lasted', `${lastedWords(spell, diary.disease.ruleKind)}, ${show.temperature(meanC)}`],
+    [isWet ? 'Wet' : 'Lasted', lastedWords(spell, diary.disease.ruleKind)],
+    ['At', show.temperature(meanC)],
     ...(index === null ? [] : [['Index', `${index}${index >= INDEX_HIGH ? ', high' : ''}`] as const]),
     ['Rain', show.rain(rainMm)],
     ...(severityFrom.length > 0
