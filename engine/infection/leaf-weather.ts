@@ -93,8 +93,8 @@ const usualDewOffsetC = ({ garden }: GardenDay): number => DEW_OFFSET_C[garden.c
 const FRAME_DAYS = 430;
 
 /**
- * Every day from the first reading to the end of the forecast. What nobody read stands as it had been forecast, else
- * as warm as the day before it, with rain unknown.
+ * Every day from the first reading to the end of the forecast. What nobody read stands as it had been forecast,
+ * else as warm as the day before it, with rain unknown.
  */
 function consecutiveDays(
   { readings, measured, foretold, forecast, today }: SeasonWeather,

@@ -1,12 +1,11 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { gotThrough } from '#core/infection';
 import type { WatchPicture } from '#engine';
-import { PageHead } from '../../../parts/page.tsx';
 import { useToday } from '../../../show/use-show.ts';
 import { AheadCard } from './ahead-card.tsx';
 import { AsksRain } from './asks-rain.tsx';
 import { AsksTurn } from './asks-turn.tsx';
+import { DiaryHead } from './diary-head.tsx';
 import { DiaryDrawing } from './diary-drawing.tsx';
 import { DiaryTable } from './diary-table.tsx';
 import { type Diary, diaryTitle } from './diary-words.ts';
@@ -29,21 +28,16 @@ export function DiaryBoard({ diary, picture }: { diary: Diary; picture: WatchPic
   return (
     <div className="grid gap-6 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_320px]">
       <div className="min-w-0">
-        <PageHead
+        <DiaryHead
           title={title}
           lead={
             diary.disease.ruleKind === 'wet'
               ? `${picture.plant.name}. Each drop is a wet time: as large as it was long, filled by what it did. Leaves that opened since the last cover, and cover the rain took, lie bare.`
               : `${picture.plant.name}. Each mark is a time of the weather it likes, filled by what it did.`
           }
-        >
-          <Link className="btn" to={`/look/${picture.watch.id}`}>
-            To the watch
-          </Link>
-          <Link className="btn btn-primary" to={`/look/${picture.watch.id}/count`}>
-            Count spots
-          </Link>
-        </PageHead>
+          watchId={picture.watch.id}
+          countFirst
+        />
         <AsksRain unread={diary.unread} />
         <AsksTurn span={diary.span} plantId={picture.plant.id} />
         <div className="sheet p-3 sm:p-4">

@@ -1,10 +1,10 @@
 import { Link } from 'react-router';
 import type { WatchPicture } from '#engine';
-import { PageHead } from '../../../parts/page.tsx';
 import { showDate } from '../../../show/dates.ts';
 import { useToday } from '../../../show/use-show.ts';
 import { AsksTurn } from './asks-turn.tsx';
 import { BlightAdvice, BySchool, OverTheFence, Resists } from './cover-advice.tsx';
+import { DiaryHead } from './diary-head.tsx';
 import { type Untold, untoldTitle } from './diary-words.ts';
 import { HabitsCard } from './habits-card.tsx';
 import { RestsOn } from './rests-on.tsx';
@@ -15,17 +15,12 @@ export function UntoldBoard({ diary, picture }: { diary: Untold; picture: WatchP
   return (
     <div className="grid gap-6 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_320px]">
       <div className="min-w-0">
-        <PageHead
+        <DiaryHead
           title={untoldTitle(diary, picture.targetName, today)}
           lead={`${picture.plant.name}. Which wet time infected cannot be told before somebody tells of the weather.`}
-        >
-          <Link className="btn" to={`/look/${picture.watch.id}`}>
-            To the watch
-          </Link>
-          <Link className="btn" to={`/look/${picture.watch.id}/count`}>
-            Count spots
-          </Link>
-        </PageHead>
+          watchId={picture.watch.id}
+          countFirst={false}
+        />
         <AsksTurn span={diary.span} plantId={picture.plant.id} />
         <WaysToTell />
         <RestsOn diary={diary} />
