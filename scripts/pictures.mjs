@@ -22,6 +22,8 @@ const PHONE = { width: 390, height: 844 };
 const VIEWS = [
   { name: 'now', at: '/now' },
   { name: 'now-phone', at: '/now', size: PHONE },
+  // Before the round, which finds nothing on the tree.
+  { name: 'infections', at: `/when/infections/${SCAB}`, act: diaryOpen },
   { name: 'garden', at: '/garden' },
   { name: 'plant', at: `/garden/${PLANT}` },
   { name: 'naming', at: `/look/new?plant=${PLANT}`, act: nameSome },
@@ -34,7 +36,6 @@ const VIEWS = [
   { name: 'when', at: `/when/${HEDGE}` },
   { name: 'dormant', at: '/when/dormant' },
   { name: 'plan', at: `/when/plan/${HEDGE}`, act: planTwo },
-  { name: 'infections', at: `/when/infections/${SCAB}`, act: diaryOpen },
   { name: 'practise', at: '/when/practise/armored-hedge?plant=1907', act: practiseOne },
   { name: 'year', at: '/when/calendar' },
   { name: 'mix', at: `/mix?watch=${HEDGE}` },

@@ -35,11 +35,11 @@ function Leaves({ diary: { days, disease }, scale }: { diary: Diary; scale: Diar
       {inLeaf && (
         <text
           x={scale.x(addDays(days.from, last)) - 4}
-          y={scale.base - tall(last) - 6}
+          y={scale.base - 7}
           textAnchor="end"
           fontSize={12.5}
           fill="var(--color-primary)"
-          stroke="var(--color-base-100)"
+          stroke="var(--husk-pale)"
           strokeWidth={3}
           paintOrder="stroke"
         >

@@ -153,7 +153,12 @@ export function coverWords({ covered, sinceCover }: DiarySpell, show: Show): str
       ? [`${Math.round(newLeaves)} new ${Math.round(newLeaves) === 1 ? 'leaf' : 'leaves'}`]
       : []),
   ];
-  return `${capital(with_)} of ${showShortDate(on)}; since then ${listed(since)}: about ${Math.round(covered * 10)} in 10 still protected.`;
+  return `${capital(with_)} of ${showShortDate(on)}; since then ${listed(since)}: ${protectedWords(covered)}.`;
+}
+
+function protectedWords(share: number): string {
+  const tenths = Math.round(share * 10);
+  return tenths === 0 ? 'hardly any still protected' : `about ${tenths} in 10 still protected`;
 }
 
 /** What was found on the days its spots would show. */
