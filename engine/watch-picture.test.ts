@@ -247,7 +247,7 @@ test('whoever notes crawlers, works by hand or sprays has looked: the next look 
   const seen = { id: v7(), watchId: WATCH_ID, on: '2026-05-20', what: 'adults-flying' as const };
   const nextLook = (more: Partial<GardenState>) => {
     const day = gardenDay(
-      { ...oneWatch({ targetId: 'apple-scab', group: 'fungus' }), ...more },
+      { ...oneWatch({ targetId: 'tar-spot', group: 'fungus' }), ...more },
       '2026-06-25',
       null,
     );

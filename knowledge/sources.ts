@@ -119,6 +119,11 @@ export const SOURCES: readonly Source[] = [
       'Eisensmith S. P. & Jones A. L. 1981. A model for detecting infection periods of Coccomyces hiemalis on sour cherry. Phytopathology 71:728–732.',
   },
   {
+    id: 'gadoury-pearson-1990',
+    citation:
+      'Gadoury D. M. & Pearson R. C. 1990. Ascocarp dehiscence and ascospore discharge in Uncinula necator. Phytopathology 80: 393–401.',
+  },
+  {
     id: 'gubler-1999',
     citation:
       'Gubler W. D., Rademacher M. R., Vasquez S. J. & Thomas C. S. 1999. On a risk index for grape powdery mildew. APSnet feature.',

@@ -4,13 +4,10 @@ export { coverLeft, type SinceSprayed } from './cover-left.ts';
 export { type DaySpan, daysToSpots } from './days-to-spots.ts';
 export { genericWetHours, type GenericFungus } from './generic-wet-hours.ts';
 export { grapeMildewIndex } from './grape-mildew-index.ts';
-export {
-  INDEX_HIGH,
-  INDEX_MODERATE,
-  type InfectionEvent,
-  infectionEvents,
-  neededBy,
-} from './infection-events.ts';
+export type { InfectionEvent } from './infection-event.ts';
+export { infectionEvents } from './infection-events.ts';
+export { INDEX_HIGH, INDEX_MODERATE } from './mildew-events.ts';
+export { neededBy } from './wet-events.ts';
 export type { InfectionRule, WetRule } from './infection-rule.ts';
 export { type BareOutcome, gotThrough } from './got-through.ts';
 export { infectionChance, infectionWord, type InfectionWord } from './infection-word.ts';

@@ -285,6 +285,22 @@ describe('what is told of an event', () => {
   });
 });
 
+test('the first warm rain may let mildew spores go: 2.5 mm on a day of 10 °C', () => {
+  const told = (signs: string, tempC: number, rainAnHourMm: number) =>
+    infectionEvents({ kind: 'heat-index' }, hoursOf(signs, tempC, rainAnHourMm), MANY);
+  const signs = dry(30) + wet(5) + dry(37) + wet(10);
+  expect(told(signs, 10, 0.5)).toMatchObject([
+    { from: 24, to: 47, rainMm: 2.5, index: null, infects: { short: false, middle: false, long: true } },
+  ]);
+  expect(told(dry(30) + wet(5), 10, 0.4)).toEqual([]);
+  expect(told(signs, 9.9, 0.5)).toEqual([]);
+  // Before the days on which its index stands, and after where the rain came later.
+  expect(told(dry(72) + wet(5) + dry(19), 25, 0.5).map(({ from, index }) => [from, index])).toEqual([
+    [24, 80],
+    [72, null],
+  ]);
+});
+
 describe('fire blight on its four', () => {
   const days = (signs: string, tempC: number, rainAnHourMm = 1) =>
     infectionEvents({ kind: 'open-bloom' }, hoursOf(signs, tempC, rainAnHourMm), MANY).map(({ from, to }) => [

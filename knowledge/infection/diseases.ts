@@ -64,8 +64,8 @@ export const DISEASES: readonly Disease[] = [
     season: turns('green-tip', 0, 'leaf-fall', -45),
     habits: [HABITS.crown],
     grade: 'A',
-    sourceIds: ['gubler-1999'],
-    note: 'An index from 0 to 100 by hours of warmth: below 40 little, from 60 much.',
+    sourceIds: ['gubler-1999', 'gadoury-pearson-1990'],
+    note: 'The first warm rain lets spores go; then an index from 0 to 100 by hours of warmth: below 40 little, from 60 much.',
   }),
   disease({
     targetId: 'grape-downy-mildew',
