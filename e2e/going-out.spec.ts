@@ -63,13 +63,13 @@ function keptAtHome(): Kept {
 }
 
 async function nothingFound(page: Page, times: number): Promise<void> {
-  const found = page.getByRole('button', { name: /^Nothing found/ });
+  const nothing = page.getByRole('button', { name: /^Nothing found/ });
   for (let i = 0; i < times; i++) {
     const heading = page.getByRole('heading', { level: 1 });
     // Else the heading is that of the page before.
-    await expect(found).toBeEnabled();
+    await expect(nothing).toBeEnabled();
     const title = await heading.textContent();
-    await found.click();
+    await nothing.click();
     await expect(heading).not.toHaveText(title!);
   }
 }

@@ -11,7 +11,7 @@ const LETS_GO = { rainMm: 2.5, withinDays: 1, leastC: 10 } as const;
 export const INDEX_HIGH = 60,
   INDEX_MODERATE = 40;
 
-/** Grape powdery mildew: the first rain that may have let spores go, then runs of days on which its index stands. */
+/** Grape powdery mildew: the first rain that may have let spores go, then days on end on which its index stands. */
 export function mildewEvents(hours: LeafHours): InfectionEvent[] {
   const first = firstSplash(hours, LETS_GO);
   const runs = indexRuns(hours);
