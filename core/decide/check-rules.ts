@@ -119,8 +119,8 @@ function fungusLookOn(
   { season, isTold }: NonNullable<WatchToday['infection']>,
 ): CivilDate {
   const after = addDays(lookedOn, isTold || clear ? DAYS.lookAgain : DAYS.lookAgainUntold);
-  if (season === null) return addDays(lookedOn, clear ? DAYS.lookAgainClear : DAYS.lookAgain);
-  if (after > season.to) return addDays(lookedOn, DAYS.lookAgainClear);
+  if (season === null || after > season.to)
+    return addDays(lookedOn, clear ? DAYS.lookAgainClear : DAYS.lookAgain);
   return after < season.from ? season.from : after;
 }
 

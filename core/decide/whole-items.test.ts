@@ -168,7 +168,8 @@ describe('looking', () => {
     const later = { season: { from: '2026-08-01', to: '2026-09-01' } };
     expect([opens(later), opens({ ...later, isTold: false })]).toEqual(['2026-08-01', '2026-08-01']);
     const over = { season: { from: '2026-04-15', to: '2026-06-11' } };
-    expect([opens(over), opens({ ...over, isTold: false })]).toEqual(['2026-08-29', '2026-05-15']);
+    expect([opens(over), opens({ ...over, isTold: false })]).toEqual(['2026-06-12', '2026-05-15']);
+    expect(opens(over, { clear: true })).toBe('2026-08-29');
     expect([opens({ season: null }), opens({ season: null }, { clear: true })]).toEqual([
       '2026-06-12',
       '2026-08-29',

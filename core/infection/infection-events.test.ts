@@ -12,6 +12,14 @@ const scab: WetRule = {
   mayNeedMoreHours: 0,
   isFlag: false,
 };
+const curl: WetRule = {
+  ...scab,
+  hours: { table: 'peach-leaf-curl' },
+  leastRainMm: 3,
+  coolAfterC: 19,
+  spores: 'any-hour',
+  joinWithinHours: 4,
+};
 const MANY = { fewSpores: false },
   FEW = { fewSpores: true };
 const wet = (hours: number) => 'w'.repeat(hours);
@@ -52,15 +60,6 @@ describe('scab by its table', () => {
 });
 
 describe('other rules', () => {
-  const curl: WetRule = {
-    ...scab,
-    hours: { table: 'peach-leaf-curl' },
-    leastRainMm: 3,
-    coolAfterC: 19,
-    spores: 'any-hour',
-    joinWithinHours: 4,
-  };
-
   test('curl takes 3 mm, 12.5 hours, and cool days after', () => {
     expect(infectionEvents(curl, hoursOf(wet(13) + dry(60), 10, 0.2), MANY)).toEqual([]);
     expect(infected(curl, wet(13) + dry(60), 10)).toEqual([true]);
@@ -181,12 +180,6 @@ describe('hours nobody told', () => {
   });
 
   test('rain of a time is that of the days on which a case has it rain', () => {
-    const curl = {
-      ...scab,
-      hours: { table: 'peach-leaf-curl' },
-      leastRainMm: 3,
-      joinWithinHours: 4,
-    } as const;
     const rained = (middle: string) =>
       infectionEvents(curl, guessedHours({ short: middle, middle, long: middle }, 10), MANY).map(
         ({ rainMm }) => rainMm,
@@ -214,13 +207,6 @@ describe('what is told of an event', () => {
   });
 
   test('curl needs the two days after to stay cool: the last hour of them counts, the one after does not', () => {
-    const curl: WetRule = {
-      ...scab,
-      hours: { table: 'peach-leaf-curl' },
-      leastRainMm: 3,
-      coolAfterC: 19,
-      spores: 'any-hour',
-    };
     const after = (fill: (tempC: Float64Array) => void) => {
       const hours = hoursOf(wet(13) + dry(80), 10);
       fill(hours.tempC);

@@ -54,6 +54,17 @@ export function diseaseSpans(day: GardenDay, plant: Plant, { season }: Disease):
   });
 }
 
+/**
+ * The same where no weather tells whether spots on the plant carry a season on: as long as they may, to leaf fall,
+ * even where the spores of last year's leaves run out sooner.
+ */
+export function longestSpans(day: GardenDay, plant: Plant, disease: Disease): DiseaseSpan[] {
+  const spans = diseaseSpans(day, plant, disease);
+  if (!disease.sporesByHeat) return spans;
+  const falls = plantWinters(day, plant).map(({ leafFall }) => leafFall.on);
+  return spans.map((span) => ({ ...span, to: falls.find((on) => on > span.to) ?? span.to }));
+}
+
 const ALL_YEAR = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12];
 
 function turnIn(

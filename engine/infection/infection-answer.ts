@@ -9,7 +9,7 @@ import { staysOf } from '../season-weather.ts';
 import { type AheadCover, aheadCover } from './ahead-cover.ts';
 import { daysOf, type InfectionDays, shownDays, type UnreadDays, unreadDays } from './diary-days.ts';
 import { type DiaryRecord, diaryRecord } from './diary-record.ts';
-import { type DiseaseSpan, diseaseSpans } from './disease-spans.ts';
+import { type DiseaseSpan, longestSpans } from './disease-spans.ts';
 import { infectionFacts } from './infection-facts.ts';
 import { type DiarySpell, infectionDiary, type InfectionDiary } from './infection-diary.ts';
 import type { Inoculum } from './inoculum.ts';
@@ -61,7 +61,7 @@ export function infectionAnswer(day: GardenDay, watchId: string): InfectionAnswe
   const { plant } = book.plantBook;
   const diary = infectionDiary(day, book);
   const { rule, ...disease } = named;
-  const spans = diary?.spans ?? diseaseSpans(day, plant, named);
+  const spans = diary?.spans ?? longestSpans(day, plant, named);
   const untold: Untold = {
     disease: { ...disease, ruleKind: rule.kind },
     span: spans.find(({ to }) => to >= day.today) ?? null,

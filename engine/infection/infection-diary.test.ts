@@ -310,6 +310,12 @@ describe('without any weather', () => {
     expect(looked({ [STATION]: wetOn('2026-04-01', 60) })).toBe('2026-06-30');
   });
 
+  test('spots on the tree may carry scab on to leaf fall: it is not said to be over before', () => {
+    const growth = [grew(TREE, 'green-tip', '2026-04-15'), grew(TREE, 'leaf-fall', '2026-11-01')];
+    expect(answerOn('2026-09-10').span!.from).toBe('2026-04-15');
+    expect(answerOn('2026-11-10', { growth }).span!.from > '2026-12-31').toBe(true);
+  });
+
   test('rain is asked for while a fungus is in season and nobody tells of it', () => {
     const asked = (today: CivilDate, said: Partial<GardenState> = {}) =>
       nowAnswer(gardenDay(state(said), today)).asksRainFor;

@@ -5,7 +5,7 @@ import { coverOf, diseaseOf, schoolFor, schoolsFor } from '#knowledge';
 import type { WatchBook } from '../garden-books.ts';
 import type { GardenDay } from '../garden-day.ts';
 import { coverRenewed } from './cover-renewed.ts';
-import { diseaseSpans } from './disease-spans.ts';
+import { longestSpans } from './disease-spans.ts';
 import { habitsOf } from './habit-times.ts';
 import { type DiarySpell, infectionDiary, type InfectionDiary } from './infection-diary.ts';
 import { type LeafWeather, standsSheltered } from './leaf-weather.ts';
@@ -24,7 +24,7 @@ export function infectionFacts(day: GardenDay, book: WatchBook): InfectionFacts 
   if (!disease) return null;
   const { plant } = book.plantBook;
   const diary = infectionDiary(day, book);
-  const spans = diary?.spans ?? diseaseSpans(day, plant, disease);
+  const spans = diary?.spans ?? longestSpans(day, plant, disease);
   const season = spans.find(({ to }) => to >= day.today) ?? null;
   const { last, renewOn } = coverRenewed(day, book, disease, diary?.weather ?? null);
   const spells = diary?.spells ?? [];

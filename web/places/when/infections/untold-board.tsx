@@ -71,8 +71,8 @@ function UntilThen({ diary, outOfReach }: { diary: Untold; outOfReach: boolean }
         {isOn
           ? 'Look every fortnight, at the newest growth first.'
           : span
-            ? `Nothing infects before about ${showDate(span.from, today)}.`
-            : 'Nothing infects now.'}
+            ? `Its season begins about ${showDate(span.from, today)}.`
+            : 'It is not its season.'}
       </p>
       {disease.targetId === 'fire-blight' ? (
         <BlightAdvice />
