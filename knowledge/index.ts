@@ -85,6 +85,8 @@ export {
 export type { SeriesScene, SeriesTemplate } from './series/template.ts';
 export { SOURCES } from './sources.ts';
 export { FIRST_WORDS, type FirstWordText } from './first-words.ts';
+export { CLUE_WEIGHTS } from './failure/clue-weights.ts';
+export { EXPLAINED } from './failure/explanations.ts';
 export { KEY } from './key.ts';
 export { TOLD_APART, toldApartOf, type TwoAlike } from './told-apart.ts';
 export { targetById, TARGETS, UNLISTED, type Target, type UnlistedKind } from './targets/index.ts';

@@ -23,3 +23,6 @@ export {
   type WordRecord,
 } from './wet-springs.ts';
 export { simulateDays, type SimulatedClimate } from './weather.ts';
+export { failedTreatment, type FailedTreatment } from './failed-treatments.ts';
+export { simulateTags, type TaggedPlant } from './tagged-twigs.ts';
+export { USUAL_GROWTH, yearsOfGarden, type YearsOfGarden } from './years-of-gardens.ts';

@@ -246,35 +246,43 @@ describe('what a treatment took away', () => {
   const pair = (untouched: boolean, before: number, after: number) => ({ untouched, before, after });
 
   test('by tags of which some were left alone, and tags that agree are no certainty: by hand', () => {
-    // ln((after + ½)/(before + ½)): treated ln(1/2) twice, untouched ln 1 twice: 1 − ½, no scatter. Errors by
-    // chance: 1/29½ + 1/14½ = 0.10286 and 1/13½ twice, 0.14815; 1.94 free, so t is 4.4258 (by interpolation 4.42).
+    // Sums with a half: treated 10½/20½, untouched 20½/20½. Errors by chance: 1/10½ + 1/20½ = 0.144019, which the
+    // tags' own scatter of 0.0005 does not reach, and 2/20½ = 0.097561; 1.93 free, so t is 4.45.
     const effect = taggedEffect([
-      pair(false, 9.5, 4.5),
-      pair(false, 19.5, 9.5),
+      pair(false, 10, 5),
+      pair(false, 10, 5),
       pair(true, 10, 10),
-      pair(true, 3, 3),
+      pair(true, 10, 10),
     ])!;
     expect(effect).toMatchObject({ treated: 2, untouched: 2 });
-    expect(effect.takenAway.value).toBeCloseTo(0.5, 12);
-    const half = Math.log((1 - effect.takenAway.low) / 0.5);
-    expect(half / Math.sqrt(0.10286 + 0.14815)).toBeGreaterThan(4.35);
-    expect(half / Math.sqrt(0.10286 + 0.14815)).toBeLessThan(4.5);
-    expect(Math.log(0.5 / (1 - effect.takenAway.high))).toBeCloseTo(half, 9);
+    expect(effect.takenAway.value).toBeCloseTo(1 - 10.5 / 20.5, 12);
+    const half = Math.log((1 - effect.takenAway.low) / (10.5 / 20.5));
+    expect(half / Math.sqrt(0.144019 + 0.097561)).toBeGreaterThan(4.4);
+    expect(half / Math.sqrt(0.144019 + 0.097561)).toBeLessThan(4.5);
+    expect(Math.log(10.5 / 20.5 / (1 - effect.takenAway.high))).toBeCloseTo(half, 9);
   });
 
   test("with Welch's interval on the logarithm", () => {
-    // Treated ln ¼ and ln 1: variance 0.9609/2 = 0.48045; untouched ln 1 twice, so by chance 2/1000½ = 0.002.
+    // Treated 20½/20½ with a scatter of (10² + 10²) · 2 ÷ 20½² = 0.951814; untouched by chance 2/1000½ = 0.002.
     const effect = taggedEffect([
-      pair(false, 7.5, 1.5),
-      pair(false, 9, 9),
+      pair(false, 10, 0),
+      pair(false, 10, 20),
       pair(true, 500, 500),
       pair(true, 500, 500),
     ])!;
-    // Freedom 0.48245² / 0.48045² = 1.008: t 12.55.
-    const half = 12.55 * Math.sqrt(0.48245);
-    expect(effect.takenAway.value).toBeCloseTo(0.5, 9);
-    expect(Math.log(1 - effect.takenAway.low)).toBeCloseTo(-0.6931 + half, 0);
-    expect(Math.log(1 - effect.takenAway.high)).toBeCloseTo(-0.6931 - half, 0);
+    // Freedom 0.953813² / (0.951814² + 0.002²) = 1.0042: t 12.62.
+    const half = 12.62 * Math.sqrt(0.953813);
+    expect(effect.takenAway.value).toBeCloseTo(0, 9);
+    expect(Math.log(1 - effect.takenAway.low)).toBeCloseTo(half, 0);
+    expect(Math.log(1 - effect.takenAway.high)).toBeCloseTo(-half, 0);
+  });
+
+  test('a crowded tag weighs less than its numbers: by hand', () => {
+    // Before 10 and 30: weights 1/2 and 1/4, of a mean of 3/8, so 4/3 and 2/3. Before 40/3 + 20 + ½, after
+    // 16/3 + 4 + ½.
+    const alone = [pair(true, 10, 10), pair(true, 10, 10)];
+    const effect = taggedEffect([pair(false, 10, 4), pair(false, 30, 6), ...alone])!;
+    expect(effect.takenAway.value).toBeCloseTo(1 - (16 / 3 + 4.5) / (40 / 3 + 20.5), 12);
   });
 
   test('needs two tags of either kind', () => {

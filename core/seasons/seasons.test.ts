@@ -122,16 +122,16 @@ describe('what a treatment did', () => {
     expect(abbott(5, 0)).toBeNull();
   });
 
-  test('tags by hand: treated fall to a third, untouched stay', () => {
+  test('tags by hand: treated fall by more than half, untouched stay', () => {
     const pair = (before: number, after: number, untouched: boolean) => ({ before, after, untouched });
     const effect = taggedEffect([
-      pair(5.5, 1.5, false),
-      pair(8.5, 2.5, false),
-      pair(4.5, 4.5, true),
-      pair(7.5, 7.5, true),
+      pair(10, 3, false),
+      pair(10, 5, false),
+      pair(10, 10, true),
+      pair(10, 10, true),
     ])!;
-    // Each with a half added: 6 → 2 and 9 → 3 against 5 → 5 and 8 → 8.
-    expect(effect.takenAway.value).toBeCloseTo(2 / 3, 12);
+    // With a half added to each sum: 20½ → 8½ against 20½ → 20½.
+    expect(effect.takenAway.value).toBeCloseTo(1 - 8.5 / 20.5, 12);
     expect(taggedEffect([pair(5, 1, false), pair(5, 1, false), pair(5, 5, true)])).toBeNull();
   });
 

@@ -1,0 +1,120 @@
+import { type FigureRange, sharp } from '#core/season-model';
+import type { Spread } from '#core/seasons';
+import type { Clue } from './clues.ts';
+import { EXPLANATIONS, type Explanation, type Shows, type Thoughts } from './explanation.ts';
+
+/** How many times as likely a clue makes an explanation against all others: above 1 for it, below against. */
+export type ClueWeights = Readonly<Record<Clue, { readonly of: Explanation; readonly times: number }>>;
+
+export interface FailureCase {
+  /** Later count over earlier, as a natural logarithm with its deviation; null without two counts that may be compared. */
+  readonly moved: Spread | null;
+  /** What the time between would have made of as many left alone, on the same scale. */
+  readonly alone: Spread;
+  /** What the treatments should have left on the days they were done, and on the best days, of 1. */
+  readonly left: FigureRange;
+  readonly leftAtBest: FigureRange;
+  /** Whether the days it was done are known to have been poor or good. */
+  readonly timingTold: boolean;
+  readonly clues: readonly Clue[];
+}
+
+export interface ExplainedBy {
+  readonly id: Explanation;
+  /** Probability among all, 0–1. */
+  readonly odds: number;
+  readonly towards: readonly Clue[];
+  readonly against: readonly Clue[];
+}
+
+/** What may be said: one explanation, a few that stay, or that nobody can tell. */
+export type Said =
+  | { readonly kind: 'told'; readonly id: Explanation }
+  | { readonly kind: 'between'; readonly ids: readonly Explanation[] }
+  | { readonly kind: 'cannot-tell' };
+
+/** One is told when it has at least this much of the odds, and so many times the next, and a strong clue of its own. */
+const TOLD_FROM = 0.65;
+const TIMES_THE_NEXT = 4;
+const STRONG_TIMES = 3;
+/** Among several only those with a clue for them and so much of the odds are named. */
+const NAMED_FROM = 0.15;
+const MOST_NAMED = 3;
+const Z80 = 1.2816;
+
+/**
+ * Each explanation by its odds, likeliest first: how usual it is, times what each clue makes of it, times how well
+ * it foresees the change that was counted (a normal on the logarithm, with the doubts of growth, of what it leaves
+ * and of the counts together). The odds sum to 1.
+ */
+export function explanationOdds(
+  { moved, alone, left, leftAtBest, timingTold, clues }: FailureCase,
+  thoughts: Thoughts,
+  weights: ClueWeights,
+): ExplainedBy[] {
+  const raw = EXPLANATIONS.map((id) => {
+    const mine = clues.filter((clue) => weights[clue].of === id);
+    const shown = shownWhere(id, thoughts[id].shows, { left, leftAtBest, timingTold });
+    const fits = moved ? foreseen(moved, alone, shown) : 1;
+    return {
+      id,
+      odds: thoughts[id].weight * fits * mine.reduce((so, clue) => so * weights[clue].times, 1),
+      towards: mine.filter((clue) => weights[clue].times > 1),
+      against: mine.filter((clue) => weights[clue].times < 1),
+    };
+  });
+  const sum = raw.reduce((total, { odds }) => total + odds, 0);
+  return raw.map((each) => ({ ...each, odds: each.odds / sum })).sort((a, b) => b.odds - a.odds);
+}
+
+/** What the odds allow to be said. `explained` is likeliest first. */
+export function saidOf(explained: readonly ExplainedBy[], weights: ClueWeights): Said {
+  const [first, second] = explained as [ExplainedBy, ExplainedBy];
+  const isStrong = ({ towards }: ExplainedBy) => towards.some((clue) => weights[clue].times >= STRONG_TIMES);
+  if (isStrong(first) && first.odds >= TOLD_FROM && first.odds >= TIMES_THE_NEXT * second.odds)
+    return { kind: 'told', id: first.id };
+  const stay = explained.filter((each) => isStrong(each) && each.odds >= NAMED_FROM).slice(0, MOST_NAMED);
+  return stay.length > 0 ? { kind: 'between', ids: stay.map(({ id }) => id) } : { kind: 'cannot-tell' };
+}
+
+/** What a count shows where an explanation holds, as a share of as many left alone. */
+function shownWhere(
+  id: Explanation,
+  { as, range }: Shows,
+  { left, leftAtBest, timingTold }: Pick<FailureCase, 'left' | 'leftAtBest' | 'timingTold'>,
+): FigureRange {
+  // Where the days are known, what they leave is computed already.
+  if (id === 'wrong-stage' && timingTold) return left;
+  const due = id === 'wrong-stage' ? leftAtBest : left;
+  const by = (factor: keyof FigureRange, share: keyof FigureRange) => {
+    switch (as) {
+      case 'left':
+        return range[factor];
+      case 'times':
+        return due[share] * range[factor];
+      case 'added':
+        return due[share] + range[factor];
+      case 'part':
+        return 1 - (1 - due[share]) * range[factor];
+    }
+  };
+  if (as === 'part')
+    return { low: by('high', 'low'), middle: by('middle', 'middle'), high: by('low', 'high') };
+  return { low: by('low', 'low'), middle: by('middle', 'middle'), high: by('high', 'high') };
+}
+
+/** Probability density of the change that was counted. */
+function foreseen(moved: Spread, alone: Spread, shown: FigureRange): number {
+  const { low, middle, high } = above0(shown);
+  const doubt = Math.log(high / low) / (2 * Z80);
+  const variance = moved.deviation ** 2 + alone.deviation ** 2 + doubt ** 2;
+  const off = moved.mean - alone.mean - Math.log(middle);
+  return Math.exp((-0.5 * off ** 2) / variance) / Math.sqrt(variance);
+}
+
+/** Less is never left (a logarithm needs some). */
+const LEAST_LEFT = 0.01;
+const above0 = ({ low, middle, high }: FigureRange): FigureRange =>
+  middle <= LEAST_LEFT
+    ? sharp(LEAST_LEFT)
+    : { low: Math.max(LEAST_LEFT, low), middle, high: Math.max(LEAST_LEFT, high) };
