@@ -2,10 +2,12 @@ import { Hono } from 'hono';
 import { z } from 'zod';
 import {
   bandAnswer,
-  countedWatches,
+  failureAnswer,
+  gardenSeasons,
   hourAnswer,
   nowAnswer,
   type NowAnswer,
+  pathAnswer,
   pictureOf,
   practiceClimate,
   programmeAnswer,
@@ -49,12 +51,20 @@ export function seasonAnswers({ day, beside, keeping }: AnswersFrom) {
       const asOf = day();
       return c.json({ address: keeping(asOf.today).calendarAddress, entries: calendarEntries(asOf) });
     })
-    .get('/seasons', (c) => c.json({ watches: countedWatches(day()) }))
+    .get('/seasons', (c) => c.json({ all: gardenSeasons(day()) }))
     .get('/seasons/:id', (c) => {
       const asOf = day();
       return c.json({
         seasons: seasonsAnswer(asOf, orNotFound(pictureOf(asOf, c.req.param('id')), 'watch')),
       });
+    })
+    .get('/seasons/:id/path', (c) => {
+      const asOf = day();
+      return c.json({ path: pathAnswer(asOf, orNotFound(pictureOf(asOf, c.req.param('id')), 'watch')) });
+    })
+    .get('/seasons/:id/why', (c) => {
+      const asOf = day();
+      return c.json({ why: failureAnswer(asOf, orNotFound(pictureOf(asOf, c.req.param('id')), 'watch')) });
     })
     .get('/practice-climate', (c) => c.json({ climate: practiceClimate(day()) }))
     .get('/programme', (c) => c.json({ programme: programmeAnswer(day()) }))

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { addDays } from '#core/calendar';
 import type { createApp } from '#server/app';
-import type { BandAnswer, ClockAnswer, CountedWatch, NowAnswer, WatchPicture, WatchSeasons } from '#engine';
+import type { BandAnswer, ClockAnswer, GardenSeasons, NowAnswer, WatchPicture, WatchSeasons } from '#engine';
 import type { Store } from '#server/store/store';
 import { plantId, recordOf, watchId } from './ids.ts';
 import { openFallowBank } from './opened.ts';
@@ -63,7 +63,7 @@ test('fifteen past years, and a first point told apart from the window', async (
 });
 
 test('three seasons: the treated hedge falls, the untreated one over the fence does not', async () => {
-  const listed = await get<CountedWatch[]>('/seasons', 'watches');
+  const { watches: listed } = await get<GardenSeasons>('/seasons', 'all');
   const seasons = await Promise.all(
     listed.map(({ watchId }) => get<WatchSeasons>(`/seasons/${watchId}`, 'seasons')),
   );

@@ -71,13 +71,7 @@ export {
   type RoundChange,
   type RoundStop,
 } from './round-answer.ts';
-export {
-  type CountedSeason,
-  countedWatches,
-  type CountedWatch,
-  seasonsAnswer,
-  type WatchSeasons,
-} from './seasons-answer.ts';
+export { type CountedSeason, seasonsAnswer, type WatchSeasons } from './seasons-answer.ts';
 export { type OffersAnswer, type SeriesOffer, seriesOffers } from './series-offers.ts';
 export { type YearAnswer, yearAnswer, type YearBar, type YearRow, type YearWhat } from './year-answer.ts';
 export {
@@ -90,19 +84,24 @@ export {
   workingDay,
   type WorkKind,
 } from './working-day.ts';
-export {
-  planAnswer,
-  type NoPlan,
-  type PlanAnswer,
-  type PlanMaterial,
-  type PlanWeather,
-} from './plan/plan-answer.ts';
+export { type NoPlan, type PlanAnswer, type PlanMaterial, type PlanWeather } from './plan/plan-answer.ts';
 export type { AheadCover } from './infection/ahead-cover.ts';
 export type { InfectionDays, UnreadDays } from './infection/diary-days.ts';
 export type { InfectionAnswer } from './infection/infection-answer.ts';
 export { infectionAnswer } from './infection/infection-answer.ts';
 export type { DiarySpell, Moment, SinceCover, SpellStanding } from './infection/infection-diary.ts';
 export { practiceClimate, type PracticeClimate } from './practice-climate.ts';
+export { planAnswer } from './years/learnt-figures.ts';
+export { type CountedFailure, type FailureAnswer, failureAnswer } from './years/failure-answer.ts';
+export {
+  type GardenSeasons,
+  gardenSeasons,
+  type SeasonCell,
+  type SeasonWork,
+  type WatchOverSeasons,
+  type WeighedChange,
+} from './years/garden-seasons.ts';
+export { type PathAnswer, pathAnswer, type PathKind, type PathStretch } from './years/path-answer.ts';
 export { type SchoolOutcome, type SchoolsSideBySide } from './plan/plan-schools.ts';
 export { tollOf, type PlanToll } from './plan/plan-toll.ts';
 export { type YearsOutcome, type YearsWay } from './plan/plan-years.ts';

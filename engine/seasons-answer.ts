@@ -53,15 +53,6 @@ export interface WatchSeasons {
   readonly untreated: UntreatedComparison | null;
 }
 
-export type CountedWatch = Pick<WatchSeasons, 'watchId' | 'plantName' | 'targetName'>;
-
-/** Every watch with at least one count. */
-export function countedWatches(day: GardenDay): CountedWatch[] {
-  return watchPictures(day)
-    .filter(({ samples }) => samples.length > 0)
-    .map(({ watch, plant, targetName }) => ({ watchId: watch.id, plantName: plant.name, targetName }));
-}
-
 /** One watch over its seasons: what changed, and what was done in between. */
 export function seasonsAnswer(day: GardenDay, picture: WatchPicture): WatchSeasons {
   const pictures = watchPictures(day);

@@ -42,6 +42,7 @@ import {
   hatchTimes,
   hostById,
   incubationDays,
+  LOOK_ANSWER,
   ingredientsOf,
   materialById,
   neemDays,
@@ -154,7 +155,7 @@ export function watchPicture(day: GardenDay, book: WatchBook): WatchPicture {
     targetName: nameOf(watch),
     answers: Object.assign(
       caughtColour(allTapes),
-      ...inspections.map((inspection) => inspection.answers),
+      ...inspections.map((inspection) => keyAnswers(inspection)),
     ) as Answers,
     pastTapes: allTapes.filter((tape) => tape.takenOff < day.start),
     tapeVerdict: readTapes(tapes),
@@ -332,6 +333,11 @@ function sprayHabits(
 export function nameOf({ targetId, group }: Pick<Watch, 'targetId' | 'group'>): string {
   if (targetId) return targetById(targetId).name;
   return group ? `${GROUPS[group].name}, species open` : 'Not yet named';
+}
+
+/** What was answered to the key, without the looks that asked why something did not work. */
+function keyAnswers({ answers }: Inspection): Answers {
+  return Object.fromEntries(Object.entries(answers).filter(([id]) => !id.startsWith(LOOK_ANSWER)));
 }
 
 /** The colour of crawlers on its tapes answers the key's question. */

@@ -68,10 +68,10 @@ export {
   type PracticeTroubleId,
 } from './practice/practice-troubles.ts';
 export { hatchSpanOf } from './season/hatch-spans.ts';
-export { killsOn, wintersYoung } from './season/kills.ts';
+export { killOf, killsOn, wintersYoung } from './season/kills.ts';
 export { bare, type OwnFigures, type PlanFigure, ruleOfThumb } from './season/plan-figure.ts';
 export { seasonFigures, type SeasonCase } from './season/season-figures.ts';
-export { CUT_BACK, HELPERS_GROW } from './season/years.ts';
+export { CUT_BACK, GROWTH_A_YEAR, HELPERS_GROW } from './season/years.ts';
 export { coverageFigure, handWay, sprayWay, type Way, WETTED_AS_SAID, winterOilWay } from './season/ways.ts';
 export { isFollowed, SERIES_TEMPLATES, seriesFor } from './series/offers.ts';
 export {
@@ -87,6 +87,7 @@ export { SOURCES } from './sources.ts';
 export { FIRST_WORDS, type FirstWordText } from './first-words.ts';
 export { CLUE_WEIGHTS } from './failure/clue-weights.ts';
 export { EXPLAINED } from './failure/explanations.ts';
+export { LOOK_ANSWER, LOOK_IDS, type LookId, TELLING_LOOKS } from './failure/telling-looks.ts';
 export { KEY } from './key.ts';
 export { TOLD_APART, toldApartOf, type TwoAlike } from './told-apart.ts';
 export { targetById, TARGETS, UNLISTED, type Target, type UnlistedKind } from './targets/index.ts';

@@ -3,6 +3,10 @@ import type { Source } from '#core/figures';
 /** Where figures come from. "Practice" entries are common knowledge of the field, not one paper. */
 export const SOURCES: readonly Source[] = [
   {
+    id: 'own-counts',
+    citation: "This garden's own counts, season by season, with what was done between them.",
+  },
+  {
     id: 'herms-2004',
     citation:
       'Herms D. A. 2004. Using degree-days and plant phenology to predict pest activity. In: IPM of ' +

@@ -137,6 +137,8 @@ const ShelfPage = lazy(() => import('./places/mix/shelf-page.tsx').then((m) => (
 const ProductPage = lazy(() =>
   import('./places/mix/product-page.tsx').then((m) => ({ default: m.ProductPage })),
 );
+const PathPage = lazy(() => import('./places/seasons/path-page.tsx').then((m) => ({ default: m.PathPage })));
+const WhyPage = lazy(() => import('./places/seasons/why-page.tsx').then((m) => ({ default: m.WhyPage })));
 const SeasonsPage = lazy(() =>
   import('./places/seasons/seasons-page.tsx').then((m) => ({ default: m.SeasonsPage })),
 );
@@ -219,6 +221,8 @@ export function App() {
           <Route path="mix/shelf" element={<ShelfPage />} />
           <Route path="mix/shelf/:productId" element={<ProductPage />} />
           <Route path="seasons" element={<SeasonsPage />} />
+          <Route path="seasons/watch/:watchId" element={<PathPage />} />
+          <Route path="seasons/watch/:watchId/why" element={<WhyPage />} />
           <Route path="start/plant" element={<PlantStepPage />} />
           <Route path="out" element={<OutPage />} />
           <Route path="setup" element={<SetupPage />} />

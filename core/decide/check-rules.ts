@@ -68,7 +68,10 @@ function nextCheck(
  * Scale on new growth after weeks, a fungus after what was on its way has shown, mites again and again, a drench
  * once it has risen, the rest within days.
  */
-function whenJudged({ group, incubationDays, drench }: WatchToday, last: CivilDate): Check[] {
+function whenJudged(
+  { group, incubationDays, drench }: Pick<WatchToday, 'group' | 'incubationDays' | 'drench'>,
+  last: CivilDate,
+): Check[] {
   if (drench?.on === last)
     return [
       { from: drench.onsetDays, to: drench.onsetDays + DAYS.scaleCheckFrom, ruleId: 'check-drench-after' },
@@ -87,6 +90,12 @@ function whenJudged({ group, incubationDays, drench }: WatchToday, last: CivilDa
     ];
   return [{ from: DAYS.quickCheckFrom, to: DAYS.quickCheckTo, ruleId: 'check-others-after' }];
 }
+
+/** Days after work on `last` from which a count can tell what it did. */
+export const daysUntilJudged = (
+  facts: Pick<WatchToday, 'group' | 'incubationDays' | 'drench'>,
+  last: CivilDate,
+): number => whenJudged(facts, last)[0]!.from;
 
 /** What is watched is looked at again; the day is named even when it lies far ahead. */
 export const nextLook: DueRule = (facts, today) => {

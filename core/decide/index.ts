@@ -3,6 +3,7 @@ export { WORTH_A_COVER } from './infection-rules.ts';
 export type { CrawlerWindow, ExpectedDay } from './crawler-window.ts';
 export { crawlerWindows, nextWindow, type WindowFacts } from './crawler-windows.ts';
 export { DAYS } from './days.ts';
+export { daysUntilJudged } from './check-rules.ts';
 export { deviceDue } from './device-due.ts';
 export { type DueItem, type DueKind } from './due-item.ts';
 export { type Fact, type FactCode, type FactKind, type Quantity, type WarmthOrigin } from './fact.ts';

@@ -115,34 +115,41 @@ function weatherClues({ rainAfterMm, hottestC }: FailureFacts): Clue[] {
 
 function neighbourClues({ source, sourceFound, ants, helpersKilled }: FailureFacts): Clue[] {
   return [
-    ...(source === null ? [] : [source === 'touching' ? ('source-touching' as const) : 'source-near']),
-    ...(sourceFound === null
-      ? []
-      : [sourceFound === 'infested' ? ('source-infested' as const) : 'source-clear']),
-    ...(ants === null ? [] : [ants ? ('ants' as const) : 'no-ants']),
-    ...(helpersKilled !== null && helpersKilled >= 0.5 ? (['helpers-killed'] as const) : []),
+    ...either(source && source === 'touching', 'source-touching', 'source-near'),
+    ...either(sourceFound && sourceFound === 'infested', 'source-infested', 'source-clear'),
+    ...either(ants, 'ants', 'no-ants'),
+    ...either(helpersKilled !== null && helpersKilled >= HELPERS_MISSED, 'helpers-killed', null),
   ];
 }
 
+/** So many helpers must be killed to be missed (grade C). */
+const HELPERS_MISSED = 0.5;
+
 function coverClues({ newGrowth, pressed, turned }: FailureFacts): Clue[] {
   return [
-    ...(newGrowth === null
-      ? []
-      : [newGrowth === 'clean' ? ('new-growth-clean' as const) : 'new-growth-live']),
-    ...(pressed === null ? [] : [pressed === 'dry' ? ('pressed-dry' as const) : 'pressed-alive']),
-    ...(pressed === null && turned === false ? (['not-turned'] as const) : []),
+    ...either(newGrowth && newGrowth === 'clean', 'new-growth-clean', 'new-growth-live'),
+    ...either(pressed && pressed === 'dry', 'pressed-dry', 'pressed-alive'),
+    ...either(pressed === null && turned === false, 'not-turned', null),
   ];
 }
+
+/** Counts that show a halving less often are blunt, more often sharp. */
+const BLUNT_BELOW = 0.45;
+const SHARP_FROM = 0.8;
 
 function countClues({ daysSince, daysNeeded, seesHalving }: FailureFacts): Clue[] {
   return [
     daysSince < daysNeeded ? 'counted-soon' : 'counted-late-enough',
-    ...(seesHalving < 0.45
-      ? (['count-blunt'] as const)
-      : seesHalving > 0.8
-        ? (['count-sharp'] as const)
-        : []),
+    ...either(seesHalving < BLUNT_BELOW, 'count-blunt', null),
+    ...either(seesHalving > SHARP_FROM, 'count-sharp', null),
   ];
+}
+
+/** One clue where something holds, another where it does not; neither where nobody told. */
+function either(holds: boolean | null, yes: Clue, no: Clue | null): Clue[] {
+  if (holds === null) return [];
+  if (holds) return [yes];
+  return no === null ? [] : [no];
 }
 
 function nameClues({ nameProbability, namedByLab }: FailureFacts): Clue[] {

@@ -3,8 +3,22 @@ import type { Spread } from '#core/seasons';
 import type { Clue } from './clues.ts';
 import { EXPLANATIONS, type Explanation, type Shows, type Thoughts } from './explanation.ts';
 
-/** How many times as likely a clue makes an explanation against all others: above 1 for it, below against. */
-export type ClueWeights = Readonly<Record<Clue, { readonly of: Explanation; readonly times: number }>>;
+/** How many times as likely something makes an explanation against all others: above 1 for it, below against. */
+export interface Weight {
+  readonly of: Explanation;
+  readonly times: number;
+}
+
+export type ClueWeights = Readonly<Record<Clue, Weight>>;
+
+/** Something on record with what it weighs. */
+export interface Evidence<Code extends string = string> extends Weight {
+  readonly code: Code;
+}
+
+/** Clues with what they weigh. */
+export const weighed = (clues: readonly Clue[], weights: ClueWeights): Evidence<Clue>[] =>
+  clues.map((code) => ({ code, ...weights[code] }));
 
 export interface FailureCase {
   /** Later count over earlier, as a natural logarithm with its deviation; null without two counts that may be compared. */
@@ -16,15 +30,15 @@ export interface FailureCase {
   readonly leftAtBest: FigureRange;
   /** Whether the days it was done are known to have been poor or good. */
   readonly timingTold: boolean;
-  readonly clues: readonly Clue[];
+  readonly evidence: readonly Evidence[];
 }
 
 export interface ExplainedBy {
   readonly id: Explanation;
   /** Probability among all, 0–1. */
   readonly odds: number;
-  readonly towards: readonly Clue[];
-  readonly against: readonly Clue[];
+  readonly towards: readonly Evidence[];
+  readonly against: readonly Evidence[];
 }
 
 /** What may be said: one explanation, a few that stay, or that nobody can tell. */
@@ -48,19 +62,18 @@ const Z80 = 1.2816;
  * and of the counts together). The odds sum to 1.
  */
 export function explanationOdds(
-  { moved, alone, left, leftAtBest, timingTold, clues }: FailureCase,
+  { moved, alone, left, leftAtBest, timingTold, evidence }: FailureCase,
   thoughts: Thoughts,
-  weights: ClueWeights,
 ): ExplainedBy[] {
   const raw = EXPLANATIONS.map((id) => {
-    const mine = clues.filter((clue) => weights[clue].of === id);
+    const mine = evidence.filter((each) => each.of === id);
     const shown = shownWhere(id, thoughts[id].shows, { left, leftAtBest, timingTold });
     const fits = moved ? foreseen(moved, alone, shown) : 1;
     return {
       id,
-      odds: thoughts[id].weight * fits * mine.reduce((so, clue) => so * weights[clue].times, 1),
-      towards: mine.filter((clue) => weights[clue].times > 1),
-      against: mine.filter((clue) => weights[clue].times < 1),
+      odds: thoughts[id].weight * fits * mine.reduce((so, { times }) => so * times, 1),
+      towards: mine.filter(({ times }) => times > 1),
+      against: mine.filter(({ times }) => times < 1),
     };
   });
   const sum = raw.reduce((total, { odds }) => total + odds, 0);
@@ -68,9 +81,9 @@ export function explanationOdds(
 }
 
 /** What the odds allow to be said. `explained` is likeliest first. */
-export function saidOf(explained: readonly ExplainedBy[], weights: ClueWeights): Said {
+export function saidOf(explained: readonly ExplainedBy[]): Said {
   const [first, second] = explained as [ExplainedBy, ExplainedBy];
-  const isStrong = ({ towards }: ExplainedBy) => towards.some((clue) => weights[clue].times >= STRONG_TIMES);
+  const isStrong = ({ towards }: ExplainedBy) => towards.some(({ times }) => times >= STRONG_TIMES);
   if (isStrong(first) && first.odds >= TOLD_FROM && first.odds >= TIMES_THE_NEXT * second.odds)
     return { kind: 'told', id: first.id };
   const stay = explained.filter((each) => isStrong(each) && each.odds >= NAMED_FROM).slice(0, MOST_NAMED);

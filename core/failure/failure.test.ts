@@ -11,7 +11,9 @@ import {
   type FailureCase,
   type FailureFacts,
   saidOf,
+  lookedAt,
   tellingLook,
+  weighed,
 } from './index.ts';
 
 /** Nobody told anything. */
@@ -39,7 +41,7 @@ const BARE: FailureFacts = {
   daysNeeded: 14,
   seesHalving: 0.6,
 };
-const clues = (facts: Partial<FailureFacts>): Clue[] => {
+const cluesOf = (facts: Partial<FailureFacts>): Clue[] => {
   const bare = new Set(cluesIn(BARE));
   return cluesIn({ ...BARE, ...facts }).filter((clue) => !bare.has(clue));
 };
@@ -91,7 +93,7 @@ describe('what records say', () => {
     [{ nameProbability: 0.5, namedByLab: true }, ['name-by-lab']],
   ];
   test.each(cases)('%j', (facts, said) => {
-    expect(clues(facts)).toEqual(said);
+    expect(cluesOf(facts)).toEqual(said);
   });
 
   test('every clue comes of some fact, and every explanation but one has a clue for it', () => {
@@ -108,10 +110,9 @@ const CASE: FailureCase = {
   left: { low: 0.2, middle: 0.35, high: 0.5 },
   leftAtBest: { low: 0.2, middle: 0.35, high: 0.5 },
   timingTold: false,
-  clues: [],
+  evidence: [],
 };
-const explained = (part: Partial<FailureCase>) =>
-  explanationOdds({ ...CASE, ...part }, EXPLAINED, CLUE_WEIGHTS);
+const explained = (part: Partial<FailureCase>) => explanationOdds({ ...CASE, ...part }, EXPLAINED);
 const oddsOf = (some: readonly ExplainedBy[], id: string) => some.find((each) => each.id === id)!.odds;
 
 describe('the odds of explanations', () => {
@@ -124,17 +125,24 @@ describe('the odds of explanations', () => {
   });
 
   test('a clue multiplies the odds of its own against each other by its weight', () => {
-    const [without, withRain] = [explained({}), explained({ clues: ['rain-much'] })];
+    const [without, withRain] = [
+      explained({}),
+      explained({ evidence: weighed(['rain-much'], CLUE_WEIGHTS) }),
+    ];
     const against = (odds: readonly ExplainedBy[]) =>
       oddsOf(odds, 'washed-or-baked') / oddsOf(odds, 'came-back');
     expect(against(withRain) / against(without)).toBeCloseTo(CLUE_WEIGHTS['rain-much'].times, 9);
     expect(withRain.find(({ id }) => id === 'washed-or-baked')).toMatchObject({
-      towards: ['rain-much'],
+      towards: [{ code: 'rain-much' }],
       against: [],
     });
-    expect(explained({ clues: ['dry-after'] }).find(({ id }) => id === 'washed-or-baked')).toMatchObject({
+    expect(
+      explained({ evidence: weighed(['dry-after'], CLUE_WEIGHTS) }).find(
+        ({ id }) => id === 'washed-or-baked',
+      ),
+    ).toMatchObject({
       towards: [],
-      against: ['dry-after'],
+      against: [{ code: 'dry-after' }],
     });
   });
 
@@ -155,13 +163,13 @@ describe('the odds of explanations', () => {
     const poor = explained({
       timingTold: true,
       left: { low: 0.8, middle: 0.9, high: 0.97 },
-      clues: ['met-few', 'label-rate', 'reaches', 'dry-after'],
+      evidence: weighed(['met-few', 'label-rate', 'reaches', 'dry-after'], CLUE_WEIGHTS),
     });
     expect(poor[0]!.id).toBe('wrong-stage');
   });
 
   test('nothing is said without a strong clue, several where several stay, one where it stands far above', () => {
-    const said = (some: readonly Clue[]) => saidOf(explained({ clues: some }), CLUE_WEIGHTS);
+    const said = (some: readonly Clue[]) => saidOf(explained({ evidence: weighed(some, CLUE_WEIGHTS) }));
     expect(said([])).toEqual({ kind: 'cannot-tell' });
     expect(said(['rain-much', 'pressed-dry'])).toMatchObject({ kind: 'between' });
     expect(
@@ -195,10 +203,16 @@ describe('the look that would tell', () => {
     ] as const;
     const sure = tellingLook(even, [{ id: 'covers', of: 'old-covers', finds: 1, findsElse: 0 }]);
     expect(sure!.bits).toBeCloseTo(1, 12);
-    const best = tellingLook(explained({ clues: ['pressed-dry'] }), looks)!;
+    const best = tellingLook(explained({ evidence: weighed(['pressed-dry'], CLUE_WEIGHTS) }), looks)!;
     expect(best.look.id).toBe('covers');
     expect(tellingLook(explained({}), [looks[2]])!.bits).toBeCloseTo(0, 12);
     expect(tellingLook(explained({}), [])).toBeNull();
+  });
+
+  test('taken, it weighs by how often it finds: by hand', () => {
+    expect(lookedAt(looks[0], true)).toMatchObject({ code: 'covers yes', of: 'old-covers' });
+    expect(lookedAt(looks[0], true).times).toBeCloseTo(9, 12);
+    expect(lookedAt(looks[0], false).times).toBeCloseTo(1 / 9, 12);
   });
 });
 
@@ -207,11 +221,14 @@ describe('2,000 made-up failures each', () => {
     Array.from({ length: 2000 }, (_, i) => {
       const made = failedTreatment(70_000 + i, kept);
       const odds = explanationOdds(
-        { ...made, timingTold: made.facts.timing !== null, clues: cluesIn(made.facts) },
+        {
+          ...made,
+          timingTold: made.facts.timing !== null,
+          evidence: weighed(cluesIn(made.facts), CLUE_WEIGHTS),
+        },
         EXPLAINED,
-        CLUE_WEIGHTS,
       );
-      return { made, best: odds[0]!.id, said: saidOf(odds, CLUE_WEIGHTS) };
+      return { made, best: odds[0]!.id, said: saidOf(odds) };
     });
 
   test.each([0.85, 0.5, 0.15])('with %d of the facts on record', (kept) => {

@@ -1,4 +1,4 @@
-import type { ExplainedBy } from './explanation-odds.ts';
+import type { Evidence, ExplainedBy } from './explanation-odds.ts';
 import type { Explanation } from './explanation.ts';
 
 /** A look that would tell one explanation from the others. */
@@ -38,3 +38,16 @@ function entropyAfter(explained: readonly ExplainedBy[], { of: its, finds, finds
 
 const entropyOf = (shares: readonly number[]): number =>
   shares.reduce((total, share) => (share > 0 ? total - share * Math.log2(share) : total), 0);
+
+/** What a look that was taken weighs. */
+export function lookedAt<Id extends string>(
+  look: TellingLook<Id>,
+  found: boolean,
+): Evidence<`${Id} ${'yes' | 'no'}`> {
+  const { id, finds, findsElse } = look;
+  return {
+    code: `${id} ${found ? 'yes' : 'no'}`,
+    of: look.of,
+    times: found ? finds / findsElse : (1 - finds) / (1 - findsElse),
+  };
+}

@@ -54,6 +54,7 @@ export { type SeasonFigures } from './season-figures.ts';
 export { endAlone, leftInDraws, leftOf, treatmentsIn, type DoneTreatment } from './season-outcome.ts';
 export { possibleYears, type YearsAsked } from './possible-years.ts';
 export { rangeAfterCounts } from './range-after-counts.ts';
+export { rangeAfterScore } from './range-after-score.ts';
 export { drawScores, mixed, type Scores } from './scores.ts';
 export { shareReached, type HatchShare, type PlainSpray } from './share-reached.ts';
 export { stream, type StreamDay } from './stream.ts';

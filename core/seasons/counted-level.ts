@@ -1,5 +1,5 @@
 import { mean, sampleVariance } from 'simple-statistics';
-import type { Measure } from '#core/sampling';
+import type { Measure, MeasureKind } from '#core/sampling';
 import type { SeasonCount } from './compare.ts';
 
 /**
@@ -59,3 +59,7 @@ function levelOfArea({ value, low, high }: Measure): CountedLevel {
   ];
   return { log: Math.log(area), deviation: Math.max(0.2, Math.log(to / from) / (2 * Z95)) };
 }
+
+/** A level, not on its logarithm, as the measure it is of: a share of units infested, or itself. */
+export const measureAt = (kind: MeasureKind, level: number): number =>
+  kind === 'share' ? -Math.expm1(-level) : level;

@@ -14,6 +14,8 @@ export interface LearntLayout {
   /** The level at the count after a stretch, had nothing been done in it. */
   without(watch: number, stretch: number): WeightedSum;
   left(watch: number, stretch: number, done: number): WeightedSum;
+  /** Growth of the coming year: the plant's own and what a year may bring. */
+  nextYear(watch: number): WeightedSum;
   nextAlone(watch: number): WeightedSum;
 }
 
@@ -40,7 +42,7 @@ export function layOut(watches: readonly WatchYears[], thought: YearsThought): L
   const doubt = onLog(thought.growth);
   const part = (share: number, years = 1) => Math.sqrt(share * years) * doubt.deviation;
   const shared: WeightedSum = [[place(doubt.mean, part(SHARED_PART)), 1]];
-  const nextYear = place(0, part(YEARS_PART));
+  const comingYear = place(0, part(YEARS_PART));
   const kinds = new Map<string, number>();
   const kindPlace = (kindId: string) => {
     if (!kinds.has(kindId)) kinds.set(kindId, place(0, 1));
@@ -83,6 +85,7 @@ export function layOut(watches: readonly WatchYears[], thought: YearsThought): L
     ];
   };
   const growth = (watch: number): WeightedSum => [...shared, [laid[watch]!.own, 1]];
+  const nextYear = (watch: number): WeightedSum => [...growth(watch), [comingYear, 1]];
   return {
     spreads,
     kindIds: [...kinds.keys()],
@@ -92,11 +95,8 @@ export function layOut(watches: readonly WatchYears[], thought: YearsThought): L
     level,
     without: (watch, stretch) => [...level(watch, stretch), ...laid[watch]!.stretches[stretch]!.alone],
     left: (watch, stretch, done) => laid[watch]!.stretches[stretch]!.done[done]!,
-    nextAlone: (watch) => [
-      ...level(watch, watches[watch]!.levels.length - 1),
-      ...growth(watch),
-      [nextYear, 1],
-    ],
+    nextYear,
+    nextAlone: (watch) => [...level(watch, watches[watch]!.levels.length - 1), ...nextYear(watch)],
   };
 }
 

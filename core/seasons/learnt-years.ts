@@ -20,6 +20,8 @@ export interface LearntWatch {
   readonly alone: readonly FigureRange[];
   /** What each treatment left of as many with nothing done. */
   readonly left: readonly { readonly id: string; readonly left: FigureRange }[];
+  /** The coming year's: what a year may bring besides is in it. */
+  readonly nextYear: FigureRange;
   /** A year after the last count, with nothing done. */
   readonly nextAlone: FigureRange;
 }
@@ -76,6 +78,7 @@ function learntWatch(
     left: stretches.flatMap(({ done }, stretch) =>
       done.map((each, i) => ({ id: each.id, left: rangeOf(layout.left(watch, stretch, i)) })),
     ),
+    nextYear: rangeOf(layout.nextYear(watch)),
     nextAlone: rangeOf(layout.nextAlone(watch)),
   };
 }

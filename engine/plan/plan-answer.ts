@@ -63,11 +63,15 @@ export interface PlanWeather extends PlaceNormals {
 export type PlanAnswer =
   { readonly kind: 'none'; readonly why: NoPlan } | ({ readonly kind: 'plan' } & PlanMaterial);
 
-/** A plan of a watch's season, or why there is none. Looking back, a season is laid out whole, as it was. */
-export function planAnswer(
+/**
+ * A plan of a watch's season, or why there is none. Looking back, a season is laid out whole, as it was. Figures the
+ * garden's own counts taught (`learnt`) stand above the rules of thumb, those the gardener set above both.
+ */
+export function planFrom(
   day: GardenDay,
   picture: WatchPicture,
   frame: PlanFrame = planFrame(day.start, day.today),
+  learnt: OwnFigures = {},
 ): PlanAnswer {
   const { watch } = picture;
   const book = day.books.watchBook(watch.id)!;
@@ -75,21 +79,22 @@ export function planAnswer(
   if (watch.group === null) return { kind: 'none', why: 'not-named' };
   const plan = book.seasonPlan ?? { id: watch.id, cuts: [], freeDays: [], figures: {} };
   const hatch = planHatch(day, picture, book, frame);
-  const figures = figuresOf(day, picture, hatch, plan.figures);
+  const own = { ...learnt, ...plan.figures };
+  const figures = figuresOf(day, picture, hatch, own);
   if (!figures) return { kind: 'none', why: 'not-modelled' };
   if (!hatch) return { kind: 'none', why: 'no-hatch' };
-  const ways = planWays(day, picture, frame, plan.figures);
+  const ways = planWays(day, picture, frame, own);
   return {
     kind: 'plan',
     frame,
     hatch,
     figures: figures.figures,
-    shown: [...figures.shown, coverageFigure(plan.figures), ...ways.flatMap(({ way }) => way.figures)].filter(
-      ({ id }, i, all) => all.findIndex((other) => other.id === id) === i,
-    ),
+    shown: [...figures.shown, coverageFigure(own), ...ways.flatMap(({ way }) => way.figures)]
+      .filter(({ id }, i, all) => all.findIndex((other) => other.id === id) === i)
+      .map((figure) => (figure.id in learnt && !(figure.id in plan.figures) ? taughtHere(figure) : figure)),
     weather: weatherOf(day, picture, frame),
     ways,
-    done: doneCuts(day, picture, frame, plan.figures),
+    done: doneCuts(day, picture, frame, own),
     plan,
     schools: schoolsFor(day.garden, picture.plant),
     group: watch.group,
@@ -100,6 +105,9 @@ export function planAnswer(
     goodDays: goodDays(day, frame),
   };
 }
+
+/** What counts of the garden moved is no rule of thumb any more. */
+const taughtHere = (figure: PlanFigure): PlanFigure => ({ ...figure, grade: 'B', sourceIds: ['own-counts'] });
 
 const MINED_A_THIRD = 1 / 3;
 

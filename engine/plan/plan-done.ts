@@ -27,6 +27,8 @@ export interface DoneCut {
   readonly name: string;
   /** The way it would be planned by. */
   readonly wayId: string;
+  /** What it has in common with others: a material, winter oil, a kind of work. */
+  readonly kindId: string;
   readonly way: Way;
 }
 
@@ -44,7 +46,17 @@ export function doneCuts(
   const handwork = picture.handwork.filter(within).flatMap(({ id, on, kind }): DoneCut[] => {
     const way = handWay(id, kind, gardeners);
     return way
-      ? [{ id, on, day: placeOf(frame, on), name: HANDWORK[kind].name, wayId: `hand:${kind}`, way }]
+      ? [
+          {
+            id,
+            on,
+            day: placeOf(frame, on),
+            name: HANDWORK[kind].name,
+            wayId: `hand:${kind}`,
+            kindId: `hand:${kind}`,
+            way,
+          },
+        ]
       : [];
   });
   return [...sprays, ...handwork].sort((a, b) => a.day - b.day);
@@ -71,6 +83,8 @@ function sprayed(
       ? winterOilWay(id, watch.targetId, gardeners, wetted)
       : watch.group && sprayWay(id, product.materialId, watch.group, topC, gardeners, wetted);
     const wayId = onBareWood ? 'winter-oil' : `product:${productId}`;
-    return way ? [{ id, on: spray.on, day: placeOf(frame, spray.on), name: product.name, wayId, way }] : [];
+    const kindId = onBareWood ? wayId : product.materialId;
+    const on = spray.on;
+    return way ? [{ id, on, day: placeOf(frame, on), name: product.name, wayId, kindId, way }] : [];
   });
 }

@@ -11,7 +11,7 @@ export interface PlanFrame {
 }
 
 /** A plan begins so long before its season, so that winter work has its place in it. */
-const BEFORE_SEASON_DAYS = 75;
+export const BEFORE_SEASON_DAYS = 75;
 
 /** By then leaves are down where they fall: early November in the north, early May in the south. */
 const SEASON_DAYS = 310;

@@ -105,7 +105,7 @@ export function planWays(
   ];
 }
 
-const hoursOf = (
+export const hoursOf = (
   { heightM, spreadM, lengthM, count }: Plant,
   option: 'by-hand' | 'spray-in-window',
 ): number =>

@@ -2,6 +2,7 @@ import type { TargetGroup } from '#core/identify';
 import { type FigureRange, type SeasonFigures, sharp } from '#core/season-model';
 import { bare, type OwnFigures, type PlanFigure, range, ruleOfThumb } from './plan-figure.ts';
 import { lifeOf } from './stage-lengths.ts';
+import { GROWTH_A_YEAR } from './years.ts';
 
 /** What the garden tells of a watch for its season. */
 export interface SeasonCase {
@@ -45,13 +46,7 @@ export function seasonFigures(
     life.days.second,
     gardeners,
   );
-  const growth = ruleOfThumb(
-    'growth',
-    'As many after a year left alone',
-    'times',
-    range(0.8, 2, 5),
-    gardeners,
-  );
+  const growth = ruleOfThumb('growth', 'As many after a year left alone', 'times', GROWTH_A_YEAR, gardeners);
   const over = ruleOfThumb(
     'source',
     'Crawlers from the source plant, of its own hatch',

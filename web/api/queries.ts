@@ -15,8 +15,18 @@ export const usePlants = () =>
   useQuery({ queryKey: ['plants'], queryFn: () => answer(api.plants.$get()).then((body) => body.plants) });
 export const useWatches = () =>
   useQuery({ queryKey: ['watches'], queryFn: () => answer(api.watches.$get()).then((body) => body.watches) });
-export const useCountedWatches = () =>
-  useQuery({ queryKey: ['seasons'], queryFn: () => answer(api.seasons.$get()).then((body) => body.watches) });
+export const useGardenSeasons = () =>
+  useQuery({ queryKey: ['seasons'], queryFn: () => answer(api.seasons.$get()).then((body) => body.all) });
+export const usePath = (watchId: string) =>
+  useQuery({
+    queryKey: ['seasons', watchId, 'path'],
+    queryFn: () => answer(api.seasons[':id'].path.$get({ param: { id: watchId } })).then((body) => body.path),
+  });
+export const useWhy = (watchId: string) =>
+  useQuery({
+    queryKey: ['seasons', watchId, 'why'],
+    queryFn: () => answer(api.seasons[':id'].why.$get({ param: { id: watchId } })).then((body) => body.why),
+  });
 export const useSeasons = (watchId: string) =>
   useQuery({
     queryKey: ['seasons', watchId],

@@ -9,7 +9,7 @@ import { significant } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';
 import { COVERAGE_WORDS, STAGE_SEEN_WORDS } from '../look/spray-words.ts';
 import { RATE_UNITS, SCOPE_WORDS } from '../mix/mix-words.ts';
-import { SeasonsNav } from './seasons-page.tsx';
+import { SeasonsNav } from './seasons-nav.tsx';
 
 /** The record book: every spray and all work by hand, with what such records usually hold. */
 export function BookPage() {

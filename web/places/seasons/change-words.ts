@@ -1,4 +1,7 @@
+import type { Estimate } from '#core/sampling';
 import type { Change, Move } from '#core/seasons';
+import type { GardenSeasons } from '#engine';
+import { howMany } from '#knowledge';
 import { significant } from '../../show/units.ts';
 
 /** What changed between two counts in one sentence, or that no change can be shown. */
@@ -44,3 +47,26 @@ function points({ value, low, high }: Move): string {
 }
 
 const signed = (value: number) => `${value < 0 ? '−' : '+'}${Math.round(Math.abs(value) * 100)}`;
+
+/** How the share of covers holed by wasps moved, where it moved further than by chance. */
+export function holedWords(by: Estimate): string {
+  const move: Move = { as: 'points', ...by };
+  return by.value > 0
+    ? `Covers holed by wasps rose by ${points(move)}: helpers are at work.`
+    : `Covers holed by wasps fell by ${points(move)}.`;
+}
+
+/** What the last counted season came to over all watches, as a title. */
+export function headline({ told, changes }: GardenSeasons): string {
+  if (!told) return 'No counts yet to compare';
+  const levels = changes.flatMap((each) => (each.kind === 'level' ? [each.change.kind] : []));
+  const fell = levels.filter((kind) => kind === 'fell' || kind === 'gone').length;
+  const rose = levels.filter((kind) => kind === 'rose' || kind === 'appeared').length;
+  if (levels.length === 0) return `${told.name}: nothing counted twice yet`;
+  if (fell + rose === 0) return `${told.name}: no change can be shown`;
+  const parts = [
+    ...(fell > 0 ? [`${howMany(fell, 'watch', 'watches')} fell`] : []),
+    ...(rose > 0 ? [`${rose === 1 && fell === 0 ? '1 watch' : rose} rose`] : []),
+  ];
+  return `${told.name}: ${parts.join(', ')}`;
+}

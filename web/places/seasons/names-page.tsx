@@ -5,7 +5,7 @@ import { useNames } from '../../api/queries.ts';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { showDate } from '../../show/dates.ts';
 import { useToday } from '../../show/use-show.ts';
-import { SeasonsNav } from './seasons-page.tsx';
+import { SeasonsNav } from './seasons-nav.tsx';
 
 const HELD_WORDS: Readonly<Record<NamedWatch['held'], string>> = {
   held: 'as it was first named',
