@@ -3,7 +3,7 @@
  * questions over their own records. No store, no files, no network.
  */
 export type { AnswersFrom, Beside, Keeping, StationSummary } from './answers-from.ts';
-export { type BookEntry, bookEntries } from './book-entries.ts';
+export { type BookEntry, bookEntries, type BookPart } from './book-entries.ts';
 export { calendarEntries, type CalendarEntry } from './calendar-entries.ts';
 export { gardenAnswers } from './garden-answers.ts';
 export {

@@ -29,7 +29,7 @@ export interface PackedGarden {
 }
 
 /** Counts up with every change to what a packed record holds: an earlier pack is not read as a later one. */
-export const PACK_SHAPE = 4;
+export const PACK_SHAPE = 5;
 
 /** What is said of an address that only the server answers. */
 export const NOT_PACKED = 501;

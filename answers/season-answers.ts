@@ -11,6 +11,7 @@ import {
   pictureOf,
   practiceClimate,
   programmeAnswer,
+  reviewAnswer,
   seasonsAnswer,
   seriesOffers,
   usualMonths,
@@ -66,6 +67,8 @@ export function seasonAnswers({ day, beside, keeping }: AnswersFrom) {
       const asOf = day();
       return c.json({ why: failureAnswer(asOf, orNotFound(pictureOf(asOf, c.req.param('id')), 'watch')) });
     })
+    .get('/review', (c) => c.json({ review: reviewAnswer(day()) }))
+    .get('/year-reviews', (c) => c.json({ reviews: day().books.state.yearReviews }))
     .get('/practice-climate', (c) => c.json({ climate: practiceClimate(day()) }))
     .get('/programme', (c) => c.json({ programme: programmeAnswer(day()) }))
     .get('/working-day', (c) => c.json({ day: workingDay(day()) }))

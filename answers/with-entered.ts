@@ -25,6 +25,7 @@ const LIST_AT: Readonly<Record<string, EnteredList>> = {
   'season-plans': 'seasonPlans',
   'local-advice': 'localAdvice',
   'wet-looks': 'wetLooks',
+  'year-reviews': 'yearReviews',
 };
 
 type BesideList = keyof PackedBeside;

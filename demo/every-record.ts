@@ -77,6 +77,7 @@ const EDITS: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
   weather_fix: { why: 'by the wall' },
   paired_reading: { highC: 17 },
   wet_look: { noon: true },
+  year_review: { note: 'a dry one' },
 };
 
 /** The smallest garden that has a place for every kind of record. */
@@ -412,6 +413,18 @@ export function everyRecord(today: CivilDate): OneRecord[] {
       'wet-looks',
       { placeId: EVERY.place, on: lastWeek, breakfast: true, noon: null, dryByHour: null },
       { refersTo: { placeId: 'place' }, days: ['on'], called: 'look at leaves' },
+    ),
+    one(
+      'year_review',
+      'year-reviews',
+      {
+        season: '2025-01-01',
+        on: lastWeek,
+        choices: [{ watchId: EVERY.watch, choice: 'carry-on' }],
+        sheet: 'The year 2025.',
+        note: '',
+      },
+      { days: ['on'], called: 'review of a year' },
     ),
   ];
 }

@@ -70,7 +70,7 @@ test('hand work is logged, shown, taken out and put back; the record book holds 
   await page.goto(`${demo.address}/seasons/book`);
   await expect(page.getByRole('row').nth(1)).toContainText('By hand: wiped');
   await expect(page.getByRole('row', { name: /28 April 2026/ })).toContainText('Insecticidal soap');
-  const csv = await (await page.request.get(`${demo.address}/api/book.csv`)).text();
+  const csv = await (await page.request.get(`${demo.address}/api/exports/book`)).text();
   expect(csv.split('\n')[0]).toContain('active ingredient');
   // A remark typed like a formula stays text.
   expect(csv).toContain("'=2+2");

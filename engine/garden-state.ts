@@ -24,6 +24,7 @@ import type {
   WatchClock,
   WetLookRecord,
   SeasonPlan,
+  YearReview,
 } from '#core/records';
 import type { DayOrigin, WeatherDay } from '#core/weather';
 
@@ -69,6 +70,8 @@ export interface GardenState {
   readonly localAdvice: readonly LocalAdvice[];
   /** What was found of leaves, by place and day. */
   readonly wetLooks: readonly WetLookRecord[];
+  /** Years looked back on, by the day that was done. */
+  readonly yearReviews: readonly YearReview[];
   readonly normals: readonly MonthlyNormalRecord[];
   /** By thermometer: its days in order, with what was decided about doubtful ones laid over them. */
   readonly days: Readonly<Record<string, readonly WeatherDay[]>>;
@@ -103,6 +106,7 @@ export const emptyState = (garden: Garden): GardenState => ({
   sprayers: [],
   localAdvice: [],
   wetLooks: [],
+  yearReviews: [],
   normals: [],
   days: {},
   forecasts: {},

@@ -92,6 +92,9 @@ export { infectionAnswer } from './infection/infection-answer.ts';
 export type { DiarySpell, Moment, SinceCover, SpellStanding } from './infection/infection-diary.ts';
 export { practiceClimate, type PracticeClimate } from './practice-climate.ts';
 export { planAnswer } from './years/learnt-figures.ts';
+export { type ReviewAnswer, reviewAnswer, type ReviewedWatch } from './years/review-answer.ts';
+export type { TrackRecord } from './years/ranges-held.ts';
+export type { TagStanding } from './years/tag-standing.ts';
 export { type CountedFailure, type FailureAnswer, failureAnswer } from './years/failure-answer.ts';
 export {
   type GardenSeasons,

@@ -25,6 +25,7 @@ const ORDERED_BY = {
   sprayers: 'capacityMl',
   localAdvice: 'on',
   wetLooks: 'on',
+  yearReviews: 'on',
 } as const;
 
 export type EnteredList = keyof typeof ORDERED_BY;

@@ -21,6 +21,8 @@ const record = (id: string, more: Record<string, unknown> = {}) => ({
   takenFrom: 'camera',
   scale: null,
   spots: [],
+  tagId: null,
+  spot: null,
   note: '',
   ...more,
 });

@@ -137,6 +137,8 @@ test('records that turn out damaged while they are served: the same, from the ne
     takenFrom: 'camera' as const,
     scale: null,
     spots: [],
+    tagId: null,
+    spot: null,
     note: '',
     widthPx: 4000,
     heightPx: 3000,

@@ -44,6 +44,8 @@ test('5 MB at 40 kB a second arrive, and a tally entered behind them is home wit
     takenFrom: 'camera',
     scale: null,
     spots: [],
+    tagId: null,
+    spot: null,
     note: '',
   };
   const sample = twoTwigs(watch.id, { on: TODAY });

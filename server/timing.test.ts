@@ -274,7 +274,7 @@ describe('what to do, and what was done', () => {
           watchId === CAMELLIA && kind === 'check-after-treatment' && standing === 'late',
       ),
     ).toBe(false);
-    const csv = await (await send('GET', '/book.csv')).text();
+    const csv = await (await send('GET', '/exports/book')).text();
     const { data } = Papa.parse<Record<string, string>>(csv, { header: true, skipEmptyLines: true });
     expect(data[0]).toMatchObject({
       date: '2026-05-28',

@@ -61,6 +61,18 @@ const CatchPage = lazy(() => import('./places/look/catch-page.tsx').then((m) => 
 const AreaPage = lazy(() =>
   import('./places/look/area/area-page.tsx').then((m) => ({ default: m.AreaPage })),
 );
+const BeforePage = lazy(() =>
+  import('./places/look/proof/proof-page.tsx').then((m) => ({ default: m.BeforePage })),
+);
+const AfterPage = lazy(() =>
+  import('./places/look/proof/proof-page.tsx').then((m) => ({ default: m.AfterPage })),
+);
+const PairPage = lazy(() =>
+  import('./places/look/photos/pair-page.tsx').then((m) => ({ default: m.PairPage })),
+);
+const HandoverPage = lazy(() =>
+  import('./places/look/handover/handover-page.tsx').then((m) => ({ default: m.HandoverPage })),
+);
 const PhotoPage = lazy(() =>
   import('./places/look/photos/photo-page.tsx').then((m) => ({ default: m.PhotoPage })),
 );
@@ -139,6 +151,12 @@ const ProductPage = lazy(() =>
 );
 const PathPage = lazy(() => import('./places/seasons/path-page.tsx').then((m) => ({ default: m.PathPage })));
 const WhyPage = lazy(() => import('./places/seasons/why-page.tsx').then((m) => ({ default: m.WhyPage })));
+const ReviewPage = lazy(() =>
+  import('./places/seasons/review-page.tsx').then((m) => ({ default: m.ReviewPage })),
+);
+const ExportsPage = lazy(() =>
+  import('./places/seasons/exports-page.tsx').then((m) => ({ default: m.ExportsPage })),
+);
 const SeasonsPage = lazy(() =>
   import('./places/seasons/seasons-page.tsx').then((m) => ({ default: m.SeasonsPage })),
 );
@@ -186,6 +204,10 @@ export function App() {
           <Route path="look/:watchId/count" element={<CountPage />} />
           <Route path="look/:watchId/tape" element={<CatchPage />} />
           <Route path="look/:watchId/photo/:photoId" element={<PhotoPage />} />
+          <Route path="look/:watchId/before" element={<BeforePage />} />
+          <Route path="look/:watchId/handover" element={<HandoverPage />} />
+          <Route path="look/:watchId/after" element={<AfterPage />} />
+          <Route path="look/:watchId/pair/:beforeId/:afterId" element={<PairPage />} />
           <Route path="look/:watchId/photo/:photoId/area" element={<AreaPage />} />
           <Route path="when" element={<WhenPage />} />
           <Route path="when/stations" element={<StationsPage />} />
@@ -222,6 +244,8 @@ export function App() {
           <Route path="mix/shelf/:productId" element={<ProductPage />} />
           <Route path="seasons" element={<SeasonsPage />} />
           <Route path="seasons/watch/:watchId" element={<PathPage />} />
+          <Route path="seasons/review" element={<ReviewPage />} />
+          <Route path="seasons/exports" element={<ExportsPage />} />
           <Route path="seasons/watch/:watchId/why" element={<WhyPage />} />
           <Route path="start/plant" element={<PlantStepPage />} />
           <Route path="out" element={<OutPage />} />

@@ -1,3 +1,4 @@
+export { laidOn, type Laying, type PicturePlace } from './laid-on.ts';
 export { marksPerCm2, mmPerPixel, scaleBarMm, type KnownStretch, type PictureSize } from './scale.ts';
 export {
   affectedArea,

@@ -33,6 +33,7 @@ export const RECORDS_AT = {
   weather_fix: 'weather-fixes',
   paired_reading: 'paired-readings',
   wet_look: 'wet-looks',
+  year_review: 'year-reviews',
 } as const;
 
 /** What else is put and taken out as a whole: the garden, tanks for several plants, pairs, pictures, lists. */

@@ -51,6 +51,7 @@ export {
   type SprayRecord,
 } from './shelf.ts';
 export { seasonPlanRecord, type SeasonPlan } from './season-plan.ts';
+export { REVIEW_CHOICES, type ReviewChoice, yearReviewRecord, type YearReview } from './year-review.ts';
 export {
   CRAWLER_COLOURS,
   NAMED_BY,

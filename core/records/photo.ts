@@ -1,10 +1,11 @@
 import { z } from 'zod';
-import { civilDate, note, recordId } from './fields.ts';
+import { civilDate, note, recordId, shortText } from './fields.ts';
 
 /** Along one side, from 0 at the left or top to 1. */
 const share = z.number('a-number').min(0, 'lies-outside-the-picture').max(1, 'lies-outside-the-picture');
 
-export const SPOT_KINDS = ['bump', 'hole', 'mine'] as const;
+/** A `fixed` one stays where it is from year to year, a bud scar or a fork: pictures are laid on each other by such. */
+export const SPOT_KINDS = ['bump', 'hole', 'mine', 'fixed'] as const;
 export type SpotKind = (typeof SPOT_KINDS)[number];
 
 const spot = z.object({ kind: z.enum(SPOT_KINDS), x: share, y: share });
@@ -34,6 +35,9 @@ export const photoRecord = z.object({
   takenFrom: z.enum(['camera', 'added']),
   scale: scale.nullable(),
   spots: z.array(spot).max(500, 'most/500/marks'),
+  /** The tagged leaf or twig it shows, or a spot by its name, so that pictures of one spot find each other. */
+  tagId: recordId.nullable().default(null),
+  spot: shortText(40).nullable().default(null),
   note,
 });
 export type PhotoRecord = z.infer<typeof photoRecord>;

@@ -34,3 +34,6 @@ export const TELLING_LOOKS: readonly TellingLook<LookId>[] = [
 
 /** Such answers are kept with an inspection under this and the look's id. */
 export const LOOK_ANSWER = 'why ';
+
+/** Kept the same way: whether treated leaves are scorched, and untreated not. */
+export const BURNED_ANSWER = `${LOOK_ANSWER}burned`;

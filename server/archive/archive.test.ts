@@ -63,6 +63,8 @@ function fallowBank(name = 'source'): Store {
       takenFrom: 'added',
       scale: null,
       spots: [],
+      tagId: null,
+      spot: null,
       note: '',
       widthPx: 1,
       heightPx: 1,

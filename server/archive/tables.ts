@@ -34,6 +34,7 @@ export const ARCHIVED = [
   'sighting',
   'watch_clock',
   'season_plan',
+  'year_review',
   'handwork',
   'series',
   'tick',

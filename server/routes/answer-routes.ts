@@ -1,6 +1,6 @@
 import { Hono } from 'hono';
-import { type AnswersFrom, type Beside, bookEntries, gardenAnswers, type PackedGarden } from '#answers';
-import { bookCsv } from '../answers/book-csv.ts';
+import { type AnswersFrom, type Beside, gardenAnswers, orNotFound, type PackedGarden } from '#answers';
+import { EXPORT_FILES } from '../exports/export-tables.ts';
 import { presentDay, type AppParts } from '../context.ts';
 import type { Store } from '../store/store.ts';
 import { calendarAddress } from './calendar-routes.ts';
@@ -51,11 +51,13 @@ export function answerRoutes(parts: AppParts) {
         };
         return c.json(packed);
       })
-      .get('/book.csv', (c) =>
-        c.body(bookCsv(bookEntries(presentDay(parts))), 200, {
+      // Tables that others read, and what their columns mean.
+      .get('/exports/:table', (c) => {
+        const { fileName, csv } = orNotFound(EXPORT_FILES.get(c.req.param('table')), 'table');
+        return c.body(csv(presentDay(parts)), 200, {
           'content-type': 'text/csv; charset=utf-8',
-          'content-disposition': 'attachment; filename="record-book.csv"',
-        }),
-      )
+          'content-disposition': `attachment; filename="${fileName}"`,
+        });
+      })
   );
 }

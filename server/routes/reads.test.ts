@@ -178,7 +178,7 @@ describe('what was done', () => {
   test('stands in the book, and as a table', async () => {
     const { entries } = await read('/book');
     expect((entries as unknown as unknown[]).length).toBe(2);
-    const { headers, text } = await ask('GET', '/book.csv');
+    const { headers, text } = await ask('GET', '/exports/book');
     expect(headers.get('content-type')).toBe('text/csv; charset=utf-8');
     expect(headers.get('content-disposition')).toBe('attachment; filename="record-book.csv"');
     expect(text).toContain('Plain soap');
@@ -362,9 +362,17 @@ describe('the moment', () => {
   });
 
   test('seasons of what was counted, and of one watch', async () => {
-    expect(await read('/seasons')).toMatchObject({ watches: [{ watchId: EVERY.watch }] });
+    expect(await read('/seasons')).toMatchObject({ all: { watches: [{ watchId: EVERY.watch }] } });
     expect(Object.keys(await read(`/seasons/${EVERY.watch}`))).toEqual(['seasons']);
-    expect(await refusal('GET', `/seasons/${v7()}`)).toEqual([404, 'There is no such watch.']);
+    expect(await read(`/seasons/${EVERY.watch}/path`)).toMatchObject({ path: { watchId: EVERY.watch } });
+    expect(await read(`/seasons/${EVERY.watch}/why`)).toMatchObject({ why: { kind: 'not-counted' } });
+    for (const part of ['', '/path', '/why'])
+      expect(await refusal('GET', `/seasons/${v7()}${part}`)).toEqual([404, 'There is no such watch.']);
+  });
+
+  test('the year looked back on, and what was kept of it', async () => {
+    expect(await read('/review')).toMatchObject({ review: { season: { start: '2026-01-01' }, isOver: false } });
+    expect(await read('/year-reviews')).toMatchObject({ reviews: [{ sheet: 'The year 2025.' }] });
   });
 });
 

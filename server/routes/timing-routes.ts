@@ -26,5 +26,11 @@ export function timingRoutes(parts: AppParts) {
       recordRoute(store, 'season_plan', store.seasonPlans, (plan) => {
         if (!store.watch(plan.id)) throw fieldProblem('id', 'there is no such watch');
       }),
+    )
+    .route(
+      '/year-reviews',
+      recordRoute(store, 'year_review', store.yearReviews, (review) => {
+        notInFuture(review.on, 'on', clock.today());
+      }),
     );
 }

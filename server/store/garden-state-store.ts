@@ -49,6 +49,7 @@ export function gardenStateStore(db: Db, parts: Parts): GardenStateStore {
     products: keptRecords(db, 'product', parts.productTable),
     sprayers: keptRecords(db, 'sprayer', parts.sprayerTable),
     localAdvice: keptRecords(db, 'local_advice', parts.localAdvice),
+    yearReviews: keptRecords(db, 'year_review', parts.yearReviews),
     wetLooks: keptRecords(db, 'wet_look', parts.wetLooks),
     normals: keptWhole(db, ['monthly_normal'], parts.normals),
   };

@@ -33,6 +33,7 @@ import {
   watchRecord,
   weatherFixRecord,
   wetLookRecord,
+  yearReviewRecord,
 } from '#core/records';
 
 /** What becomes of a record that refers to one which is taken out. */
@@ -109,7 +110,8 @@ export const KINDS = {
   tick: kind('tick', tickRecord, { series_id: { to: 'series', then: 'goes-with' } }),
   recipe: kind('recipe', recipeRecord),
   wait: kind('wait', waitRecord),
-  photo: kind('photo', photoRecord, ofWatch),
+  photo: kind('photo', photoRecord, { ...ofWatch, tag_id: { to: 'tag', then: 'lets-go' } }),
+  year_review: kind('review of a year', yearReviewRecord),
   growth: kind('growth stage', growthRecord, ofPlant),
   care: kind('entry', careRecord, ofPlant),
   guess: kind('guess', guessRecord),

@@ -10,7 +10,7 @@ type PhotoRow = Omit<Photo, 'scale' | 'spots'> & { scale: string | null; spots: 
 
 const COLUMNS =
   'id, watch_id AS watchId, taken_on AS takenOn, taken_from AS takenFrom, width_px AS widthPx, ' +
-  'height_px AS heightPx, scale, spots, note';
+  'height_px AS heightPx, scale, spots, tag_id AS tagId, spot, note';
 
 /** Photos of watches, each with its picture. */
 export function photoStore(db: Db) {
@@ -42,10 +42,10 @@ export function photoStore(db: Db) {
     putPhoto(photo: Photo, image: PhotoImage): void {
       db.transaction(() => {
         db.prepare(
-          `INSERT INTO photo (id, watch_id, taken_on, taken_from, width_px, height_px, scale, spots, note)
-          VALUES (@id, @watchId, @takenOn, @takenFrom, @widthPx, @heightPx, @scale, @spots, @note)
+          `INSERT INTO photo (id, watch_id, taken_on, taken_from, width_px, height_px, scale, spots, tag_id, spot, note)
+          VALUES (@id, @watchId, @takenOn, @takenFrom, @widthPx, @heightPx, @scale, @spots, @tagId, @spot, @note)
           ON CONFLICT (id) DO UPDATE SET watch_id = @watchId, taken_on = @takenOn, taken_from = @takenFrom, width_px = @widthPx, height_px = @heightPx,
-            scale = @scale, spots = @spots, note = @note`,
+            scale = @scale, spots = @spots, tag_id = @tagId, spot = @spot, note = @note`,
         ).run(asRow(photo));
         db.prepare(
           `INSERT INTO photo_image (photo_id, media_type, bytes) VALUES (@id, @mediaType, @bytes)
@@ -58,7 +58,7 @@ export function photoStore(db: Db) {
       db
         .prepare(
           `UPDATE photo SET watch_id = @watchId, taken_on = @takenOn, taken_from = @takenFrom,
-      scale = @scale, spots = @spots, note = @note WHERE id = @id`,
+      scale = @scale, spots = @spots, tag_id = @tagId, spot = @spot, note = @note WHERE id = @id`,
         )
         .run(asRow(photo)).changes > 0,
   };

@@ -11,6 +11,7 @@ import type {
   Tag,
   Trap,
   WatchClock,
+  YearReview,
 } from '#core/records';
 import type { Db } from './database.ts';
 import { recordTable } from './record-table.ts';
@@ -114,6 +115,13 @@ export function roundStore(db: Db) {
       { id: 'id', cuts: 'cuts', freeDays: 'free_days', figures: 'figures' },
       'id',
       { json: ['cuts', 'freeDays', 'figures'] },
+    ),
+    yearReviews: recordTable<YearReview>(
+      db,
+      'year_review',
+      { id: 'id', season: 'season', on: 'on_day', choices: 'choices', sheet: 'sheet', note: 'note' },
+      'on_day, id',
+      { json: ['choices'] },
     ),
     handwork: recordTable<Handwork>(
       db,

@@ -129,5 +129,6 @@ function everyOf(parts: Parts): Readonly<Record<KindTable, () => readonly object
     weather_fix: parts.fixes.all,
     paired_reading: parts.pairs.all,
     wet_look: parts.wetLooks.all,
+    year_review: parts.yearReviews.all,
   };
 }

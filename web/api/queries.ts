@@ -17,6 +17,13 @@ export const useWatches = () =>
   useQuery({ queryKey: ['watches'], queryFn: () => answer(api.watches.$get()).then((body) => body.watches) });
 export const useGardenSeasons = () =>
   useQuery({ queryKey: ['seasons'], queryFn: () => answer(api.seasons.$get()).then((body) => body.all) });
+export const useReview = () =>
+  useQuery({ queryKey: ['review'], queryFn: () => answer(api.review.$get()).then((body) => body.review) });
+export const useYearReviews = () =>
+  useQuery({
+    queryKey: ['year-reviews'],
+    queryFn: () => answer(api['year-reviews'].$get()).then((body) => body.reviews),
+  });
 export const usePath = (watchId: string) =>
   useQuery({
     queryKey: ['seasons', watchId, 'path'],

@@ -36,6 +36,7 @@ const CALLED: Readonly<Record<keyof typeof RECORDS_AT, string>> = {
   weather_fix: 'a day set right',
   paired_reading: 'a day read at two places',
   wet_look: 'what was found of leaves',
+  year_review: 'the review of a year',
 };
 const CALLED_AT = new Map<string, string>(keysOf(RECORDS_AT).map((kind) => [RECORDS_AT[kind], CALLED[kind]]));
 const ALSO: Readonly<Record<string, string>> = {

@@ -73,6 +73,11 @@ function WatchView({ picture }: { picture: WatchAnswer }) {
             Mix for it
           </Link>
         )}
+        {watch.group !== null && (
+          <Link className="btn" to={`/look/${watch.id}/handover`}>
+            Hand it over
+          </Link>
+        )}
         {picture.protocols[0] && (
           <Link className="btn btn-primary" to={`/look/${watch.id}/count`}>
             Count {PROTOCOL_TEXTS[picture.protocols[0]].unit[1]}
@@ -107,6 +112,20 @@ function WatchView({ picture }: { picture: WatchAnswer }) {
                   ? 'Over the fence: look across, at the newest growth.'
                   : lifeWords(life, watch.group)}
               </p>
+              {(picture.samples.length > 1 || picture.sprays.length + picture.handwork.length > 0) && (
+                <p className="mt-1 flex flex-wrap gap-x-4">
+                  {picture.samples.length > 0 && (
+                    <Link className="link-husk" to={`/seasons/watch/${watch.id}`}>
+                      Its path through the seasons
+                    </Link>
+                  )}
+                  {picture.sprays.length + picture.handwork.length > 0 && (
+                    <Link className="link-husk" to={`/seasons/watch/${watch.id}/why`}>
+                      Did the work do anything?
+                    </Link>
+                  )}
+                </p>
+              )}
               <p className="soft mt-1">
                 Status: {STATUS_WORDS[status]}
                 {STATUS_MEANS[status] && `: ${STATUS_MEANS[status]}`}.

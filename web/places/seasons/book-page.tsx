@@ -31,7 +31,7 @@ export function BookPage() {
                 title={`${howMany(entries.length, 'entry', 'entries')} in the record book`}
                 lead="What was done, on what, with what, how much, and the weather of the day. Keep it as long as your rules ask."
               >
-                <a className="btn" href={`${API_AT}/book.csv`} download>
+                <a className="btn" href={`${API_AT}/exports/book`} download>
                   Export CSV
                 </a>
               </PageHead>

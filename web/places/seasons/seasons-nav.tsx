@@ -12,6 +12,8 @@ export function SeasonsNav() {
         ['/seasons', 'All seasons', isAt('/seasons') || pathname.startsWith('/seasons/watch')],
         ['/seasons/names', 'Names', isAt('/seasons/names')],
         ['/seasons/book', 'Record book', isAt('/seasons/book')],
+        ['/seasons/review', 'The year', isAt('/seasons/review')],
+        ['/seasons/exports', 'Exports', isAt('/seasons/exports')],
       ]}
     />
   );

@@ -33,6 +33,7 @@ export const TABLE_WORDS: Readonly<Record<string, string>> = {
   sighting: 'sightings',
   watch_clock: 'clocks set by choice',
   season_plan: 'plans of a season',
+  year_review: 'reviews of years',
   handwork: 'hand work',
   local_advice: 'local advice',
 };

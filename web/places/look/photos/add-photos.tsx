@@ -8,11 +8,18 @@ import { useNotices } from '../../../parts/notices.tsx';
 import { useToday } from '../../../show/use-show.ts';
 import { PhotoRefused, shrinkPhoto } from './shrink-photo.ts';
 
+interface AddPhotosProps {
+  readonly watchId: string;
+  /** The tagged leaf or twig they show. */
+  readonly tagId?: string | null;
+  readonly label?: string;
+}
+
 /**
  * The button that takes pictures from the phone's camera or from files, one by one, and says what was
  * refused.
  */
-export function AddPhotos({ watchId, label = 'Add photos' }: { watchId: string; label?: string }) {
+export function AddPhotos({ watchId, tagId = null, label = 'Add photos' }: AddPhotosProps) {
   const today = useToday();
   const { say } = useNotices();
   const inputId = useId();
@@ -30,6 +37,8 @@ export function AddPhotos({ watchId, label = 'Add photos' }: { watchId: string; 
       takenFrom: fromCamera ? 'camera' : 'added',
       scale: null,
       spots: [],
+      tagId,
+      spot: null,
       note: '',
     };
     const sent = await keepRecord({

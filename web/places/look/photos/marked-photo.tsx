@@ -143,9 +143,17 @@ export function MarkedPhoto({ photo, spots, scale, ends, onPlace, onTakeAway }: 
   );
 }
 
-/** Told apart by shape, not by colour: a ring for a bump, a filled dot for a hole, a square for a mine. */
+/** Told apart by shape: a ring for a bump, a filled dot for a hole, a square for a mine, a cross for what stays. */
 function SpotMark({ kind, x, y, size }: { kind: SpotKind; x: number; y: number; size: number }) {
   const edge = { stroke: '#fff', strokeWidth: size * 0.3 };
+  if (kind === 'fixed')
+    return (
+      <path
+        d={`M${x - size} ${y}h${size * 2}M${x} ${y - size}v${size * 2}`}
+        {...edge}
+        strokeWidth={size * 0.45}
+      />
+    );
   if (kind === 'hole') return <circle cx={x} cy={y} r={size * 0.75} fill="#1d1a16" {...edge} />;
   if (kind === 'mine')
     return (

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { addDays } from '#core/calendar';
 import { usePhotos } from '../../../api/photos.ts';
 import { useToday } from '../../../show/use-show.ts';
@@ -18,6 +19,9 @@ export function PhotoFirst({ watchId, before }: { watchId: string; before: strin
         {photos.length > 0 ? 'the last photo is more than two weeks old' : 'there is none yet'}.
       </p>
       <AddPhotos watchId={watchId} label="Take one" />
+      <Link className="link-husk" to={`/look/${watchId}/before`}>
+        Before and after, with tags
+      </Link>
     </div>
   );
 }

@@ -20,6 +20,7 @@ const TOOLS: readonly { id: Tool; label: string }[] = [
   { id: 'bump', label: 'Bump' },
   { id: 'hole', label: 'Hole' },
   { id: 'mine', label: 'Mine' },
+  { id: 'fixed', label: 'Stays' },
   { id: 'scale', label: 'Scale' },
 ];
 
@@ -28,6 +29,8 @@ const TOOL_WORDS: Readonly<Record<Tool, string>> = {
   bump: 'Tap each scale. Tap a mark again to take it away.',
   hole: 'Tap each round exit hole. Tap a mark again to take it away.',
   mine: 'Tap each mine. Tap a mark again to take it away.',
+  fixed:
+    'Tap two or three things that stay from year to year: a fork, a bud scar, a knot. The same ones in the same order on another picture lay the two on each other.',
   scale: 'Tap both ends of something whose length you know, held at the same depth: a ruler, a coin.',
 };
 
@@ -35,6 +38,7 @@ const COUNT_WORDS: Readonly<Record<SpotKind, readonly [one: string, many: string
   bump: ['bump', 'bumps'],
   hole: ['hole', 'holes'],
   mine: ['mine', 'mines'],
+  fixed: ['thing that stays', 'things that stay'],
 };
 
 /** One photo, large, with a scale and marks set on it. */
@@ -158,10 +162,57 @@ function PhotoView({ photo }: { photo: Photo }) {
               </button>
             )}
           </section>
+          <SpotField photo={photo} marks={marks} onKeep={keep} />
           <NoteAndRemove photo={photo} note={marks.note} onNote={(note) => keep({ note })} />
         </div>
       </div>
     </>
+  );
+}
+
+/** What it shows again and again: a tag, or a spot by its name. */
+function SpotField({
+  photo,
+  marks,
+  onKeep,
+}: {
+  photo: Photo;
+  marks: PhotoRecord;
+  onKeep: (changed: Partial<PhotoRecord>) => void;
+}) {
+  const tags = useWatch(photo.watchId).data?.tags ?? [];
+  const [typed, setTyped] = useState(marks.spot ?? '');
+  return (
+    <section aria-label="Spot" className="sheet p-4 flex flex-col gap-3">
+      {tags.length > 0 && (
+        <Field label="Tag it shows">
+          <select
+            className="select w-40"
+            value={marks.tagId ?? ''}
+            onChange={(event) => onKeep({ tagId: event.target.value || null })}
+          >
+            <option value="">none</option>
+            {tags.map(({ id, label }) => (
+              <option key={id} value={id}>
+                Tag {label}
+              </option>
+            ))}
+          </select>
+        </Field>
+      )}
+      <Field label="Spot" hint="a name of your own: pictures of one spot find each other">
+        <input
+          className="input w-full"
+          maxLength={40}
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={() => {
+            const spot = typed.trim() || null;
+            if (spot !== marks.spot) onKeep({ spot });
+          }}
+        />
+      </Field>
+    </section>
   );
 }
 

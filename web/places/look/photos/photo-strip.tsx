@@ -1,6 +1,8 @@
+import { groupBy } from 'es-toolkit';
 import { Link } from 'react-router';
-import type { Photo } from '#core/records';
+import type { Photo, Tag } from '#core/records';
 import { usePhotos } from '../../../api/photos.ts';
+import { useWatch } from '../../../api/queries.ts';
 import { PhotoImage } from '../../../parts/photo-image.tsx';
 import { showDate } from '../../../show/dates.ts';
 import { useToday } from '../../../show/use-show.ts';
@@ -20,16 +22,65 @@ export function PhotoStrip({ watchId }: { watchId: string }) {
           None yet. Take one before you wash, cut or spray: nobody can compare with what was not kept.
         </p>
       ) : (
-        <ul className="grid grid-cols-[repeat(auto-fill,minmax(108px,1fr))] gap-2">
-          {photos.toReversed().map((photo) => (
-            <li key={photo.id}>
-              <Thumb photo={photo} />
-            </li>
-          ))}
-        </ul>
+        <>
+          <SpotStrips watchId={watchId} photos={photos} />
+          <ul className="grid grid-cols-[repeat(auto-fill,minmax(108px,1fr))] gap-2">
+            {photos.toReversed().map((photo) => (
+              <li key={photo.id}>
+                <Thumb photo={photo} />
+              </li>
+            ))}
+          </ul>
+        </>
       )}
     </section>
   );
+}
+
+/** Pictures of one spot through the years, first to last, and the first laid under the last. */
+function SpotStrips({ watchId, photos }: { watchId: string; photos: readonly Photo[] }) {
+  const tags = useWatch(watchId).data?.tags ?? [];
+  const spots = Object.entries(groupBy(photos.filter(isOfSpot), spotOf)).filter(
+    ([, some]) => some.length > 1,
+  );
+  if (spots.length === 0) return null;
+  return (
+    <div className="flex flex-col gap-3 mb-3">
+      {spots.map(([key, some]) => (
+        <section key={key} aria-label={spotName(some[0]!, tags)} className="sheet p-3">
+          <div className="flex items-baseline justify-between gap-3 mb-1">
+            <h3 className="font-semibold text-sm">{spotName(some[0]!, tags)}</h3>
+            <Link
+              className="link-husk text-sm"
+              to={`/look/${watchId}/pair/${some[0]!.id}/${some.at(-1)!.id}`}
+            >
+              First and last on each other
+            </Link>
+          </div>
+          <ol
+            className="flex gap-2 overflow-x-auto"
+            tabIndex={0}
+            aria-label="First to last, scrolls sideways"
+          >
+            {some.map((photo) => (
+              <li key={photo.id} className="w-24 shrink-0">
+                <Thumb photo={photo} />
+              </li>
+            ))}
+          </ol>
+        </section>
+      ))}
+    </div>
+  );
+}
+
+const isOfSpot = ({ tagId, spot }: Photo): boolean => tagId !== null || spot !== null;
+const spotOf = ({ tagId, spot }: Photo): string => tagId ?? spot!.trim().toLowerCase();
+
+function spotName({ tagId, spot }: Photo, tags: readonly Tag[]): string {
+  if (tagId === null) return spot!;
+  const tag = tags.find(({ id }) => id === tagId);
+  return tag ? `Tag ${tag.label}` : 'A tag that is gone';
 }
 
 function Thumb({ photo }: { photo: Photo }) {
