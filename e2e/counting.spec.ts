@@ -95,17 +95,21 @@ test('mined leaves, spotted area and taps are each counted their own way and nev
 test('tags hung, counted, sprayed round and counted again say what the spray did', async ({ page, demo }) => {
   await page.goto(`${demo.address}/look/${HEDGE}`);
   const tagged = page.getByRole('region', { name: 'Tagged' });
-  await tagged.getByText('Hang tags').click();
-  await tagged.getByLabel('How many').fill('1');
-  await tagged.getByRole('button', { name: 'Hang them' }).click();
-  await expect(tagged.getByRole('alert')).toContainText('from 2 to 40');
-  await tagged.getByLabel('How many').fill('6');
-  await tagged.getByRole('button', { name: 'Hang them' }).click();
-  await expect(tagged).toContainText('6 tagged, 3 of them to be left alone');
+  await tagged.getByRole('link', { name: 'Before the work' }).click();
+  await page.getByLabel('How many tags').fill('1');
+  await page.getByRole('button', { name: 'Hang them' }).click();
+  await expect(page.getByRole('alert')).toContainText('from 2 to 80');
+  await page.getByLabel('How many tags').fill('6');
+  await page.getByRole('button', { name: 'Hang them' }).click();
+  await expect(page.getByText('6 tags are listed')).toBeVisible();
   // Leaves carry tags too, and are counted as leaves.
-  await tagged.getByLabel('How many').fill('2');
-  await tagged.getByLabel('On', { exact: true }).selectOption({ label: 'Leaves, scale on them' });
-  await tagged.getByRole('button', { name: 'Hang them' }).click();
+  await page.getByText('Hang more tags').click();
+  await page.getByLabel('How many tags').fill('2');
+  await page.getByLabel('On', { exact: true }).selectOption({ label: 'Leaves, scale on them' });
+  await page.getByRole('button', { name: 'Hang them' }).click();
+  await expect(page.getByText('2 tags are listed')).toBeVisible();
+  await page.goto(`${demo.address}/look/${HEDGE}`);
+  await expect(tagged).toContainText('8 tagged, 4 of them to be left alone');
   await tagged.getByRole('link', { name: 'Count the tagged leaves' }).click();
   await expect(page.getByText('Leaf 1 of 2: tag 7')).toBeVisible();
   await page.goBack();

@@ -39,7 +39,7 @@ const VIEWS = [
   { name: 'practise', at: '/when/practise/armored-hedge?plant=1907', act: practiseOne },
   { name: 'year', at: '/when/calendar' },
   { name: 'mix', at: `/mix?watch=${HEDGE}` },
-  { name: 'seasons', at: `/seasons?watch=${HEDGE}` },
+  { name: 'seasons', at: '/seasons' },
 ];
 
 async function diaryOpen(page) {

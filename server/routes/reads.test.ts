@@ -371,7 +371,9 @@ describe('the moment', () => {
   });
 
   test('the year looked back on, and what was kept of it', async () => {
-    expect(await read('/review')).toMatchObject({ review: { season: { start: '2026-01-01' }, isOver: false } });
+    expect(await read('/review')).toMatchObject({
+      review: { season: { start: '2026-01-01' }, isOver: false },
+    });
     expect(await read('/year-reviews')).toMatchObject({ reviews: [{ sheet: 'The year 2025.' }] });
   });
 });

@@ -1,7 +1,7 @@
 import { Hono } from 'hono';
 import { inspectionRecord, sampleRecord, tapeRecord, watchRecord } from '#core/records';
 import { FIRST_WORD, NOT_SURE, STILL_NOT_SURE } from '#core/identify';
-import { CHECKS, FIRST_WORDS, TARGETS } from '#knowledge';
+import { BURNED_ANSWER, CHECKS, FIRST_WORDS, TARGETS, LOOK_ANSWER, LOOK_IDS } from '#knowledge';
 import { fieldProblem, jsonBody, Problem } from '#answers';
 import { notInFuture, refersTo, sameId, takenOut, type AppParts } from '../context.ts';
 import { ifAsSeen } from '../if-as-seen.ts';
@@ -11,6 +11,10 @@ const ids = (list: readonly { readonly id: string }[]) => list.map(({ id }) => i
 const CHECK_ANSWERS = new Map([
   [FIRST_WORD, new Set(ids(FIRST_WORDS))],
   ...CHECKS.map(({ id, answers }) => [id, new Set([NOT_SURE, STILL_NOT_SURE, ...ids(answers)])] as const),
+  // Looks that tell why work failed, and whether it burned, are no part of the key.
+  ...[BURNED_ANSWER, ...LOOK_IDS.map((id) => `${LOOK_ANSWER}${id}`)].map(
+    (id) => [id, new Set(['yes', 'no'])] as const,
+  ),
 ]);
 
 /** Watches, and what is seen and counted for them. */

@@ -101,7 +101,7 @@ function Handover({ picture }: { picture: WatchAnswer }) {
           With the names of plants and products, and notes
         </label>
       </form>
-      <article aria-label="Sheet" className="sheet p-5 max-w-3xl flex flex-col gap-3 print-card">
+      <article aria-label="Sheet" className="sheet p-5 max-w-3xl flex flex-col gap-3 print-page">
         <h2 className="font-title text-xl">{title}</h2>
         {parts.map((part) => (
           <Part key={part.title} part={part} />

@@ -24,6 +24,7 @@ export function HangTags({ picture }: { picture: WatchAnswer }) {
   const [typed, setTyped] = useState(String(Math.min(MOST_SUGGESTED, halving ?? USUAL)));
   const [protocol, setProtocol] = useState(protocols[0]);
   const [error, setError] = useState<string>();
+  const [isHanging, setHanging] = useState(false);
   const hang = async () => {
     const count = Number(typed);
     if (!(Number.isInteger(count) && count >= 2 && count <= MOST_AT_ONCE))
@@ -54,7 +55,8 @@ export function HangTags({ picture }: { picture: WatchAnswer }) {
       className="flex flex-wrap items-end gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        void hang();
+        setHanging(true);
+        void hang().finally(() => setHanging(false));
       }}
     >
       <Field label="How many tags" error={error} hint={hintOf(halving)}>
@@ -80,7 +82,7 @@ export function HangTags({ picture }: { picture: WatchAnswer }) {
           </select>
         </Field>
       )}
-      <button type="submit" className="btn btn-primary min-h-11">
+      <button type="submit" className="btn btn-primary min-h-11" disabled={isHanging}>
         Hang them
       </button>
     </form>
