@@ -114,7 +114,7 @@ test.describe('before and after on a phone', () => {
     });
     await walk.getByRole('link', { name: 'Lay them on each other' }).click();
     await expect(title(page)).toHaveText('Hedge: 5 June 2026 and 25 June 2026');
-    const slider = page.getByRole('slider', { name: 'How much of the later picture shows' });
+    const slider = page.getByRole('slider', { name: /^Where the line between the pictures stands/ });
     await slider.fill('100');
     await expect(slider).toHaveValue('100');
 

@@ -25,7 +25,6 @@ const VIEWS = [
   // Before the round, which finds nothing on the tree.
   { name: 'infections', at: `/when/infections/${SCAB}`, act: diaryOpen },
   { name: 'garden', at: '/garden' },
-  { name: 'plant', at: `/garden/${PLANT}` },
   { name: 'naming', at: `/look/new?plant=${PLANT}`, act: nameSome },
   { name: 'guide', at: '/look/guide?q=white%20fluff' },
   { name: 'weigh', at: `/look/${HEDGE}/weigh` },
@@ -40,7 +39,12 @@ const VIEWS = [
   { name: 'year', at: '/when/calendar' },
   { name: 'mix', at: `/mix?watch=${HEDGE}` },
   { name: 'seasons', at: '/seasons' },
+  { name: 'path', at: `/seasons/watch/${HEDGE}`, act: pathDrawn },
 ];
+
+async function pathDrawn(page) {
+  await page.getByRole('img', { name: /live per 10 cm/ }).waitFor();
+}
 
 async function diaryOpen(page) {
   await page.getByText('What this rests on').waitFor();

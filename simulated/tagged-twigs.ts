@@ -24,11 +24,11 @@ export function simulateTags(plant: TaggedPlant, seed: number): TaggedPair[] {
   const chance = randomLcg(seed * SEED_STEP + 5);
   for (let drawn = 0; drawn < FIRST_DRAWS; drawn++) chance();
   const live = randomGamma.source(chance)(plant.clumping, plant.livePerTwig / plant.clumping);
-  const own = randomNormal.source(chance)(0, plant.own);
+  const ownWay = randomNormal.source(chance)(0, plant.own);
   const poisson = randomPoisson.source(chance);
   return untouchedTags(plant.tags, seed).map((untouched) => {
     const before = live();
-    const after = before * OF_THEMSELVES * Math.exp(own()) * (untouched ? 1 : plant.left);
+    const after = before * OF_THEMSELVES * Math.exp(ownWay()) * (untouched ? 1 : plant.left);
     return { before: poisson(before)(), after: poisson(after)(), untouched };
   });
 }

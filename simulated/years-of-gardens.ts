@@ -64,8 +64,8 @@ export function yearsOfGarden(seed: number): YearsOfGarden {
   const left: Record<string, number> = {};
   const growth: number[] = [];
   const watches = Array.from({ length: whole(1, 4) }, (_, w): WatchYears => {
-    const own = Math.SQRT1_2 * (Math.SQRT1_2 * (shared + normal()));
-    growth.push(factorAt(USUAL_GROWTH, own));
+    const plantsScore = Math.SQRT1_2 * (Math.SQRT1_2 * (shared + normal()));
+    growth.push(factorAt(USUAL_GROWTH, plantsScore));
     const clumping = 0.5 + 1.5 * chance();
     const sourceShare = chance() < 0.25 ? factorAt({ low: 0.1, middle: 0.25, high: 0.6 }, normal()) : 0;
     let level = 2 * Math.exp(normal());
@@ -83,7 +83,7 @@ export function yearsOfGarden(seed: number): YearsOfGarden {
       });
       const spared = done.reduce((so, { id }) => so * left[id]!, 1);
       // A treatment of the plant does not reach the source.
-      level *= (spared + sourceShare) * factorAt(USUAL_GROWTH, own + Math.SQRT1_2 * normal());
+      level *= (spared + sourceShare) * factorAt(USUAL_GROWTH, plantsScore + Math.SQRT1_2 * normal());
       level = Math.min(level, MOST_A_TWIG);
       counts.push(count(level, clumping, whole(8, 20), whole(1, 1e6)));
       const thoughtSpared = done.reduce((so, each) => so * each.left.middle, 1);

@@ -1,7 +1,7 @@
 import { type FigureRange, sharp } from '#core/season-model';
 import type { Spread } from '#core/seasons';
 import type { Clue } from './clues.ts';
-import { EXPLANATIONS, type Explanation, type Shows, type Thoughts } from './explanation.ts';
+import type { Explanation, Shows, Thoughts } from './explanation.ts';
 
 /** How many times as likely something makes an explanation against all others: above 1 for it, below against. */
 export interface Weight {
@@ -21,7 +21,7 @@ export const weighed = (clues: readonly Clue[], weights: ClueWeights): Evidence<
   clues.map((code) => ({ code, ...weights[code] }));
 
 export interface FailureCase {
-  /** Later count over earlier, as a natural logarithm with its deviation; null without two counts that may be compared. */
+  /** Later count over earlier, as a logarithm with its deviation; null without two that may be compared. */
   readonly moved: Spread | null;
   /** What the time between would have made of as many left alone, on the same scale. */
   readonly alone: Spread;
@@ -31,6 +31,8 @@ export interface FailureCase {
   /** Whether the days it was done are known to have been poor or good. */
   readonly timingTold: boolean;
   readonly evidence: readonly Evidence[];
+  /** The explanations that can hold for such work. */
+  readonly among: readonly Explanation[];
 }
 
 export interface ExplainedBy {
@@ -47,7 +49,7 @@ export type Said =
   | { readonly kind: 'between'; readonly ids: readonly Explanation[] }
   | { readonly kind: 'cannot-tell' };
 
-/** One is told when it has at least this much of the odds, and so many times the next, and a strong clue of its own. */
+/** One is told with so much of the odds, so many times the next, and a strong clue of its own. */
 const TOLD_FROM = 0.65;
 const TIMES_THE_NEXT = 4;
 const STRONG_TIMES = 3;
@@ -62,10 +64,10 @@ const Z80 = 1.2816;
  * and of the counts together). The odds sum to 1.
  */
 export function explanationOdds(
-  { moved, alone, left, leftAtBest, timingTold, evidence }: FailureCase,
+  { moved, alone, left, leftAtBest, timingTold, evidence, among }: FailureCase,
   thoughts: Thoughts,
 ): ExplainedBy[] {
-  const raw = EXPLANATIONS.map((id) => {
+  const raw = among.map((id) => {
     const mine = evidence.filter((each) => each.of === id);
     const shown = shownWhere(id, thoughts[id].shows, { left, leftAtBest, timingTold });
     const fits = moved ? foreseen(moved, alone, shown) : 1;

@@ -18,6 +18,20 @@ export const EXPLANATIONS = [
 ] as const;
 export type Explanation = (typeof EXPLANATIONS)[number];
 
+/** What only a spray can fail by. */
+const OF_SPRAYS: ReadonlySet<Explanation> = new Set<Explanation>([
+  'wrong-stage',
+  'too-little-wetted',
+  'washed-or-baked',
+  'too-weak',
+  'does-not-reach',
+  'same-mode',
+]);
+
+/** The explanations that can hold for work by spraying, or by hand alone. */
+export const explanationsFor = (sprayed: boolean): Explanation[] =>
+  EXPLANATIONS.filter((id) => sprayed || !OF_SPRAYS.has(id));
+
 /**
  * What a count shows where an explanation holds, as a share of as many with nothing done: `part` of what should
  * have been taken was; so much was `added` to what should be left; it was so many `times` that; or `left` is

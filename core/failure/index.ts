@@ -9,6 +9,13 @@ export {
   saidOf,
   weighed,
 } from './explanation-odds.ts';
-export { EXPLANATIONS, type Explanation, type Shows, type ThoughtOf, type Thoughts } from './explanation.ts';
+export {
+  EXPLANATIONS,
+  explanationsFor,
+  type Explanation,
+  type Shows,
+  type ThoughtOf,
+  type Thoughts,
+} from './explanation.ts';
 export type { FailureFacts } from './failure-facts.ts';
 export { lookedAt, tellingLook, type TellingLook } from './telling-look.ts';

@@ -42,12 +42,12 @@ const entropyOf = (shares: readonly number[]): number =>
 /** What a look that was taken weighs. */
 export function lookedAt<Id extends string>(
   look: TellingLook<Id>,
-  found: boolean,
+  wasFound: boolean,
 ): Evidence<`${Id} ${'yes' | 'no'}`> {
   const { id, finds, findsElse } = look;
   return {
-    code: `${id} ${found ? 'yes' : 'no'}`,
+    code: `${id} ${wasFound ? 'yes' : 'no'}`,
     of: look.of,
-    times: found ? finds / findsElse : (1 - finds) / (1 - findsElse),
+    times: wasFound ? finds / findsElse : (1 - finds) / (1 - findsElse),
   };
 }

@@ -4,7 +4,7 @@ import { civilDate, note, recordId, shortText } from './fields.ts';
 /** Along one side, from 0 at the left or top to 1. */
 const share = z.number('a-number').min(0, 'lies-outside-the-picture').max(1, 'lies-outside-the-picture');
 
-/** A `fixed` one stays where it is from year to year, a bud scar or a fork: pictures are laid on each other by such. */
+/** A `fixed` one stays from year to year, a bud scar or a fork: pictures are laid on each other by such. */
 export const SPOT_KINDS = ['bump', 'hole', 'mine', 'fixed'] as const;
 export type SpotKind = (typeof SPOT_KINDS)[number];
 

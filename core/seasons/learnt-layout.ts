@@ -61,15 +61,15 @@ export function layOut(watches: readonly WatchYears[], thought: YearsThought): L
   };
   const laid = watches.map(({ levels, stretches }) => {
     if (stretches.length !== levels.length - 1) throw new RangeError('between counts lies one stretch each');
-    const own = place(0, part(OWN_PART));
+    const ofPlant = place(0, part(OWN_PART));
     const source = place(0, 1);
     return {
-      own,
+      ofPlant,
       first: place(levels[0]!.log, FIRST_DEVIATION),
       stretches: stretches.map(({ years, done, source: cameOver }) => ({
         alone: [
           [shared[0]![0], years],
-          [own, years],
+          [ofPlant, years],
           [place(0, Math.hypot(part(YEARS_PART, years), BETWEEN_COUNTS)), 1],
           ...(cameOver ? scaled(onLog(cameOver), [[source, 1]]) : []),
         ] as WeightedSum,
@@ -84,7 +84,7 @@ export function layOut(watches: readonly WatchYears[], thought: YearsThought): L
       ...stretches.slice(0, count).flatMap(({ alone, done }) => [...alone, ...done.flat()]),
     ];
   };
-  const growth = (watch: number): WeightedSum => [...shared, [laid[watch]!.own, 1]];
+  const growth = (watch: number): WeightedSum => [...shared, [laid[watch]!.ofPlant, 1]];
   const nextYear = (watch: number): WeightedSum => [...growth(watch), [comingYear, 1]];
   return {
     spreads,

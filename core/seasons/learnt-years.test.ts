@@ -37,13 +37,13 @@ describe('what counts teach of years', () => {
 
   test('more years left alone narrow growth, and what one plant shows is lent to another', () => {
     const tripling = [1, 3, 9, 27, 81];
-    const own = learnt(watch(tripling, Array<Stretch>(4).fill(alone)));
-    expect(own.watches[0]!.growth.middle).toBeGreaterThan(2.4);
-    expect(width(own.watches[0]!.growth)).toBeLessThan(0.9);
+    const { growth } = learnt(watch(tripling, Array<Stretch>(4).fill(alone))).watches[0]!;
+    expect(growth.middle).toBeGreaterThan(2.4);
+    expect(width(growth)).toBeLessThan(0.9);
     const lent = learnt(watch(tripling, Array<Stretch>(4).fill(alone)), { ...watch([5], []), id: 'other' });
     const other = lent.watches[1]!.growth;
     expect(other.middle).toBeGreaterThan(2.15);
-    expect(other.middle).toBeLessThan(own.watches[0]!.growth.middle);
+    expect(other.middle).toBeLessThan(growth.middle);
   });
 
   test('a treatment that left far fewer than thought is believed to, and so is its kind', () => {
@@ -65,9 +65,9 @@ describe('what counts teach of years', () => {
 
   test('what comes over from a source is not taken for growth', () => {
     const levels = [2, 10, 50];
-    const own = learnt(watch(levels, [alone, alone])).watches[0]!.growth.middle;
+    const unfed = learnt(watch(levels, [alone, alone])).watches[0]!.growth.middle;
     const fed: Stretch = { ...alone, source: range(1.2, 2, 3) };
-    expect(learnt(watch(levels, [fed, fed])).watches[0]!.growth.middle).toBeLessThan(0.85 * own);
+    expect(learnt(watch(levels, [fed, fed])).watches[0]!.growth.middle).toBeLessThan(0.85 * unfed);
   });
 
   test('refuses a watch without a stretch between its counts', () => {

@@ -36,18 +36,18 @@ describe('which tags stay untouched', () => {
 });
 
 describe('the verdict of tags', () => {
-  const verdict = (low: number, high: number) =>
+  const verdictOf = (low: number, high: number) =>
     tagVerdict({ treated: 5, untouched: 5, takenAway: { value: (low + high) / 2, low, high } });
 
   test('by the interval of what was taken beyond the untouched', () => {
-    expect(verdict(0.1, 0.9)).toBe('worked');
-    expect(verdict(-0.4, 0.2)).toBe('did-not');
-    expect(verdict(-0.4, 0.6)).toBe('cannot-tell');
-    expect(verdict(0.02, 0.2)).toBe('worked');
-    expect(verdict(0, 0.5)).toBe('cannot-tell');
+    expect(verdictOf(0.1, 0.9)).toBe('worked');
+    expect(verdictOf(-0.4, 0.2)).toBe('did-not');
+    expect(verdictOf(-0.4, 0.6)).toBe('cannot-tell');
+    expect(verdictOf(0.02, 0.2)).toBe('worked');
+    expect(verdictOf(0, 0.5)).toBe('cannot-tell');
   });
 
-  const share = (of: 'worked' | 'did-not', left: number) =>
+  const share = (verdict: 'worked' | 'did-not', left: number) =>
     Array.from({ length: 5000 }, (_, i) => {
       const plant = {
         tags: 8 + 2 * (i % 8),
@@ -57,7 +57,7 @@ describe('the verdict of tags', () => {
         left,
       };
       return tagVerdict(taggedEffect(simulateTags(plant, i + 1))!);
-    }).filter((each) => each === of).length / 5000;
+    }).filter((each) => each === verdict).length / 5000;
 
   test('of 5,000 plants on which nothing was changed at most 6 in 100 are said to be better', () => {
     expect(share('worked', 1)).toBeLessThan(0.06);

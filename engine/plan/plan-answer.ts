@@ -64,8 +64,8 @@ export type PlanAnswer =
   { readonly kind: 'none'; readonly why: NoPlan } | ({ readonly kind: 'plan' } & PlanMaterial);
 
 /**
- * A plan of a watch's season, or why there is none. Looking back, a season is laid out whole, as it was. Figures the
- * garden's own counts taught (`learnt`) stand above the rules of thumb, those the gardener set above both.
+ * A plan of a watch's season, or why there is none. Looking back, a season is laid out whole, as it was. Figures
+ * that the garden's own counts taught (`learnt`) stand above the rules of thumb, those the gardener set above both.
  */
 export function planFrom(
   day: GardenDay,
@@ -79,22 +79,22 @@ export function planFrom(
   if (watch.group === null) return { kind: 'none', why: 'not-named' };
   const plan = book.seasonPlan ?? { id: watch.id, cuts: [], freeDays: [], figures: {} };
   const hatch = planHatch(day, picture, book, frame);
-  const own = { ...learnt, ...plan.figures };
-  const figures = figuresOf(day, picture, hatch, own);
+  const figuresHere = { ...learnt, ...plan.figures };
+  const figures = figuresOf(day, picture, hatch, figuresHere);
   if (!figures) return { kind: 'none', why: 'not-modelled' };
   if (!hatch) return { kind: 'none', why: 'no-hatch' };
-  const ways = planWays(day, picture, frame, own);
+  const ways = planWays(day, picture, frame, figuresHere);
   return {
     kind: 'plan',
     frame,
     hatch,
     figures: figures.figures,
-    shown: [...figures.shown, coverageFigure(own), ...ways.flatMap(({ way }) => way.figures)]
+    shown: [...figures.shown, coverageFigure(figuresHere), ...ways.flatMap(({ way }) => way.figures)]
       .filter(({ id }, i, all) => all.findIndex((other) => other.id === id) === i)
       .map((figure) => (figure.id in learnt && !(figure.id in plan.figures) ? taughtHere(figure) : figure)),
     weather: weatherOf(day, picture, frame),
     ways,
-    done: doneCuts(day, picture, frame, own),
+    done: doneCuts(day, picture, frame, figuresHere),
     plan,
     schools: schoolsFor(day.garden, picture.plant),
     group: watch.group,

@@ -4,6 +4,7 @@ import {
   type Evidence,
   type ExplainedBy,
   explanationOdds,
+  explanationsFor,
   lookedAt,
   type Said,
   saidOf,
@@ -74,6 +75,7 @@ export function failureAnswer(day: GardenDay, picture: WatchPicture): FailureAns
       leftAtBest: timing.leftAtBest,
       timingTold: timing.timing !== null,
       evidence,
+      among: explanationsFor(stretch.sprays.length > 0),
     },
     EXPLAINED,
   );

@@ -19,7 +19,7 @@ import { watchPictures } from '../watch-pictures.ts';
 /** What the season's model tells of the days it was done; null where there is none. */
 export type Timing = Pick<FailureFacts, 'timing' | 'hatchSeen'>;
 
-/** Everything on record that bears on why a treated stretch shows no fall. `then`: the garden when it was counted. */
+/** What is on record that bears on why a treated stretch shows no fall. `then`: the garden when it was counted. */
 export function failureFacts(
   then: GardenDay,
   picture: WatchPicture,

@@ -20,8 +20,9 @@ const TAUGHT_BELOW = 0.97;
 const HAND = 'hand:';
 
 /**
- * Growth as two or more counts have it, and kill and coverage moved to where this garden lies in their ranges. What a
- * treatment left tells of kill and coverage together: either takes half of the move; coverage goes by all sprays.
+ * Growth as two or more counts have it, and kill and coverage moved to where this garden lies in their ranges.
+ * What a treatment left tells of kill and coverage together: either takes half of the move; coverage goes by all
+ * sprays.
  */
 export function figuresTaught(
   { counts, stretches, watch, kinds }: LearntHere,

@@ -34,19 +34,19 @@ interface CountedYears {
 
 /** Null where a watch was never counted. */
 export function learntHere(day: GardenDay, picture: WatchPicture): LearntHere | null {
-  const own = countedYears(day, picture);
-  if (!own) return null;
+  const mine = countedYears(day, picture);
+  if (!mine) return null;
   const others = watchPictures(day).flatMap((other) =>
     other.watch.id !== picture.watch.id && ofOneTrouble(other, picture)
       ? (countedYears(day, other) ?? [])
       : [],
   );
   const learnt = learnYears(
-    [own, ...others].map(({ years }) => years),
+    [mine, ...others].map(({ years }) => years),
     { growth: GROWTH_A_YEAR },
   );
   return {
-    ...own,
+    ...mine,
     watch: learnt.watches[0]!,
     growth: learnt.growth,
     watches: 1 + others.filter(({ stretches }) => stretches.length > 0).length,

@@ -62,19 +62,23 @@ export function reviewAnswer(day: GardenDay): ReviewAnswer {
   return {
     season,
     isOver,
-    watches: all.watches.map(({ watchId, plantName, targetName, cells }): ReviewedWatch => {
+    watches: all.watches.flatMap(({ watchId, plantName, targetName, cells }): ReviewedWatch[] => {
       const picture = pictures.find(({ watch }) => watch.id === watchId)!;
+      // What was opened since is of the next year.
+      if (picture.watch.openedOn >= shiftSeason(season.start, 1)) return [];
       const learnt = learntHere(day, picture);
-      return {
-        watchId,
-        plantName,
-        targetName,
-        outcome: picture.watch.outcome,
-        cell: cells[at] ?? null,
-        before: cells[at - 1] ?? null,
-        changes: changes.filter((change) => change.watchId === watchId),
-        growth: learnt && learnt.stretches.length > 0 ? learnt.watch.growth : null,
-      };
+      return [
+        {
+          watchId,
+          plantName,
+          targetName,
+          outcome: picture.watch.outcome,
+          cell: cells[at] ?? null,
+          before: cells[at - 1] ?? null,
+          changes: changes.filter((change) => change.watchId === watchId),
+          growth: learnt && learnt.stretches.length > 0 ? learnt.watch.growth : null,
+        },
+      ];
     }),
     work: all.seasons[at] ?? null,
     workBefore: all.seasons[at - 1] ?? null,

@@ -13,9 +13,14 @@ export const LOOK_IDS = [
 ] as const;
 export type LookId = (typeof LOOK_IDS)[number];
 
-const look = (id: LookId, of: TellingLook['of'], finds: number, findsElse: number): TellingLook<LookId> => ({
+const look = (
+  id: LookId,
+  reason: TellingLook['of'],
+  finds: number,
+  findsElse: number,
+): TellingLook<LookId> => ({
   id,
-  of,
+  of: reason,
   finds,
   findsElse,
 });

@@ -32,9 +32,9 @@ export const tableCsv = <Row>({ columns, rows }: ExportTable<Row>, day: GardenDa
 export const exportTable = <Row>(table: ExportTable<Row>): ExportTable<Row> => table;
 
 /** A column of words, a name or a date. */
-export const words = <Row>(name: string, means: string, of: Column<Row>['of']): Column<Row> => ({
+export const words = <Row>(name: string, means: string, read: Column<Row>['of']): Column<Row> => ({
   name,
   unit: '',
   means,
-  of,
+  of: read,
 });

@@ -62,7 +62,7 @@ export function headline({ told, changes }: GardenSeasons): string {
   const levels = changes.flatMap((each) => (each.kind === 'level' ? [each.change.kind] : []));
   const fell = levels.filter((kind) => kind === 'fell' || kind === 'gone').length;
   const rose = levels.filter((kind) => kind === 'rose' || kind === 'appeared').length;
-  if (levels.length === 0) return `${told.name}: nothing counted twice yet`;
+  if (levels.length === 0) return `${told.name}: nothing compared with an earlier year yet`;
   if (fell + rose === 0) return `${told.name}: no change can be shown`;
   const parts = [
     ...(fell > 0 ? [`${howMany(fell, 'watch', 'watches')} fell`] : []),

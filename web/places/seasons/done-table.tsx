@@ -3,7 +3,7 @@ import type { PathAnswer } from '#engine';
 import { showFullDate } from '../../show/dates.ts';
 import { treatmentLetters } from './path-layout.ts';
 
-/** What each treatment on the path took, as thought before and as the counts have it; the letters stand in the drawing. */
+/** What each treatment on the path took, by the book and by the counts; the letters stand in the drawing. */
 export function DoneTable({ path }: { path: PathAnswer }) {
   const letters = treatmentLetters(path);
   const done = path.stretches.flatMap((stretch) => stretch.done);

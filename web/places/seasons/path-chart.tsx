@@ -19,7 +19,7 @@ import { layOutPath } from './path-layout.ts';
 
 const AXIS = { fontSize: 12.5, fill: 'var(--ink-soft)' } as const;
 
-/** A watch's level through the years on a scale of times, what was done as letters, and what would be left alone. */
+/** A watch's level through the years, what was done as letters, and what would have been there left alone. */
 export function PathChart({ path }: { path: PathAnswer }) {
   const { points, branches, next, ticks, domain, marks } = layOutPath(path);
   const [from, to] = [points[0]!.day, next.at(-1)!.day];

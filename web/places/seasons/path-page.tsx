@@ -19,15 +19,14 @@ const PathChart = lazy(() => import('./path-chart.tsx').then((m) => ({ default: 
 /** One watch through its seasons: its level's path, what was done on it, and what that taught. */
 export function PathPage() {
   const { watchId = '' } = useParams();
+  const seasons = useSeasons(watchId);
   return (
     <>
       <SeasonsNav />
       <Answered question={usePath(watchId)}>
         {(path) =>
           path ? (
-            <Answered question={useSeasons(watchId)}>
-              {(watch) => <Path path={path} watch={watch} />}
-            </Answered>
+            <Answered question={seasons}>{(watch) => <Path path={path} watch={watch} />}</Answered>
           ) : (
             <EmptyState title="Never counted, so there is nothing to compare.">
               <Link className="link-husk" to={`/look/${watchId}/count`}>

@@ -12,17 +12,19 @@ import { showFullDate } from '../../show/dates.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
 import { ReviewSheet } from './review-sheet.tsx';
 import { ReviewStep } from './review-step.tsx';
+import { REVIEW_STEPS, type ReviewStepId, STEP_NAMES } from './review-steps.ts';
 import { keptFor, reviewText } from './review-words.ts';
 import { SeasonsNav } from './seasons-nav.tsx';
 
 /** The year's review: a guided half hour in winter, ending in a sheet that is kept and printed. */
 export function ReviewPage() {
+  const kept = useYearReviews();
   return (
     <>
       <SeasonsNav />
       <Answered question={useReview()}>
         {(answer) => (
-          <Answered question={useYearReviews()}>
+          <Answered question={kept}>
             {(reviews) =>
               answer.watches.length === 0 ? (
                 <EmptyState title="No watch to look back on yet.">
@@ -42,16 +44,6 @@ export function ReviewPage() {
   );
 }
 
-const STEPS = ['watches', 'record', 'next', 'buy', 'sheet'] as const;
-export type ReviewStepId = (typeof STEPS)[number];
-const STEP_NAMES: Readonly<Record<ReviewStepId, string>> = {
-  watches: 'What each did',
-  record: 'Right or wrong',
-  next: 'Next year',
-  buy: 'To buy',
-  sheet: 'The sheet',
-};
-
 function Review({ answer, kept }: { answer: ReviewAnswer; kept: YearReview | null }) {
   const today = useToday();
   const show = useShow();
@@ -64,7 +56,7 @@ function Review({ answer, kept }: { answer: ReviewAnswer; kept: YearReview | nul
   );
   const [note, setNote] = useState(kept?.note ?? '');
   const text = reviewText(answer, choices, note, show, gardenName);
-  const at = STEPS.indexOf(step);
+  const at = REVIEW_STEPS.indexOf(step);
   const keep = () => {
     const review: YearReview = {
       id: kept?.id ?? newId(),
@@ -111,7 +103,7 @@ function Review({ answer, kept }: { answer: ReviewAnswer; kept: YearReview | nul
         )}
       </PageHead>
       <ol className="flex flex-wrap gap-2 mb-4 no-print" aria-label="Steps">
-        {STEPS.map((id, i) => (
+        {REVIEW_STEPS.map((id, i) => (
           <li key={id}>
             <button
               type="button"
@@ -134,13 +126,13 @@ function Review({ answer, kept }: { answer: ReviewAnswer; kept: YearReview | nul
           onChoose={(watchId, choice) => setChoices(new Map([...choices, [watchId, choice]]))}
         />
       )}
-      {at < STEPS.length - 1 && (
+      {at < REVIEW_STEPS.length - 1 && (
         <button
           type="button"
           className="btn btn-primary mt-4 min-h-11 no-print"
-          onClick={() => setStep(STEPS[at + 1]!)}
+          onClick={() => setStep(REVIEW_STEPS[at + 1]!)}
         >
-          On to: {STEP_NAMES[STEPS[at + 1]!].toLowerCase()}
+          On to: {STEP_NAMES[REVIEW_STEPS[at + 1]!].toLowerCase()}
         </button>
       )}
     </>

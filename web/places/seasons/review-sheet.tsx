@@ -2,6 +2,7 @@ import type { ReviewAnswer } from '#engine';
 import { inSentence } from '#knowledge';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { Field } from '../../parts/field.tsx';
+import { TitledLines } from '../../parts/titled-lines.tsx';
 import { useShow } from '../../show/use-show.ts';
 import {
   CHOICE_WORDS,
@@ -48,11 +49,27 @@ export function ReviewSheet({ answer, choices, note, onNote, onKeep }: ReviewShe
             )}
           </section>
         ))}
-        <Part title="The work" lines={workLines(answer.work, answer.workBefore, show)} />
-        <Part title="What was foretold, and what came" lines={recordLines(answer)} />
-        <Part title="Programmes of next year" lines={programmeLines(answer.programmes)} />
-        <Part title="To buy" lines={shoppingLines(answer.shopping, (ml) => show.pour(ml))} />
-        {note.trim() && <Part title="Note" lines={[note.trim()]} />}
+        <TitledLines
+          className="print-card"
+          title="The work"
+          lines={workLines(answer.work, answer.workBefore, show)}
+        />
+        <TitledLines
+          className="print-card"
+          title="What was foretold, and what came"
+          lines={recordLines(answer)}
+        />
+        <TitledLines
+          className="print-card"
+          title="Programmes of next year"
+          lines={programmeLines(answer.programmes)}
+        />
+        <TitledLines
+          className="print-card"
+          title="To buy"
+          lines={shoppingLines(answer.shopping, (ml) => show.pour(ml))}
+        />
+        {note.trim() && <TitledLines className="print-card" title="Note" lines={[note.trim()]} />}
       </article>
       <div className="sheet p-4 flex flex-col gap-3 no-print">
         <Field
@@ -81,18 +98,5 @@ function Beads({ label, level }: { label: string; level: Parameters<typeof BeadS
       <span className="soft text-sm">{label}</span>
       <BeadScale level={level} />
     </span>
-  );
-}
-
-function Part({ title, lines }: { title: string; lines: readonly string[] }) {
-  return (
-    <section aria-label={title} className="print-card">
-      <h2>{title}</h2>
-      <ul className="list-disc pl-5">
-        {lines.map((line) => (
-          <li key={line}>{line}</li>
-        ))}
-      </ul>
-    </section>
   );
 }

@@ -3,8 +3,9 @@ import { REVIEW_CHOICES, type ReviewChoice } from '#core/records';
 import type { ReviewAnswer, ReviewedWatch } from '#engine';
 import { inSentence } from '#knowledge';
 import { BeadScale } from '../../parts/bead-scale.tsx';
+import { TitledLines } from '../../parts/titled-lines.tsx';
 import { useShow } from '../../show/use-show.ts';
-import type { ReviewStepId } from './review-page.tsx';
+import type { ReviewStepId } from './review-steps.ts';
 import {
   CHOICE_WORDS,
   type Choices,
@@ -41,30 +42,42 @@ export function ReviewStep({ step, answer, choices, onChoose }: ReviewStepProps)
       );
     case 'record':
       return (
-        <Lines title="What was foretold here, and what came" lines={recordLines(answer)}>
+        <TitledLines
+          className="sheet p-4 max-w-3xl flex flex-col gap-3"
+          title="What was foretold here, and what came"
+          lines={recordLines(answer)}
+        >
           <Link className="link-husk" to="/seasons/names">
             The names one by one
           </Link>
-        </Lines>
+        </TitledLines>
       );
     case 'next':
       return (
-        <Lines title="Programmes of next year" lines={programmeLines(answer.programmes)}>
+        <TitledLines
+          className="sheet p-4 max-w-3xl flex flex-col gap-3"
+          title="Programmes of next year"
+          lines={programmeLines(answer.programmes)}
+        >
           <Link className="link-husk" to="/when/programme">
             Lay out the programmes
           </Link>
           <Link className="link-husk" to="/when/plan">
             Plan a season's sprays
           </Link>
-        </Lines>
+        </TitledLines>
       );
     case 'buy':
       return (
-        <Lines title="What to buy" lines={shoppingLines(answer.shopping, (ml) => show.pour(ml))}>
+        <TitledLines
+          className="sheet p-4 max-w-3xl flex flex-col gap-3"
+          title="What to buy"
+          lines={shoppingLines(answer.shopping, (ml) => show.pour(ml))}
+        >
           <Link className="link-husk" to="/mix/shopping">
             The shopping card
           </Link>
-        </Lines>
+        </TitledLines>
       );
   }
 }
@@ -116,27 +129,5 @@ function OneWatch({
         <p className="soft text-sm mt-auto">It is closed.</p>
       )}
     </article>
-  );
-}
-
-function Lines({
-  title,
-  lines,
-  children,
-}: {
-  title: string;
-  lines: readonly string[];
-  children: React.ReactNode;
-}) {
-  return (
-    <section aria-label={title} className="sheet p-4 max-w-3xl flex flex-col gap-3">
-      <h2>{title}</h2>
-      <ul className="list-disc pl-5 flex flex-col gap-1">
-        {lines.map((line) => (
-          <li key={line}>{line}</li>
-        ))}
-      </ul>
-      <p className="flex flex-wrap gap-x-4">{children}</p>
-    </section>
   );
 }

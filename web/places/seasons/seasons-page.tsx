@@ -13,6 +13,10 @@ export function SeasonsPage() {
   const watchId = params.get('watch');
   // Addresses of earlier days open the watch they name.
   if (watchId !== null) return <Navigate to={`/seasons/watch/${watchId}`} replace />;
+  return <EverySeason />;
+}
+
+function EverySeason() {
   return (
     <>
       <SeasonsNav />

@@ -1,4 +1,5 @@
 import { Droplet, Hand, Shell } from 'lucide-react';
+import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import type { GardenSeasons, SeasonCell, SeasonWork } from '#engine';
 import { howMany, inSentence } from '#knowledge';
@@ -8,10 +9,19 @@ import { showShareRange, significant } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';
 import { STATUS_WORDS } from '../look/status-words.ts';
 
+/** Stays in sight while the seasons scroll. */
+const NAME_COLUMN = 'sticky left-0 z-1 bg-base-100';
+
 /** Watches down, seasons across: level as beads, what was done beneath; at the foot what the work came to. */
 export function SeasonsTable({ all: { seasons, watches } }: { all: GardenSeasons }) {
+  const frame = useRef<HTMLDivElement>(null);
+  // Where not all seasons find room the newest are what is asked for.
+  useEffect(() => {
+    if (frame.current) frame.current.scrollLeft = frame.current.scrollWidth;
+  }, []);
   return (
     <div
+      ref={frame}
       className="sheet overflow-x-auto self-start"
       tabIndex={0}
       role="group"
@@ -20,7 +30,7 @@ export function SeasonsTable({ all: { seasons, watches } }: { all: GardenSeasons
       <table className="table">
         <thead>
           <tr>
-            <th>Watch</th>
+            <th className={NAME_COLUMN}>Watch</th>
             {seasons.map(({ season }) => (
               <th key={season.start}>{season.name}</th>
             ))}
@@ -29,7 +39,7 @@ export function SeasonsTable({ all: { seasons, watches } }: { all: GardenSeasons
         <tbody>
           {watches.map((watch) => (
             <tr key={watch.watchId} className="align-top">
-              <th scope="row" className="font-normal min-w-36">
+              <th scope="row" className={`font-normal min-w-36 ${NAME_COLUMN}`}>
                 <Link className="link-husk" to={`/seasons/watch/${watch.watchId}`}>
                   {watch.plantName}
                 </Link>
@@ -92,7 +102,7 @@ function Cell({ cell: { count, sprays, handwork, helpers } }: { cell: SeasonCell
         {handwork > 0 && (
           <span title={`by hand ${howMany(handwork, 'time')}`}>
             <Hand size={14} aria-hidden className="inline" /> {handwork}
-            <span className="sr-only"> times by hand</span>
+            <span className="sr-only"> {handwork === 1 ? 'time' : 'times'} by hand</span>
           </span>
         )}
         {helpers && <span>helpers put out</span>}
@@ -118,7 +128,7 @@ function WorkRow({
 }) {
   return (
     <tr>
-      <th scope="row" className="font-medium">
+      <th scope="row" className={`font-medium ${NAME_COLUMN}`}>
         {name}
       </th>
       {seasons.map((work) => (

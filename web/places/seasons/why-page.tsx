@@ -18,13 +18,12 @@ import { EXPLANATION_WORDS } from './why-words.ts';
 /** Did the last work do anything, and if not, why: from the records alone. */
 export function WhyPage() {
   const { watchId = '' } = useParams();
+  const asked = useWhy(watchId);
   return (
     <>
       <SeasonsNav />
       <Answered question={useWatch(watchId)}>
-        {(picture) => (
-          <Answered question={useWhy(watchId)}>{(why) => <Why why={why} picture={picture} />}</Answered>
-        )}
+        {(picture) => <Answered question={asked}>{(why) => <Why why={why} picture={picture} />}</Answered>}
       </Answered>
     </>
   );

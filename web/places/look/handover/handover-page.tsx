@@ -10,6 +10,7 @@ import { useSeasonDays } from '../../../api/timing.ts';
 import { Choices, Field } from '../../../parts/field.tsx';
 import { Answered, PageHead } from '../../../parts/page.tsx';
 import { SavedText } from '../../../parts/saved-text.tsx';
+import { TitledLines } from '../../../parts/titled-lines.tsx';
 import { showFullDate } from '../../../show/dates.ts';
 import { useShow, useToday } from '../../../show/use-show.ts';
 import { MarkedPhoto } from '../photos/marked-photo.tsx';
@@ -20,7 +21,6 @@ import {
   READERS,
   type Reader,
   sampleNumber,
-  type SheetPart,
   usualQuestion,
 } from './handover-sheet.ts';
 
@@ -104,7 +104,7 @@ function Handover({ picture }: { picture: WatchAnswer }) {
       <article aria-label="Sheet" className="sheet p-5 max-w-3xl flex flex-col gap-3 print-page">
         <h2 className="font-title text-xl">{title}</h2>
         {parts.map((part) => (
-          <Part key={part.title} part={part} />
+          <TitledLines key={part.title} {...part} />
         ))}
         {photos.length > 0 && (
           <ul className="grid grid-cols-2 gap-3" aria-label="Photos">
@@ -132,23 +132,6 @@ function Handover({ picture }: { picture: WatchAnswer }) {
       </article>
       {reader === 'laboratory' && <SampleLabel picture={picture} />}
     </>
-  );
-}
-
-function Part({ part: { title, lines } }: { part: SheetPart }) {
-  return (
-    <section aria-label={title}>
-      <h3 className="font-semibold">{title}</h3>
-      {lines.length === 1 ? (
-        <p>{lines[0]}</p>
-      ) : (
-        <ul className="list-disc pl-5">
-          {lines.map((line) => (
-            <li key={line}>{line}</li>
-          ))}
-        </ul>
-      )}
-    </section>
   );
 }
 

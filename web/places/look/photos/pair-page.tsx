@@ -93,21 +93,18 @@ function Pair({ before, after }: { before: Photo; after: Photo }) {
             strokeWidth={before.widthPx * 0.004}
           />
         </svg>
-        <label className="flex items-center gap-3 mt-2">
-          <span className="soft text-sm whitespace-nowrap">Earlier</span>
-          <input
-            type="range"
-            className="range range-primary w-full"
-            min={0}
-            max={100}
-            value={100 - share}
-            aria-label="How much of the later picture shows"
-            onChange={(event) => setShare(100 - Number(event.target.value))}
-          />
-          <span className="soft text-sm whitespace-nowrap">Later</span>
-        </label>
+        <input
+          type="range"
+          className="range range-primary w-full mt-2"
+          min={0}
+          max={100}
+          value={share}
+          aria-label="Where the line between the pictures stands, from the left"
+          onChange={(event) => setShare(Number(event.target.value))}
+        />
         <figcaption className="soft text-sm">
-          {marksWords(before)} then, {marksWords(after)} later.
+          Left of the line {showFullDate(before.takenOn)}, {marksWords(before)}; right of it{' '}
+          {showFullDate(after.takenOn)}, {marksWords(after)}. Drag the line.
         </figcaption>
       </figure>
     </>

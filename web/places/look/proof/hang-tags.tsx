@@ -59,7 +59,7 @@ export function HangTags({ picture }: { picture: WatchAnswer }) {
         void hang().finally(() => setHanging(false));
       }}
     >
-      <Field label="How many tags" error={error} hint={hintOf(halving)}>
+      <Field label="How many tags" error={error} hint={hintOf(picture)}>
         <input
           className="input w-24"
           inputMode="numeric"
@@ -89,10 +89,12 @@ export function HangTags({ picture }: { picture: WatchAnswer }) {
   );
 }
 
-const hintOf = (halving: number | null): string =>
-  halving === null
-    ? 'too few live on each for tags to show a halving; a strong effect may show'
-    : `${halving} show a halving in eight of ten cases (grade C)`;
+function hintOf({ samples, tagStanding }: WatchAnswer): string {
+  const { halving } = tagStanding.needed;
+  if (halving === null) return 'too few live on each for tags to show a halving; a strong effect may show';
+  const where = samples.length === 0 ? ' where about ten live on each' : '';
+  return `${halving} show a halving in eight of ten cases${where} (grade C)`;
+}
 
 /** The watch, the day and the first tag's number: the same tags are chosen again from the same. */
 const seedOf = (watchId: string, today: string, first: number): number =>

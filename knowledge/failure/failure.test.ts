@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { CLUE_WEIGHTS, EXPLAINED } from '#knowledge';
+import { CLUE_WEIGHTS, EXPLAINED } from '../index.ts';
 import { failedTreatment } from '#simulated';
 import {
   type Clue,
@@ -8,13 +8,14 @@ import {
   type ExplainedBy,
   EXPLANATIONS,
   explanationOdds,
+  explanationsFor,
   type FailureCase,
   type FailureFacts,
   saidOf,
   lookedAt,
   tellingLook,
   weighed,
-} from './index.ts';
+} from '#core/failure';
 
 /** Nobody told anything. */
 const BARE: FailureFacts = {
@@ -111,6 +112,7 @@ const CASE: FailureCase = {
   leftAtBest: { low: 0.2, middle: 0.35, high: 0.5 },
   timingTold: false,
   evidence: [],
+  among: EXPLANATIONS,
 };
 const explained = (part: Partial<FailureCase>) => explanationOdds({ ...CASE, ...part }, EXPLAINED);
 const oddsOf = (some: readonly ExplainedBy[], id: string) => some.find((each) => each.id === id)!.odds;
@@ -157,6 +159,14 @@ describe('the odds of explanations', () => {
     );
     expect(same).toBeLessThan(0.03);
     expect(third).toBeGreaterThan(0.3);
+  });
+
+  test('work by hand cannot fail as a spray does', () => {
+    const byHand = explained({ among: explanationsFor(false) });
+    expect(byHand.map(({ id }) => id)).not.toContain('washed-or-baked');
+    expect(byHand).toHaveLength(7);
+    expect(byHand.reduce((sum, each) => sum + each.odds, 0)).toBeCloseTo(1, 12);
+    expect(explanationsFor(true)).toEqual(EXPLANATIONS);
   });
 
   test('poor days that are known leave what they leave', () => {
@@ -225,6 +235,7 @@ describe('2,000 made-up failures each', () => {
           ...made,
           timingTold: made.facts.timing !== null,
           evidence: weighed(cluesIn(made.facts), CLUE_WEIGHTS),
+          among: EXPLANATIONS,
         },
         EXPLAINED,
       );
