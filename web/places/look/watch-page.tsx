@@ -115,12 +115,12 @@ function WatchView({ picture }: { picture: WatchAnswer }) {
               {(picture.samples.length > 1 || picture.sprays.length + picture.handwork.length > 0) && (
                 <p className="mt-1 flex flex-wrap gap-x-4">
                   {picture.samples.length > 0 && (
-                    <Link className="link-husk" to={`/seasons/watch/${watch.id}`}>
+                    <Link className="link-husk py-1" to={`/seasons/watch/${watch.id}`}>
                       Its path through the seasons
                     </Link>
                   )}
                   {picture.sprays.length + picture.handwork.length > 0 && (
-                    <Link className="link-husk" to={`/seasons/watch/${watch.id}/why`}>
+                    <Link className="link-husk py-1" to={`/seasons/watch/${watch.id}/why`}>
                       Did the work do anything?
                     </Link>
                   )}

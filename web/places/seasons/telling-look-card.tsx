@@ -38,7 +38,7 @@ export function TellingLookCard({ why: { look, looked }, watchId, plantName }: T
         <>
           <p className="font-semibold">{TELLING_LOOK_WORDS[look].ask}</p>
           <p className="soft text-sm">{TELLING_LOOK_WORDS[look].how}</p>
-          <div className="flex gap-2">
+          <div className="flex flex-wrap gap-2">
             <button type="button" className="btn btn-primary min-h-11" onClick={() => answer(look, 'yes')}>
               Yes
             </button>

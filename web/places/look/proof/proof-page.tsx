@@ -130,7 +130,7 @@ function Burned({ picture: { watch, plant, tagStanding } }: { picture: WatchAnsw
       <h2>Did it burn?</h2>
       <p>Are treated leaves scorched, with brown edges or spots, and the untreated not?</p>
       {tagStanding.burned && <p className="font-semibold">You saw scorch since the work.</p>}
-      <div className="flex gap-2">
+      <div className="flex flex-wrap gap-2">
         <button type="button" className="btn min-h-11" onClick={() => answer('yes')}>
           Yes, scorched
         </button>

@@ -57,7 +57,7 @@ export function TagWalk({ watchId, tags, photos, workedOn }: TagWalkProps) {
           </Link>
         )}
       </div>
-      <div className="flex justify-between">
+      <div className="flex flex-wrap justify-between gap-2">
         <button type="button" className="btn min-h-11" disabled={at === 0} onClick={() => setAt(at - 1)}>
           The one before
         </button>
