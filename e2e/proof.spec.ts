@@ -187,7 +187,8 @@ test.describe('why it did not work', () => {
     await garden.put('/samples', count(source, '2026-05-20', about(30)));
     await counted(garden, watch, '2026-06-01', '2026-07-10');
     await spray('2026-06-08');
-    await page.goto(`${stepped.address}/seasons/watch/${watch.id}/why`);
+    await page.goto(`${stepped.address}/look/${watch.id}`);
+    await page.getByRole('link', { name: 'Why that may be' }).click();
     const first = region(page, 'Reasons, Hedge').getByRole('article').first();
     await expect(first).toContainText('Came back from a source');
     await expect(first).toContainText('for: an infested plant touches it');

@@ -24,6 +24,8 @@ export interface DueAnswer extends DueItem {
   readonly levelBefore: LevelRange | null;
   /** Rules of the weighing that stand against a spray it asks for, today; empty for anything else. */
   readonly heldBy: readonly string[];
+  /** Tags hang on it: the same ones are looked at before and after. */
+  readonly isTagged: boolean;
 }
 
 export interface NewsItem {
@@ -85,6 +87,7 @@ export function nowAnswer(day: GardenDay): NowAnswer {
         level,
         levelBefore,
         heldBy: asksToSpray ? heldBack(day, picture) : [],
+        isTagged: picture.tags.length > 0,
       };
     }),
     planned: plannedItems(day),

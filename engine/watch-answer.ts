@@ -1,13 +1,17 @@
+import type { CivilDate } from '#core/calendar';
 import type { GardenDay } from './garden-day.ts';
 import { type SprayWeather, sprayWeather } from './spray-weather.ts';
 import type { WatchPicture } from './watch-picture.ts';
 import { pictureOf } from './watch-pictures.ts';
 import { type TagStanding, tagStanding } from './years/tag-standing.ts';
+import { treatedStretch, workFailed } from './years/treated-stretch.ts';
 
 /** A watch's own page: its picture, and how its sprays fared in their weather. */
 export interface WatchAnswer extends WatchPicture {
   readonly sprayWeathers: readonly SprayWeather[];
   readonly tagStanding: TagStanding;
+  /** The last work a count looked at afterwards shows no fall; null where none did. */
+  readonly noFallSince: CivilDate | null;
 }
 
 /** Undefined when there is no such watch. */
@@ -17,7 +21,14 @@ export function watchAnswer(day: GardenDay, watchId: string): WatchAnswer | unde
     picture && {
       ...picture,
       tagStanding: tagStanding(day, picture),
+      noFallSince: noFallSince(picture),
       sprayWeathers: picture.sprays.map((spray) => sprayWeather(day, picture.plant, spray)),
     }
   );
+}
+
+/** The first day of work that a count looked at afterwards, where no fall can be shown; null where it fell. */
+function noFallSince(picture: WatchPicture): CivilDate | null {
+  const stretch = picture.watch.outcome === 'open' ? treatedStretch(picture) : null;
+  return stretch && workFailed(stretch) ? stretch.firstOn : null;
 }

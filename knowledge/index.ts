@@ -71,7 +71,14 @@ export { hatchSpanOf } from './season/hatch-spans.ts';
 export { killOf, killsOn, wintersYoung } from './season/kills.ts';
 export { bare, type OwnFigures, type PlanFigure, ruleOfThumb } from './season/plan-figure.ts';
 export { seasonFigures, type SeasonCase } from './season/season-figures.ts';
-export { CUT_BACK, GROWTH_A_YEAR, HELPERS_GROW } from './season/years.ts';
+export {
+  CUT_BACK,
+  GROWTH_A_YEAR,
+  GROWTH_BY_WEATHER,
+  HELPERS_GROW,
+  LEFT_BY_HAND,
+  LEFT_BY_SPRAYS,
+} from './season/years.ts';
 export { coverageFigure, handWay, sprayWay, type Way, WETTED_AS_SAID, winterOilWay } from './season/ways.ts';
 export { isFollowed, SERIES_TEMPLATES, seriesFor } from './series/offers.ts';
 export {

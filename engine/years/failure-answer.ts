@@ -12,22 +12,16 @@ import {
   weighed,
 } from '#core/failure';
 import { isScaleGroup } from '#core/identify';
-import { type Change, compareCounts, countedLevel, type Spread } from '#core/seasons';
-import {
-  CLUE_WEIGHTS,
-  EXPLAINED,
-  GROWTH_A_YEAR,
-  LOOK_ANSWER,
-  LOOK_IDS,
-  type LookId,
-  TELLING_LOOKS,
-} from '#knowledge';
+import type { FigureRange } from '#core/season-model';
+import { type Change, countedLevel, type Spread } from '#core/seasons';
+import { CLUE_WEIGHTS, EXPLAINED, LOOK_ANSWER, LOOK_IDS, type LookId, TELLING_LOOKS } from '#knowledge';
 import type { GardenDay } from '../garden-day.ts';
 import { dayBack } from '../plan/season-back.ts';
 import { seasonCount } from '../summed-sample.ts';
 import type { WatchPicture } from '../watch-picture.ts';
 import { daysNeeded, failureFacts } from './failure-facts.ts';
-import { type TreatedStretch, treatedStretch } from './treated-stretch.ts';
+import { growthThought } from './learnt-here.ts';
+import { changeOver, type TreatedStretch, treatedStretch, workFailed } from './treated-stretch.ts';
 import { treatedTiming } from './treated-timing.ts';
 
 /** Why the last work on a watch shows no fall, or that it does, or that no count can say. */
@@ -70,7 +64,7 @@ export function failureAnswer(day: GardenDay, picture: WatchPicture): FailureAns
   ];
   const explained = explanationOdds(
     {
-      ...movedSince(stretch),
+      ...movedSince(stretch, growthThought(picture)),
       left: timing.left,
       leftAtBest: timing.leftAtBest,
       timingTold: timing.timing !== null,
@@ -79,7 +73,6 @@ export function failureAnswer(day: GardenDay, picture: WatchPicture): FailureAns
     },
     EXPLAINED,
   );
-  const change = before && compareCounts(seasonCount(before), seasonCount(after));
   const telling = tellingLook(
     explained,
     TELLING_LOOKS.filter(({ id }) => mayLook(id, picture) && !looked.some((each) => each.id === id)),
@@ -91,8 +84,8 @@ export function failureAnswer(day: GardenDay, picture: WatchPicture): FailureAns
     before: before?.on ?? null,
     after: after.on,
     countFrom: addDays(lastOn, daysNeeded(day, picture.watch, picture.sprays, lastOn)),
-    change,
-    failed: change && change.kind !== 'fell' && change.kind !== 'gone' && change.kind !== 'none-both-times',
+    change: changeOver(stretch),
+    failed: workFailed(stretch),
     explained,
     said: saidOf(explained),
     look: telling && telling.bits >= LEAST_BITS ? telling.look.id : null,
@@ -135,18 +128,21 @@ const DAYS_A_YEAR = 365.25;
 const Z80 = 1.2816;
 
 /** What was counted, and what the time between would have made of as many left alone. */
-function movedSince({ before, after }: TreatedStretch): {
+function movedSince(
+  { before, after }: TreatedStretch,
+  growth: FigureRange,
+): {
   readonly moved: Spread | null;
   readonly alone: Spread;
 } {
-  const doubt = Math.log(GROWTH_A_YEAR.high / GROWTH_A_YEAR.low) / (2 * Z80);
+  const doubt = Math.log(growth.high / growth.low) / (2 * Z80);
   if (!before) return { moved: null, alone: { mean: 0, deviation: doubt } };
   const years = daysBetween(before.on, after.on) / DAYS_A_YEAR;
   const [first, last] = [countedLevel(seasonCount(before)), countedLevel(seasonCount(after))];
   return {
     moved: { mean: last.log - first.log, deviation: Math.hypot(first.deviation, last.deviation) },
     alone: {
-      mean: years * Math.log(GROWTH_A_YEAR.middle),
+      mean: years * Math.log(growth.middle),
       deviation: doubt * Math.sqrt(Math.max(LEAST_YEARS, years)),
     },
   };

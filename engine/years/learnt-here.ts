@@ -7,12 +7,12 @@ import {
   type WatchYears,
 } from '#core/seasons';
 import type { FigureRange } from '#core/season-model';
-import { GROWTH_A_YEAR } from '#knowledge';
+import { GROWTH_A_YEAR, GROWTH_BY_WEATHER } from '#knowledge';
 import type { GardenDay } from '../garden-day.ts';
 import { seasonCount, type SummedSample } from '../summed-sample.ts';
 import type { WatchPicture } from '../watch-picture.ts';
 import { watchPictures } from '../watch-pictures.ts';
-import { type ThoughtStretch, thoughtStretch } from './thought-left.ts';
+import { hasSeasonModel, type ThoughtStretch, thoughtStretch } from './thought-left.ts';
 
 /** What the garden's counts teach of one watch. */
 export interface LearntHere {
@@ -43,7 +43,7 @@ export function learntHere(day: GardenDay, picture: WatchPicture): LearntHere | 
   );
   const learnt = learnYears(
     [mine, ...others].map(({ years }) => years),
-    { growth: GROWTH_A_YEAR },
+    { growth: growthThought(picture) },
   );
   return {
     ...mine,
@@ -53,6 +53,10 @@ export function learntHere(day: GardenDay, picture: WatchPicture): LearntHere | 
     kinds: learnt.kinds,
   };
 }
+
+/** As many after a year left alone, before anything was counted. */
+export const growthThought = (picture: WatchPicture): FigureRange =>
+  hasSeasonModel(picture) ? GROWTH_A_YEAR : GROWTH_BY_WEATHER;
 
 function ofOneTrouble({ watch: a }: WatchPicture, { watch: b }: WatchPicture): boolean {
   if (a.outcome === 'ruled-out' || a.group === null) return false;

@@ -6,8 +6,8 @@ import { HANDWORK, materialById } from '#knowledge';
 import type { HandworkKind } from '#core/records';
 import type { GardenDay } from '../garden-day.ts';
 import type { WatchPicture } from '../watch-picture.ts';
-import { type LearntHere, learntHere } from './learnt-here.ts';
-import type { ThoughtStretch } from './thought-left.ts';
+import { growthThought, type LearntHere, learntHere } from './learnt-here.ts';
+import { SPRAYS_OF_SEASON, type ThoughtStretch } from './thought-left.ts';
 
 /** A watch's level from count to count, what was done on the way, and what it taught. Ranges hold eight in ten. */
 export interface PathAnswer {
@@ -20,6 +20,8 @@ export interface PathAnswer {
   readonly apart: readonly { readonly on: CivilDate; readonly why: 'protocol' | 'stage' }[];
   /** Times as many a year left alone: of this watch, of the coming year, and of the trouble in the garden. */
   readonly growth: FigureRange;
+  /** The same as thought before anything was counted. */
+  readonly growthThought: FigureRange;
   readonly nextYear: FigureRange;
   readonly growthHere: FigureRange;
   /** Watches of the trouble that taught it, this one among them. */
@@ -84,6 +86,7 @@ export function pathAnswer(day: GardenDay, picture: WatchPicture): PathAnswer | 
     stretches: stretches.map((stretch, i) => pathStretch(stretch, shown(watch.alone[i]!), learnt)),
     apart: countsApart(picture, learnt),
     growth: watch.growth,
+    growthThought: growthThought(picture),
     nextYear: watch.nextYear,
     growthHere: learnt.growth,
     watches: learnt.watches,
@@ -129,6 +132,7 @@ const HAND = 'hand:';
 
 function kindName(kindId: string): string {
   if (kindId === 'winter-oil') return 'Oil on bare wood';
+  if (kindId === SPRAYS_OF_SEASON) return 'The sprays of a season';
   if (kindId.startsWith(HAND)) return HANDWORK[kindId.slice(HAND.length) as HandworkKind].name;
   return materialById(kindId).name;
 }

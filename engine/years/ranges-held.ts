@@ -1,8 +1,8 @@
 import { countedLevel, learnYears, longestChain } from '#core/seasons';
-import { GROWTH_A_YEAR } from '#knowledge';
 import type { GardenDay } from '../garden-day.ts';
 import { seasonCount } from '../summed-sample.ts';
 import type { WatchPicture } from '../watch-picture.ts';
+import { growthThought } from './learnt-here.ts';
 import { thoughtStretch } from './thought-left.ts';
 
 /** How often something came out as it was said beforehand. */
@@ -28,7 +28,7 @@ export function rangesHeld(day: GardenDay, picture: WatchPicture): TrackRecord {
     const unseen = { log: before.at(-1)!.log, deviation: UNCOUNTED };
     const { watches } = learnYears(
       [{ id: picture.watch.id, levels: [...before, unseen], stretches: stretches.slice(0, i + 1) }],
-      { growth: GROWTH_A_YEAR },
+      { growth: growthThought(picture) },
     );
     const { low, middle, high } = watches[0]!.path.at(-1)!;
     // What the count itself may be off belongs to what was foretold of it.

@@ -8,6 +8,8 @@ import {
   summariseLeft,
 } from '#core/season-model';
 import type { DoneBetween, Stretch } from '#core/seasons';
+import type { TargetGroup } from '#core/identify';
+import { HANDWORK, howMany, LEFT_BY_HAND, LEFT_BY_SPRAYS } from '#knowledge';
 import type { GardenDay } from '../garden-day.ts';
 import type { DoneCut } from '../plan/plan-done.ts';
 import { BEFORE_SEASON_DAYS } from '../plan/plan-frame.ts';
@@ -39,10 +41,11 @@ const DAYS_A_YEAR = 365.25;
 /** What was done between two counts, who counts and treats on one day counts first. */
 export function thoughtStretch(
   day: GardenDay,
-  { watch, sprays, handwork }: WatchPicture,
+  picture: WatchPicture,
   from: CivilDate,
   to: CivilDate,
 ): ThoughtStretch {
+  const { watch, sprays, handwork } = picture;
   const within = ({ on }: { readonly on: CivilDate }) => on >= from && on < to;
   const worked = [...sprays, ...handwork].filter(within).map(({ on }) => on);
   const seasons = [...new Set([...worked, from].map((on) => seasonTreatedFor(day, on)))].sort();
@@ -50,11 +53,58 @@ export function thoughtStretch(
     const back = seasonBack(day, watch.id, season);
     return back ? [thoughtIn(back.material, within)] : [];
   });
-  const done = thought.flatMap((each) => each.done);
+  const done = hasSeasonModel(picture)
+    ? thought.flatMap((each) => each.done)
+    : seasons.flatMap((season) => unmodelled(day, picture, season, within));
   const source = thought.find((each) => each.source !== null)?.source ?? null;
   const years = Math.max(1, daysBetween(from, to)) / DAYS_A_YEAR;
   return { from, to, years, done, source: source && years > 0.5 ? cameOver(source, done) : null };
 }
+
+/** Whether anything is known of how a season of its trouble runs. */
+export const hasSeasonModel = ({ watch: { group } }: Pick<WatchPicture, 'watch'>): boolean =>
+  group !== null && MODELLED.has(group);
+
+const MODELLED: ReadonlySet<TargetGroup> = new Set<TargetGroup>([
+  'armored',
+  'soft',
+  'felt',
+  'giant',
+  'leaf-miner',
+]);
+
+/** All sprays of a season as one, and each work by hand, where no season is modelled. */
+function unmodelled(
+  day: GardenDay,
+  { sprays, handwork }: WatchPicture,
+  season: CivilDate,
+  within: (done: { readonly on: CivilDate }) => boolean,
+): ThoughtDone[] {
+  const inSeason = (done: { readonly on: CivilDate }) =>
+    within(done) && seasonTreatedFor(day, done.on) === season;
+  const [sprayed, worked] = [sprays.filter(inSeason), handwork.filter(inSeason)];
+  const products = new Set(
+    sprayed.flatMap(({ parts }) => parts.map(({ productId }) => day.books.product(productId).name)),
+  );
+  return [
+    ...sprayed.slice(0, 1).map(({ id, on }): ThoughtDone => ({
+      id,
+      on,
+      name: `${howMany(sprayed.length, 'spray')}: ${[...products].join(', ')}`,
+      kindId: SPRAYS_OF_SEASON,
+      left: LEFT_BY_SPRAYS,
+    })),
+    ...worked.map(({ id, on, kind }): ThoughtDone => ({
+      id,
+      on,
+      name: HANDWORK[kind].name,
+      kindId: `hand:${kind}`,
+      left: LEFT_BY_HAND,
+    })),
+  ];
+}
+
+export const SPRAYS_OF_SEASON = 'sprays';
 
 /** Work in the last weeks before a season is for that season. */
 function seasonTreatedFor(day: GardenDay, on: CivilDate): CivilDate {

@@ -1,8 +1,8 @@
 import { addDays, type CivilDate } from '#core/calendar';
 import type { Handwork } from '#core/records';
-import { notComparable } from '#core/seasons';
+import { type Change, compareCounts, notComparable } from '#core/seasons';
 import type { LoggedSpray } from '../garden-state.ts';
-import type { SummedSample } from '../summed-sample.ts';
+import { seasonCount, type SummedSample } from '../summed-sample.ts';
 import type { WatchPicture } from '../watch-picture.ts';
 
 /** The last work that a count looked at afterwards, with the counts round it. */
@@ -39,4 +39,16 @@ export function treatedStretch({ samples, sprays, handwork }: WatchPicture): Tre
     firstOn,
     lastOn,
   };
+}
+
+/** What changed over it; null without a count before. */
+export const changeOver = ({ before, after }: Pick<TreatedStretch, 'before' | 'after'>): Change | null =>
+  before && compareCounts(seasonCount(before), seasonCount(after));
+
+const FELL: ReadonlySet<Change['kind']> = new Set<Change['kind']>(['fell', 'gone', 'none-both-times']);
+
+/** Whether a count after work shows no fall; null without a count before. */
+export function workFailed(stretch: Pick<TreatedStretch, 'before' | 'after'>): boolean | null {
+  const change = changeOver(stretch);
+  return change && !FELL.has(change.kind);
 }

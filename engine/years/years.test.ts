@@ -12,6 +12,7 @@ import {
   pathAnswer,
   pictureOf,
   planAnswer,
+  watchAnswer,
 } from '../index.ts';
 import {
   handworkOn,
@@ -121,6 +122,39 @@ describe('the path of a watch', () => {
   });
 });
 
+describe('a trouble no season is modelled for', () => {
+  test('a fall under sprays is not taken for its growth; all sprays of a season count as one', () => {
+    const tree = plantOf('Apple', 'apple');
+    const scab = watchOn(tree, 'apple-scab', { openedOn: '2024-05-01' });
+    const sulfur = productOf('sulfur', {}, { name: 'Sulfur' });
+    const leaves = (on: CivilDate, percent: number) =>
+      sampleOf(
+        scab,
+        on,
+        'disease',
+        Array.from({ length: 20 }, (_, i) => ({ percent: percent * (0.5 + (i % 5) * 0.25) })),
+      );
+    const said = (sprayedOn: readonly CivilDate[]) => {
+      const state = madeGarden({
+        plants: [tree],
+        watches: [scab],
+        products: [sulfur],
+        samples: [leaves('2025-06-20', 16), leaves('2026-06-20', 4)],
+        sprays: sprayedOn.map((on) => sprayOf(scab, on, [sulfur])),
+        days: upTo('2026-07-01'),
+      });
+      const day = gardenDay(state, '2026-07-01');
+      return pathAnswer(day, pictureOf(day, scab.id)!)!;
+    };
+    const [sprayed, alone] = [said(['2026-05-01', '2026-05-12', '2026-05-20']), said([])];
+    expect(sprayed.stretches[0]!.done.map(({ name }) => name)).toEqual(['3 sprays: Sulfur']);
+    expect(sprayed.kinds).toMatchObject([{ kindId: 'sprays', times: 1 }]);
+    expect(alone.stretches[0]!.done).toEqual([]);
+    expect(sprayed.growth.middle).toBeGreaterThan(1.2 * alone.growth.middle);
+    expect(alone.growthThought.middle).toBe(1);
+  });
+});
+
 describe('what the counts taught goes into the plan', () => {
   const figure = (said: Partial<GardenState>, id: string) => {
     const { day, picture } = made(said);
@@ -206,6 +240,24 @@ describe('why work shows no fall', () => {
   test('a fall is a fall', () => {
     expect(counted({ samples: [BEFORE, about(1, watch, '2025-07-10')], sprays: good() }).failed).toBe(false);
     expect(counted({ sprays: good() }).failed).toBe(true);
+  });
+
+  test('a watch says by itself that work shows no fall, while it is open', () => {
+    const said = (level: number, outcome: 'open' | 'closed' = 'open') => {
+      const { day } = made(
+        {
+          watches: [{ ...watch, outcome }, beside],
+          samples: [BEFORE, about(level, watch, '2025-07-10')],
+          sprays: good(),
+          days: upTo('2025-08-01'),
+        },
+        '2025-08-01',
+      );
+      return watchAnswer(day, watch.id)!.noFallSince;
+    };
+    expect(said(8)).toBe('2025-06-08');
+    expect(said(1)).toBeNull();
+    expect(said(8, 'closed')).toBeNull();
   });
 
   test('a wrong stage: sprayed weeks before its own tapes caught any', () => {

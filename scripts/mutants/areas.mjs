@@ -43,6 +43,12 @@ export const areas = {
   'core/emergence': core('emergence', 75),
   'core/sampling': core('sampling', 75),
   'core/seasons': core('seasons', 75),
+  'core/failure': core('failure', 80, ['knowledge/failure/*.test.ts']),
+  'engine/years': {
+    mutate: ['engine/years/*.ts', '!**/*.test.ts'],
+    tests: ['engine/years/*.test.ts'],
+    least: 75,
+  },
   'server/security': {
     mutate: ['server/security/*.ts', '!**/*.test.ts'],
     tests: ['server/security/*.test.ts'],

@@ -91,6 +91,14 @@ function WatchView({ picture }: { picture: WatchAnswer }) {
       </PageHead>
       <div className="grid gap-6 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_380px]">
         <div className="flex flex-col gap-5 min-w-0">
+          {picture.noFallSince && (
+            <p className="rounded-lg bg-(--honey-pale) text-(--honey-deep) p-3 flex flex-wrap gap-x-4 gap-y-1">
+              Counted since the work of {showDate(picture.noFallSince, today)}: no fall can be shown.
+              <Link className="link-husk" to={`/seasons/watch/${watch.id}/why`}>
+                Why that may be
+              </Link>
+            </p>
+          )}
           {counted && <DecisionPanel picture={picture} sample={counted} />}
           <section
             aria-label="How bad it is"

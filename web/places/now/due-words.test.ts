@@ -18,6 +18,7 @@ const item = (changes: Partial<DueAnswer>): DueAnswer => ({
   eventId: null,
   asks: null,
   heldBy: [],
+  isTagged: false,
   plantId: 'p',
   plantName: 'West hedge',
   targetName: 'San Jose scale',
@@ -86,4 +87,13 @@ test('the heading says what matters', () => {
   expect(headline([item({}), item({}), item({ standing: 'late' }), item({ standing: 'soon' })])).toBe(
     'One is late, two are open and one opens within ten days',
   );
+});
+
+test('a check of work goes to the tags where some hang, else to the count', () => {
+  const check = { kind: 'check-after-treatment', ruleId: 'check-scale-after' } as const;
+  expect(dueWords(item(check))).toMatchObject({ to: '/look/w/count', doIt: 'Count' });
+  expect(dueWords(item({ ...check, isTagged: true }))).toMatchObject({
+    to: '/look/w/after',
+    doIt: 'Tag by tag',
+  });
 });

@@ -269,8 +269,8 @@ export function dueWords(item: DueAnswer, onItsPage = false): DueWords {
         title,
         advice: CHECK_ADVICE[item.ruleId] ?? 'Count it the same way as before.',
         why: 'Why now',
-        to: `${watch}/count`,
-        doIt: 'Count',
+        to: item.isTagged ? `${watch}/after` : `${watch}/count`,
+        doIt: item.isTagged ? 'Tag by tag' : 'Count',
       };
   }
 }

@@ -36,6 +36,7 @@ const PATH: PathAnswer = {
   ],
   apart: [],
   growth: range(1, 2, 4),
+  growthThought: range(0.8, 2, 5),
   nextYear: range(1, 2, 4),
   growthHere: range(1, 2, 4),
   watches: 1,
