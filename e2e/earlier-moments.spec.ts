@@ -84,5 +84,5 @@ test('damaged records are told as such, and a backup is brought in through the p
     timeout: 90_000,
   });
   await page.goto(`${empty.address}/garden`);
-  await expect(page.getByRole('link', { name: /West hedge/ })).toBeVisible();
+  await expect(page.getByRole('main').getByRole('link', { name: /West hedge/ })).toBeVisible();
 });

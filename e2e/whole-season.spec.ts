@@ -168,16 +168,17 @@ test('one trouble, from "what is this?" to "did it work?"', async ({ page, demo 
 
   await test.step('seasons: what changed, and what was done between', async () => {
     await place(page, 'Seasons');
-    // The page left behind has a choice of watches of its own until this one is there.
-    await expect(page.getByRole('heading', { name: 'Twigs, live per 10 cm, at each count' })).toBeVisible();
-    await page.getByLabel('Watch').selectOption({ label: 'West hedge, euonymus scale' });
+    const row = page.getByRole('row', { name: /West hedge/ });
+    await expect(row).toContainText('clearing');
+    await row.getByRole('link', { name: 'West hedge' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText(
       /West hedge: it fell to \d+ % \(\d+–\d+ %\)/,
     );
     await expect(page.getByText('horticultural oil').first()).toBeVisible();
     await expect(page.getByText('never treated')).toBeVisible();
-    await page.getByLabel('Watch').selectOption({ label: 'Lilac, oystershell scale' });
-    await expect(page.getByRole('heading', { level: 1 })).toContainText('One count so far');
+    await place(page, 'Seasons');
+    await page.getByRole('row', { name: /Lilac/ }).getByRole('link', { name: 'Lilac' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Lilac: one count so far');
   });
 
   await test.step('a restart keeps everything', async () => {
