@@ -1,8 +1,9 @@
-import type { CivilDate } from '#core/calendar';
+import { type CivilDate, daysBetween } from '#core/calendar';
 import type { GardenDay } from './garden-day.ts';
 import { type SprayWeather, sprayWeather } from './spray-weather.ts';
 import type { WatchPicture } from './watch-picture.ts';
 import { pictureOf } from './watch-pictures.ts';
+import { daysNeeded } from './years/failure-facts.ts';
 import { type TagStanding, tagStanding } from './years/tag-standing.ts';
 import { treatedStretch, workFailed } from './years/treated-stretch.ts';
 
@@ -21,14 +22,18 @@ export function watchAnswer(day: GardenDay, watchId: string): WatchAnswer | unde
     picture && {
       ...picture,
       tagStanding: tagStanding(day, picture),
-      noFallSince: noFallSince(picture),
+      noFallSince: noFallSince(day, picture),
       sprayWeathers: picture.sprays.map((spray) => sprayWeather(day, picture.plant, spray)),
     }
   );
 }
 
-/** The first day of work that a count looked at afterwards, where no fall can be shown; null where it fell. */
-function noFallSince(picture: WatchPicture): CivilDate | null {
+/** The first day of work that a count judged afterwards, where no fall can be shown; null where it fell. */
+function noFallSince(day: GardenDay, picture: WatchPicture): CivilDate | null {
   const stretch = picture.watch.outcome === 'open' ? treatedStretch(picture) : null;
-  return stretch && workFailed(stretch) ? stretch.firstOn : null;
+  if (!stretch || !workFailed(stretch)) return null;
+  const { after, firstOn, lastOn, sprays } = stretch;
+  // Counted before the work could show, nothing is said of it yet.
+  const isTooEarly = daysBetween(lastOn, after.on) < daysNeeded(day, picture.watch, sprays, lastOn);
+  return isTooEarly ? null : firstOn;
 }

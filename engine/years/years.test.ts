@@ -243,11 +243,11 @@ describe('why work shows no fall', () => {
   });
 
   test('a watch says by itself that work shows no fall, while it is open', () => {
-    const said = (level: number, outcome: 'open' | 'closed' = 'open') => {
+    const said = (level: number, outcome: 'open' | 'closed' = 'open', on: CivilDate = '2025-07-10') => {
       const { day } = made(
         {
           watches: [{ ...watch, outcome }, beside],
-          samples: [BEFORE, about(level, watch, '2025-07-10')],
+          samples: [BEFORE, about(level, watch, on)],
           sprays: good(),
           days: upTo('2025-08-01'),
         },
@@ -258,6 +258,8 @@ describe('why work shows no fall', () => {
     expect(said(8)).toBe('2025-06-08');
     expect(said(1)).toBeNull();
     expect(said(8, 'closed')).toBeNull();
+    // Four days after the last spray nothing can show yet.
+    expect(said(8, 'open', '2025-06-22')).toBeNull();
   });
 
   test('a wrong stage: sprayed weeks before its own tapes caught any', () => {
