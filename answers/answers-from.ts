@@ -17,7 +17,7 @@ export interface Beside {
   readings(stationId: string): readonly Reading[];
   rounds(): readonly Round[];
   stops(roundId: string): readonly Stop[];
-  photos(watchId: string): readonly Photo[];
+  photos(): readonly Photo[];
   guesses(): readonly Guess[];
   recipes(): readonly OwnRecipe[];
   waits(): readonly Wait[];

@@ -1,6 +1,14 @@
 import { Hono } from 'hono';
 import { z } from 'zod';
-import { feedingAnswer, leavesOf, namingScene, picturesByPlant, roundAnswer, watchPictures } from '#engine';
+import {
+  feedingAnswer,
+  groundAnswer,
+  leavesOf,
+  namingScene,
+  picturesByPlant,
+  roundAnswer,
+  watchPictures,
+} from '#engine';
 import type { AnswersFrom } from './answers-from.ts';
 import { byId } from './by-id.ts';
 import { orNotFound } from './problem.ts';
@@ -57,6 +65,7 @@ export function plantAnswers({ day, beside }: AnswersFrom) {
         const { month = null, watch = null } = c.req.valid('query');
         return c.json({ naming: namingScene(now, plant, month, watch) });
       })
+      .get('/ground', (c) => c.json({ ground: groundAnswer(day()) }))
       .get('/growth', (c) => c.json({ growth: day().books.state.growth }))
       .get('/rounds', (c) =>
         c.json({

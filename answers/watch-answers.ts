@@ -99,6 +99,6 @@ export function watchAnswers({ day, beside }: AnswersFrom) {
     })
     .get('/watches/:id/photos', (c) => {
       const { picture } = present(c.req.param('id'));
-      return c.json({ photos: beside.photos(picture.watch.id) });
+      return c.json({ photos: beside.photos().filter(({ watchId }) => watchId === picture.watch.id) });
     });
 }

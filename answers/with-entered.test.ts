@@ -50,11 +50,20 @@ test('what was entered is laid over the records in its order', () => {
 });
 
 test('plants that touch are a pair in either order, and part again', () => {
-  const touching = withEntered(PACKED, [{ method: 'PUT', path: '/plants/q/touching/p' }]);
+  const touching = withEntered(PACKED, [
+    { method: 'PUT', path: '/plants/q/touching/p', json: '{"touches":true}' },
+  ]);
   expect(touching.state.touching).toEqual([['p', 'q']]);
-  const twice = withEntered(touching, [{ method: 'PUT', path: '/plants/p/touching/q' }]);
+  const twice = withEntered(touching, [
+    { method: 'PUT', path: '/plants/p/touching/q', json: '{"touches":true}' },
+  ]);
   expect(twice.state.touching).toHaveLength(1);
+  const apart = withEntered(twice, [
+    { method: 'PUT', path: '/plants/q/touching/p', json: '{"touches":false}' },
+  ]);
+  expect([apart.state.touching, apart.state.apart]).toEqual([[], [['p', 'q']]]);
   expect(withEntered(twice, [takeOut('/plants/p/touching/q')]).state.touching).toEqual([]);
+  expect(withEntered(apart, [takeOut('/plants/p/touching/q')]).state.apart).toEqual([]);
 });
 
 test('usual months, a thermometer and its typed forecast are there at once', () => {

@@ -26,6 +26,10 @@ const LIST_AT: Readonly<Record<string, EnteredList>> = {
   'local-advice': 'localAdvice',
   'wet-looks': 'wetLooks',
   'year-reviews': 'yearReviews',
+  'plant-spots': 'plantSpots',
+  'ground-shapes': 'groundShapes',
+  'ground-pictures': 'groundPictures',
+  'spread-looks': 'spreadLooks',
 };
 
 type BesideList = keyof PackedBeside;
@@ -57,7 +61,7 @@ function withEntry(packed: PackedGarden, { method, path, json }: Entered): Packe
   if (name === 'garden' && record) return { ...packed, state: { ...packed.state, garden: record as never } };
   if (name === 'normals') return withNormals(packed, record);
   if (name === 'stations') return withStation(packed, id, part, record);
-  if (part === 'touching') return withTouch(packed, id, other ?? '', method);
+  if (part === 'touching') return withTouch(packed, id, other ?? '', record);
   if (name === 'loads') return withLoad(packed, id, record as SprayLoad | null);
   const list = LIST_AT[name] ?? name;
   if (isEnteredList(list)) {
@@ -141,14 +145,20 @@ function withWeather({ state, today }: PackedGarden, spray: SprayRecord) {
   return { ...spray, weather: plant ? attachedWeather(gardenDay(state, today), plant, spray) : null };
 }
 
-function withTouch(
-  packed: PackedGarden,
-  one: string,
-  other: string,
-  method: Entered['method'],
-): PackedGarden {
+/** What was said of two plants: that they touch, that they do not, or nothing any more. */
+function withTouch(packed: PackedGarden, one: string, other: string, said: object | null): PackedGarden {
   const pair = [one, other].sort() as [string, string];
-  const others = packed.state.touching.filter(([a, b]) => a !== pair[0] || b !== pair[1]);
-  const touching = method === 'PUT' ? [...others, pair] : others;
-  return { ...packed, state: { ...packed.state, touching } };
+  const others = (pairs: GardenState['touching']) => pairs.filter(([a, b]) => a !== pair[0] || b !== pair[1]);
+  const { touches } = (said ?? {}) as { touches?: boolean };
+  const touching = others(packed.state.touching),
+    apart = others(packed.state.apart);
+  const state = {
+    ...packed.state,
+    touching: touches === true ? inOrder([...touching, pair]) : touching,
+    apart: touches === false ? inOrder([...apart, pair]) : apart,
+  };
+  return { ...packed, state };
 }
+
+const inOrder = (pairs: GardenState['touching']) =>
+  pairs.toSorted(([a, b], [c, d]) => (a + b < c + d ? -1 : 1));

@@ -78,6 +78,10 @@ const EDITS: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
   paired_reading: { highC: 17 },
   wet_look: { noon: true },
   year_review: { note: 'a dry one' },
+  plant_spot: { xM: 4.5 },
+  ground_shape: { name: 'Barn' },
+  ground_picture: { widthM: 30 },
+  spread_look: { bore: true },
 };
 
 /** The smallest garden that has a place for every kind of record. */
@@ -413,6 +417,34 @@ export function everyRecord(today: CivilDate): OneRecord[] {
       'wet-looks',
       { placeId: EVERY.place, on: lastWeek, breakfast: true, noon: null, dryByHour: null },
       { refersTo: { placeId: 'place' }, days: ['on'], called: 'look at leaves' },
+    ),
+    one(
+      'plant_spot',
+      'plant-spots',
+      { plantId: EVERY.plant, placeId: EVERY.place, xM: 3, yM: -2.5, turnDeg: 90 },
+      { refersTo: { plantId: 'plant', placeId: 'place' }, called: 'spot on the plan' },
+    ),
+    one(
+      'ground_shape',
+      'ground-shapes',
+      {
+        kind: 'house',
+        name: 'House',
+        placeId: EVERY.place,
+        xM: 0,
+        yM: 0,
+        turnDeg: 0,
+        lengthM: 9,
+        depthM: 6,
+        heightM: 7,
+      },
+      { refersTo: { placeId: 'place' }, called: 'part of the plan' },
+    ),
+    one(
+      'spread_look',
+      'spread-looks',
+      { watchId: EVERY.watch, plantId: EVERY.neighbour, on: lastWeek, bore: false },
+      { refersTo: { watchId: 'watch', plantId: 'plant' }, days: ['on'], called: 'look at a neighbour' },
     ),
     one(
       'year_review',

@@ -5,6 +5,7 @@ import type { Store } from '#server/store/store';
 import type { WatchedFolder } from '#server/sources/watched-folder';
 import type { WeatherSource } from '#server/sources/weather-source';
 import { dropLoggerFile } from './logger.ts';
+import { GROUND_SHAPES, PLANT_SPOTS } from './ground.ts';
 import { HEDGE_WATCH, WATCHES } from './watches.ts';
 import { hedgeTapes } from './hedge-tapes.ts';
 import { GROWTH, PLACES, PLANTS, TOUCHING } from './plants.ts';
@@ -36,7 +37,9 @@ export function seedFallowBank(store: Store, sources: readonly WeatherSource[]):
       bringWeather(store, sources, STATION_FROM, OPENING_DAY);
       PLACES.forEach(store.putPlace);
       PLANTS.forEach(store.putPlant);
-      TOUCHING.forEach(([a, b]) => store.putTouch(a, b));
+      GROUND_SHAPES.forEach(store.groundShapes.put);
+      PLANT_SPOTS.forEach(store.plantSpots.put);
+      TOUCHING.forEach(([a, b]) => store.putTouch(a, b, true));
       PRODUCTS.forEach(store.putProduct);
       SPRAYERS.forEach(store.putSprayer);
       ADVICE.forEach(store.localAdvice.put);

@@ -19,6 +19,7 @@ export const FALLOW_BANK: SimulatedClimate = {
   wetAfterWet: 0.42,
   rainPerWetDayMm: 7,
   windMeanMs: 2.4,
+  windFrom: { winterDeg: 310, summerDeg: 262 },
 };
 
 export const STATION_FROM: CivilDate = '2011-01-01';

@@ -23,6 +23,7 @@ import type {
 } from '#core/records';
 import { handworkCountsFor, sprayCountsFor } from './counts-for.ts';
 import type { GardenState, LoggedSpray } from './garden-state.ts';
+import { touchingPlants } from './ground/touching.ts';
 
 /** Everything recorded of one plant, under whichever of its watches. */
 export interface PlantBook {
@@ -30,7 +31,7 @@ export interface PlantBook {
   readonly moves: readonly Move[];
   readonly growth: readonly Growth[];
   readonly care: readonly Care[];
-  /** Ids of the plants that touch it. */
+  /** Ids of the plants that touch it, by the plan and what was said. */
   readonly touching: readonly string[];
   readonly watches: readonly Watch[];
   readonly sprays: readonly LoggedSpray[];
@@ -122,7 +123,7 @@ function booksOfPlants(state: GardenState, before: GardenBooks | null): PlantBoo
     ),
     marks = groupBy(state.ticks, ofSeries),
     touching = groupBy(
-      state.touching.flatMap(([a, b]) => [
+      touchingPlants(state).flatMap(([a, b]) => [
         { plantId: a, other: b },
         { plantId: b, other: a },
       ]),

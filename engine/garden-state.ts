@@ -25,6 +25,10 @@ import type {
   WetLookRecord,
   SeasonPlan,
   YearReview,
+  PlantSpot,
+  GroundPicture,
+  GroundShape,
+  SpreadLook,
 } from '#core/records';
 import type { DayOrigin, WeatherDay } from '#core/weather';
 
@@ -47,8 +51,15 @@ export interface GardenState {
   readonly places: readonly Place[];
   readonly plants: readonly Plant[];
   readonly moves: readonly Move[];
-  /** Pairs of plants that touch, by id. */
+  /** Pairs of plants that were said to touch, by id, and such that do not, whatever the plan shows. */
   readonly touching: readonly (readonly [string, string])[];
+  readonly apart: readonly (readonly [string, string])[];
+  /** Where plants stand on the plan, and what else is drawn on it. */
+  readonly plantSpots: readonly PlantSpot[];
+  readonly groundShapes: readonly GroundShape[];
+  readonly groundPictures: readonly GroundPicture[];
+  /** Neighbours looked over for what was found on a plant. */
+  readonly spreadLooks: readonly SpreadLook[];
   readonly growth: readonly Growth[];
   readonly care: readonly Care[];
   readonly watches: readonly Watch[];
@@ -86,6 +97,11 @@ export const emptyState = (garden: Garden): GardenState => ({
   plants: [],
   moves: [],
   touching: [],
+  apart: [],
+  plantSpots: [],
+  groundShapes: [],
+  groundPictures: [],
+  spreadLooks: [],
   growth: [],
   care: [],
   watches: [],

@@ -45,7 +45,18 @@ export { bandAnswer, type BandAnswer, type BandBar, type BandWhat } from './band
 export { weighAnswer, type SeenOnTheSpot, type WeighAnswer } from './weigh-answer.ts';
 export { namesRecord, type NamedWatch } from './names-record.ts';
 export { namingScene, type NamingClue, type NamingScene } from './naming-scene.ts';
-export { spreadAnswer, type SpreadList } from './spread-answer.ts';
+export { spreadAnswer, type SpreadList, type ToInspect } from './spread/spread-answer.ts';
+export type { CameBy, CameFrom } from './spread/came-from.ts';
+export type { PathwayChance } from './spread/pathway-chances.ts';
+export {
+  groundAnswer,
+  type GroundAnswer,
+  type GroundContact,
+  type GroundPlant,
+  type GroundSpot,
+  type GroundWatch,
+} from './ground/ground-answer.ts';
+export type { SeasonWind } from './ground/season-wind.ts';
 export { clockAnswer, type ClockAnswer, type ModelChoice } from './clock-answer.ts';
 export { gardenHatch, type GardenHatch, type SeasonHatch } from './garden-hatch.ts';
 export { futuresMaterial, type FuturesMaterial } from './futures-material.ts';

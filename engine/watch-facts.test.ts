@@ -19,7 +19,7 @@ import {
   watchOn,
 } from './made-garden.ts';
 import { nowAnswer } from './now-answer.ts';
-import { spreadAnswer } from './spread-answer.ts';
+import { spreadAnswer } from './spread/spread-answer.ts';
 import { factsOf, nameOf } from './watch-picture.ts';
 import { listedWatch, picturesByPlant, pictureOf, watchPictures } from './watch-pictures.ts';
 

@@ -26,6 +26,10 @@ const ORDERED_BY = {
   localAdvice: 'on',
   wetLooks: 'on',
   yearReviews: 'on',
+  plantSpots: 'id',
+  groundShapes: 'id',
+  groundPictures: 'id',
+  spreadLooks: 'on',
 } as const;
 
 export type EnteredList = keyof typeof ORDERED_BY;

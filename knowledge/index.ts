@@ -97,6 +97,7 @@ export { EXPLAINED } from './failure/explanations.ts';
 export { BURNED_ANSWER, LOOK_ANSWER, LOOK_IDS, type LookId, TELLING_LOOKS } from './failure/telling-looks.ts';
 export { KEY } from './key.ts';
 export { samplePacking, type SamplePacking } from './sample-packing.ts';
+export { ANT_REACH_M, BLOWN_REACH_M, CAME_WITH_IT_YEARS, PATHWAY_BELIEFS } from './spread-pathways.ts';
 export { TAGS_FOR_HALVING, type TagsNeeded, tagsNeeded } from './tags-needed.ts';
 export { TOLD_APART, toldApartOf, type TwoAlike } from './told-apart.ts';
 export { targetById, TARGETS, UNLISTED, type Target, type UnlistedKind } from './targets/index.ts';

@@ -204,7 +204,7 @@ describe('weather in and out', () => {
 
   test('the export reads back as it was', async () => {
     const csv = await (await send('GET', `/stations/${station.id}/days.csv`)).text();
-    expect(csv.split('\n')[0]).toBe('date,min_c,max_c,rain_mm,wind_ms');
+    expect(csv.split('\n')[0]).toBe('date,min_c,max_c,rain_mm,wind_ms,wind_from_deg');
     expect(csv.trim().split('\n')).toHaveLength(9);
   });
 });
@@ -379,16 +379,20 @@ describe('bad input', () => {
       [plant.id, other.id],
       [other.id, plant.id],
     ])
-      expect((await send('PUT', `/plants/${a}/touching/${b}`)).status).toBe(200);
+      expect((await send('PUT', `/plants/${a}/touching/${b}`, { touches: true })).status).toBe(200);
     expect(store.touching(other.id)).toEqual([plant.id]);
     expect(store.db.prepare('SELECT count(*) AS n FROM plant_touch').get()).toEqual({ n: 1 });
-    expect((await send('PUT', `/plants/${plant.id}/touching/${plant.id}`)).status).toBe(422);
-    expect((await send('PUT', `/plants/${plant.id}/touching/${elsewhere}`)).status).toBe(404);
+    expect((await send('PUT', `/plants/${plant.id}/touching/${plant.id}`, { touches: true })).status).toBe(
+      422,
+    );
+    expect((await send('PUT', `/plants/${plant.id}/touching/${elsewhere}`, { touches: true })).status).toBe(
+      404,
+    );
     const { spread } = (await (await send('GET', `/watches/${watch.id}/spread`)).json()) as {
       spread: { inspect: unknown[] };
     };
-    expect(spread.inspect).toEqual([
-      { plantId: other.id, plantName: 'Other', outOfReach: false, reason: 'touches' },
+    expect(spread.inspect).toMatchObject([
+      { plantId: other.id, plantName: 'Other', outOfReach: false, reason: 'touches', also: ['same-host'] },
     ]);
     expect((await send('DELETE', `/plants/${other.id}/touching/${plant.id}`)).status).toBe(200);
     expect((await send('DELETE', `/plants/${other.id}/touching/${plant.id}`)).status).toBe(404);

@@ -133,6 +133,7 @@ test('records that turn out damaged while they are served: the same, from the ne
   const photo = {
     id: v7(),
     watchId: store.watches()[0]!.id,
+    plantId: null,
     takenOn: '2026-05-20',
     takenFrom: 'camera' as const,
     scale: null,

@@ -40,6 +40,7 @@ test('5 MB at 40 kB a second arrive, and a tally entered behind them is home wit
   const photo: PhotoRecord = {
     id: v7(),
     watchId: watch.id,
+    plantId: null,
     takenOn: TODAY,
     takenFrom: 'camera',
     scale: null,

@@ -20,6 +20,8 @@ export interface SimulatedClimate {
   readonly wetAfterWet: number;
   readonly rainPerWetDayMm: number;
   readonly windMeanMs: number;
+  /** Where the wind mostly comes from in winter and in summer, degrees clockwise from north; left out: not told. */
+  readonly windFrom?: { readonly winterDeg: number; readonly summerDeg: number };
 }
 
 /**
@@ -38,6 +40,8 @@ export function simulateDays(
   const normal = randomNormal.source(source)(0, 1);
   const rain = randomGamma.source(source)(0.8, climate.rainPerWetDayMm / 0.8);
   const wind = randomGamma.source(source)(5, climate.windMeanMs / 5);
+  // Of a source of its own, so that it changes none of the other figures.
+  const veering = randomNormal.source(randomLcg(seed + 1))(0, WIND_VEERS_DEG);
   const innovation = Math.sqrt(1 - climate.persistence ** 2);
   let departure = normal();
   let wet = false;
@@ -60,8 +64,18 @@ export function simulateDays(
       maxC: tenth(dayMeanC + rangeC / 2),
       rainMm: wet ? Math.max(0.2, tenth(amountMm)) : 0,
       windMs: tenth(wind()),
+      ...windFrom(climate, summer, veering()),
     };
   });
+}
+
+/** How far a day's wind stands off the season's, degrees. */
+const WIND_VEERS_DEG = 55;
+
+function windFrom({ windFrom }: SimulatedClimate, summer: number, offDeg: number): { windFromDeg?: number } {
+  if (!windFrom) return {};
+  const deg = mix(windFrom.winterDeg, windFrom.summerDeg, summer) + offDeg;
+  return { windFromDeg: Math.round((deg + 720) % 360) % 360 };
 }
 
 function mix(winter: number, summer: number, part: number): number {

@@ -21,6 +21,9 @@ import { showFullDate } from './show/dates.ts';
 const GardenPage = lazy(() =>
   import('./places/garden/garden-page.tsx').then((m) => ({ default: m.GardenPage })),
 );
+const GroundPage = lazy(() =>
+  import('./places/garden/ground/plan-page.tsx').then((m) => ({ default: m.GroundPage })),
+);
 const PlantPage = lazy(() =>
   import('./places/garden/plant-page.tsx').then((m) => ({ default: m.PlantPage })),
 );
@@ -185,6 +188,7 @@ export function App() {
           <Route index element={<Navigate to="/now" replace />} />
           <Route path="now" element={<NowPage />} />
           <Route path="garden" element={<GardenPage />} />
+          <Route path="garden/plan" element={<GroundPage />} />
           <Route path="garden/new" element={<NewPlantPage />} />
           <Route path="garden/:plantId" element={<PlantPage />} />
           <Route path="look" element={<LookPage />} />

@@ -8,14 +8,6 @@ export { deviceDue } from './device-due.ts';
 export { type DueItem, type DueKind } from './due-item.ts';
 export { type Fact, type FactCode, type FactKind, type Quantity, type WarmthOrigin } from './fact.ts';
 export { byClosing, whatIsDue } from './due.ts';
-export {
-  inspectNext,
-  LOOKED_OVER_DAYS,
-  type InspectNext,
-  type SpreadAnswer,
-  type SpreadPlant,
-  type SpreadReason,
-} from './inspect-next.ts';
 export { type MinerFacts, type WatchFacts, type WatchSchools, type WatchToday } from './watch-facts.ts';
 export {
   effortOf,

@@ -1,3 +1,4 @@
+import { NAMES_BEARING, NAMES_WIND_SPEED } from './bearing.ts';
 import { decimal, type DateOrder } from './cells.ts';
 import { nearlyAll } from './nearly-all.ts';
 import { rainUnitOf, type RainUnit } from './rain-unit.ts';
@@ -10,6 +11,8 @@ export interface ColumnMapping {
   readonly maxTemperature: number;
   readonly rain: number | null;
   readonly wind: number | null;
+  /** Where it comes from, in degrees or letters. */
+  readonly windFrom: number | null;
   readonly temperatureUnit: 'C' | 'F';
   /** Units are null when nobody said: then rain and wind stay unknown. */
   readonly rainUnit: RainUnit | null;
@@ -24,6 +27,8 @@ export interface MappingGuess {
   readonly maxTemperature: number | null;
   readonly rain: number | null;
   readonly wind: number | null;
+  /** Where it comes from, in degrees or letters. */
+  readonly windFrom: number | null;
   readonly temperatureUnit: 'C' | 'F' | null;
   readonly rainUnit: RainUnit | null;
   readonly windUnit: WindUnit | null;
@@ -50,13 +55,14 @@ export function guessMapping(header: readonly string[], rows: readonly (readonly
   const minTemperature = find(/\bt?min/) ?? find(/\blow/);
   const maxTemperature = find(/\bt?max/) ?? find(/\bhigh/);
   const rain = find(/rain|precip|prcp/);
-  const wind = find(/\bwind/);
+  const wind = find(NAMES_WIND_SPEED);
   return {
     date,
     minTemperature,
     maxTemperature,
     rain,
     wind,
+    windFrom: find(NAMES_BEARING),
     temperatureUnit: guessUnit(words, rows, minTemperature, maxTemperature),
     rainUnit: rain === null ? null : rainUnitOf(words[rain]!),
     windUnit: wind === null ? null : windUnitOf(words[wind]!),

@@ -1,3 +1,4 @@
+import { NAMES_BEARING, NAMES_WIND_SPEED } from './bearing.ts';
 import type { DateOrder } from './cells.ts';
 import { guessDateOrder, guessUnitOf } from './daily-columns.ts';
 import { nearlyAll } from './nearly-all.ts';
@@ -13,6 +14,8 @@ export interface HourlyMapping {
   readonly temperature: number;
   readonly rain: number | null;
   readonly wind: number | null;
+  /** Where it comes from, in degrees or letters. */
+  readonly windFrom: number | null;
   /** Relative humidity, always per cent. */
   readonly humidity: number | null;
   /** A leaf sensor. */
@@ -56,7 +59,7 @@ export function guessHourly(
   if (sample.length < FEWEST_ROWS_A_DAY || new Set(dates).size > sample.length / FEWEST_ROWS_A_DAY + 1)
     return null;
   const rain = find(/rain|precip/);
-  const wind = find(/\bwind/);
+  const wind = find(NAMES_WIND_SPEED);
   const wetness = find(/wetness|leaf wet/);
   return {
     time,
@@ -64,6 +67,7 @@ export function guessHourly(
     temperature,
     rain,
     wind,
+    windFrom: find(NAMES_BEARING),
     humidity: find(/humid|\brh\b/),
     wetness,
     temperatureUnit: guessUnitOf(

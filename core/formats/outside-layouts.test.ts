@@ -97,6 +97,7 @@ describe('hourly loggers', () => {
       temperature: 1,
       rain: 2,
       wind: null,
+      windFrom: null,
       humidity: null,
       wetness: null,
       temperatureUnit: 'C',

@@ -1,5 +1,6 @@
 import type { CivilDate } from '#core/calendar';
 import { COLDEST_PLAUSIBLE_C, HOTTEST_PLAUSIBLE_C, type WeatherDay } from '#core/weather';
+import { readBearing } from './bearing.ts';
 import { clip, decimal, readDate, toCelsius } from './cells.ts';
 import { RAIN_UNITS } from './rain-unit.ts';
 import type { ColumnMapping } from './daily-columns.ts';
@@ -51,10 +52,11 @@ export function sameDay(a: WeatherDay, b: WeatherDay): boolean {
   return a.minC === b.minC && a.maxC === b.maxC && a.rainMm === b.rainMm && a.windMs === b.windMs;
 }
 
-/** Whether a day says the same as the one there is, and tells its hours where that does not. */
+/** Whether a day says the same as the one there is, and tells its hours or wind where that does not. */
 export const tellsMoreHours = (before: WeatherDay, day: WeatherDay): boolean =>
   sameDay(before, day) &&
-  ((before.hoursC === undefined && day.hoursC !== undefined) ||
+  ((before.windFromDeg === undefined && day.windFromDeg !== undefined) ||
+    (before.hoursC === undefined && day.hoursC !== undefined) ||
     (before.hourly === undefined && day.hourly !== undefined));
 
 function readRow(row: readonly string[], mapping: ColumnMapping): WeatherDay | RowFault {
@@ -86,7 +88,8 @@ function readRow(row: readonly string[], mapping: ColumnMapping): WeatherDay | R
     HIGHEST_PLAUSIBLE_WIND_MS,
   );
   if (wind === undefined) return { kind: 'not-a-speed', text: clip(row[mapping.wind!] ?? '') };
-  return { date, minC, maxC, rainMm: rain, windMs: wind };
+  const windFromDeg = mapping.windFrom === null ? null : readBearing(row[mapping.windFrom]);
+  return { date, minC, maxC, rainMm: rain, windMs: wind, ...(windFromDeg === null ? {} : { windFromDeg }) };
 }
 
 function temperature(cell: string | undefined, mapping: ColumnMapping): number | null {

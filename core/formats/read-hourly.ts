@@ -1,5 +1,6 @@
 import type { CivilDate } from '#core/calendar';
 import { COLDEST_PLAUSIBLE_C, daysFromHours, HOTTEST_PLAUSIBLE_C, type HourReading } from '#core/weather';
+import { readBearing } from './bearing.ts';
 import { clip, decimal, readDate, toCelsius } from './cells.ts';
 import { RAIN_UNITS } from './rain-unit.ts';
 import { dateText, type HourlyMapping } from './hourly-columns.ts';
@@ -65,6 +66,7 @@ function readRow(row: readonly string[], mapping: HourlyMapping): HourReading | 
       mapping.wetnessUnit === null
         ? null
         : capped(amount(mapping.wetness, WETNESS_UNITS[mapping.wetnessUnit]), 1),
+    windFromDeg: mapping.windFrom === null ? null : readBearing(row[mapping.windFrom]),
     windMs: mapping.windUnit === null ? null : amount(mapping.wind, WIND_UNITS[mapping.windUnit]),
   };
 }

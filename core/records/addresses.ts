@@ -34,6 +34,10 @@ export const RECORDS_AT = {
   paired_reading: 'paired-readings',
   wet_look: 'wet-looks',
   year_review: 'year-reviews',
+  plant_spot: 'plant-spots',
+  ground_shape: 'ground-shapes',
+  spread_look: 'spread-looks',
+  ground_picture: 'ground-pictures',
 } as const;
 
 /** What else is put and taken out as a whole: the garden, tanks for several plants, pairs, pictures, lists. */

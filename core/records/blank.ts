@@ -16,6 +16,8 @@ export function blankGarden(
     schools: {},
     country: 'other',
     climate: null,
+    upBearingDeg: 0,
+    windFromDeg: null,
     ...said,
   };
 }

@@ -19,6 +19,8 @@ export const COUNTRIES = ['us', 'au', 'uk', 'other'] as const;
 /** A day of every year. */
 const dayOfYear = z.string().refine(isMonthDay, 'a-day-such-as-09-15');
 
+const bearing = z.number('a-number-of-degrees').min(0, 'least/0').lt(360, 'most/359');
+
 const usualC = z.number('a-number').min(-60, 'least/-60/°C').max(60, 'most/60/°C');
 
 export const toldClimate = z
@@ -63,6 +65,10 @@ export const gardenRecord = z.object({
   country: z.enum(COUNTRIES),
   /** What is known of its climate without a table or a thermometer; null while nobody said. */
   climate: toldClimate.nullable().default(null),
+  /** Which bearing is up on the plan, degrees clockwise from north. */
+  upBearingDeg: bearing.default(0),
+  /** Where the wind of the growing season mostly comes from, where the gardener says so; else the readings tell. */
+  windFromDeg: bearing.nullable().default(null),
 });
 export type Garden = z.infer<typeof gardenRecord>;
 

@@ -50,6 +50,18 @@ export {
   type ToldWeather,
   type SprayRecord,
 } from './shelf.ts';
+export {
+  GROUND_KINDS,
+  type GroundPicture,
+  groundPictureRecord,
+  groundShapeRecord,
+  type GroundKind,
+  type GroundShape,
+  type PlantSpot,
+  plantSpotRecord,
+  type SpreadLook,
+  spreadLookRecord,
+} from './ground.ts';
 export { seasonPlanRecord, type SeasonPlan } from './season-plan.ts';
 export { REVIEW_CHOICES, type ReviewChoice, yearReviewRecord, type YearReview } from './year-review.ts';
 export {

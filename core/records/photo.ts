@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { civilDate, note, recordId, shortText } from './fields.ts';
+import { civilDate, note, ON_ONE, recordId, shortText } from './fields.ts';
 
 /** Along one side, from 0 at the left or top to 1. */
 const share = z.number('a-number').min(0, 'lies-outside-the-picture').max(1, 'lies-outside-the-picture');
@@ -27,19 +27,23 @@ const scale = z
 export type ScaleMark = z.infer<typeof scale>;
 
 /** What is known of a photo besides the picture itself. */
-export const photoRecord = z.object({
-  id: recordId,
-  watchId: recordId,
-  takenOn: civilDate,
-  /** Who says when it was taken: the camera, or the day it was added. */
-  takenFrom: z.enum(['camera', 'added']),
-  scale: scale.nullable(),
-  spots: z.array(spot).max(500, 'most/500/marks'),
-  /** The tagged leaf or twig it shows, or a spot by its name, so that pictures of one spot find each other. */
-  tagId: recordId.nullable().default(null),
-  spot: shortText(40).nullable().default(null),
-  note,
-});
+export const photoRecord = z
+  .object({
+    id: recordId,
+    /** The watch it belongs to, or the plant where it shows no trouble; neither for a picture of the whole garden. */
+    watchId: recordId.nullable(),
+    plantId: recordId.nullable().default(null),
+    takenOn: civilDate,
+    /** Who says when it was taken: the camera, or the day it was added. */
+    takenFrom: z.enum(['camera', 'added']),
+    scale: scale.nullable(),
+    spots: z.array(spot).max(500, 'most/500/marks'),
+    /** The tagged leaf or twig it shows, or a spot by its name, so that pictures of one spot find each other. */
+    tagId: recordId.nullable().default(null),
+    spot: shortText(40).nullable().default(null),
+    note,
+  })
+  .refine(({ watchId, plantId }) => watchId === null || plantId === null, ON_ONE);
 export type PhotoRecord = z.infer<typeof photoRecord>;
 
 /** A photo as kept: what is known of it and its size, without the picture. */

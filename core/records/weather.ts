@@ -29,6 +29,7 @@ const importedDay = z
     maxC: reading,
     rainMm: z.number().min(0, 'cannot-be-negative').max(2000).nullable(),
     windMs: z.number().min(0, 'cannot-be-negative').max(100).nullable(),
+    windFromDeg: z.number('a-number-of-degrees').min(0, 'least/0').lt(360, 'most/359').optional(),
     hoursC: z.array(reading).length(24, 'a-day-has-24-hours').readonly().optional(),
     hourly: dayHours.optional(),
   })

@@ -17,6 +17,8 @@ export interface WeatherDay {
   readonly maxC: number;
   readonly rainMm: number | null;
   readonly windMs: number | null;
+  /** Where the wind came from, degrees clockwise from north; left out where nobody told. */
+  readonly windFromDeg?: number;
   /** Temperature in each of its 24 hours, °C, where a logger told them. */
   readonly hoursC?: readonly number[];
   readonly hourly?: DayHours;

@@ -2,6 +2,7 @@ import { pickBy } from 'es-toolkit';
 import { mean as meanOf } from 'simple-statistics';
 import type { CivilDate } from '#core/calendar';
 import type { DayHours, WeatherDay } from './day.ts';
+import { meanWind } from './mean-wind.ts';
 
 /** One line of a logger: the hour of the day it fell in (0–23) and what was read. */
 export interface HourReading {
@@ -10,6 +11,8 @@ export interface HourReading {
   readonly temperatureC: number;
   readonly rainMm: number | null;
   readonly windMs: number | null;
+  /** Where it came from, degrees clockwise from north. */
+  readonly windFromDeg?: number | null;
   readonly humidityPercent: number | null;
   /** Share of its time in which leaves were wet, 0–1. */
   readonly wetShare: number | null;
@@ -52,10 +55,21 @@ export function daysFromHours(readings: readonly HourReading[]): {
       hoursC: fillHoles(hours),
       rainMm: rain.length === 0 ? null : hundredth(rain.reduce((sum, value) => sum + value, 0)),
       windMs: hundredth(mean(ofDay.flatMap(({ windMs }) => (windMs === null ? [] : [windMs])))),
+      ...windFromOf(ofDay),
       ...hourlyOf(ofDay),
     });
   }
   return { days, short };
+}
+
+/** Where the day's wind came from, its hours taken as vectors; nothing where nothing was told. */
+function windFromOf(ofDay: readonly HourReading[]): Pick<WeatherDay, 'windFromDeg'> {
+  const wind = meanWind(
+    ofDay.flatMap(({ windFromDeg, windMs }) =>
+      typeof windFromDeg === 'number' ? [{ fromDeg: windFromDeg, speedMs: windMs ?? 1 }] : [],
+    ),
+  );
+  return wind ? { windFromDeg: Math.round(wind.fromDeg) % 360 } : {};
 }
 
 /** What was told by the hour beside temperature: rain added up, the rest as means; nothing where nothing was. */

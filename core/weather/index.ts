@@ -10,6 +10,7 @@ export {
 export { followPlant, offsetDays, placeOn, type Stay } from './follow-plant.ts';
 export { completeSeries, LONGEST_FILLED_GAP_DAYS, type CompletedSeries, type Gap } from './gaps.ts';
 export { daysFromReadings, type MaxMinReading } from './max-min-reading.ts';
+export { meanWind, type Wind } from './mean-wind.ts';
 export { daysFromHours, FEWEST_HOURS_A_DAY, type HourReading } from './hours.ts';
 export { FEWEST_OFFSET_PAIRS, learnOffset, type LearnedOffset, type OffsetPair } from './learn-offset.ts';
 export { FEWEST_SHARED_DAYS, fillFromNeighbour, type StandInDay } from './neighbour.ts';

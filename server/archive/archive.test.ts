@@ -59,6 +59,7 @@ function fallowBank(name = 'source'): Store {
     {
       id: v7(),
       watchId: store.watches()[0]!.id,
+      plantId: null,
       takenOn: '2026-05-20',
       takenFrom: 'added',
       scale: null,

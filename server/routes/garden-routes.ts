@@ -4,6 +4,7 @@ import { gardenRecord, moveRecord, placeRecord, plantRecord } from '#core/record
 import { HOSTS } from '#knowledge';
 import { fieldProblem, jsonBody, orNotFound, Problem } from '#answers';
 import { notInFuture, refersTo, sameId, takenOut, type AppParts } from '../context.ts';
+import { recordRoute } from './record-route.ts';
 import { ifAsSeen } from '../if-as-seen.ts';
 
 const HOST_IDS = new Set(HOSTS.map((host) => host.id));
@@ -49,12 +50,12 @@ export function gardenRoutes(parts: AppParts) {
       return c.json({ plant });
     })
 
-    .put('/plants/:id/touching/:other', (c) => {
+    .put('/plants/:id/touching/:other', jsonBody(z.object({ touches: z.boolean() })), (c) => {
       const { id, other } = c.req.param();
       orNotFound(store.plant(id), 'plant');
       orNotFound(store.plant(other), 'plant');
       if (id === other) throw new Problem(422, 'A plant does not touch itself.');
-      store.putTouch(id, other);
+      store.putTouch(id, other, c.req.valid('json').touches);
       return c.json({ touching: store.touching(id) });
     })
     .delete('/plants/:id/touching/:other', (c) => {
@@ -72,5 +73,32 @@ export function gardenRoutes(parts: AppParts) {
       store.putMove(move);
       return c.json({ move });
     })
+    .route(
+      '/plant-spots',
+      recordRoute(store, 'plant_spot', store.plantSpots, (spot) => {
+        refersTo(store.plant(spot.plantId), 'plantId', 'plant');
+        refersTo(store.place(spot.placeId), 'placeId', 'place');
+      }),
+    )
+    .route(
+      '/ground-shapes',
+      recordRoute(store, 'ground_shape', store.groundShapes, (shape) => {
+        if (shape.placeId) refersTo(store.place(shape.placeId), 'placeId', 'place');
+      }),
+    )
+    .route(
+      '/ground-pictures',
+      recordRoute(store, 'ground_picture', store.groundPictures, (picture) => {
+        refersTo(store.photo(picture.photoId), 'photoId', 'photo');
+      }),
+    )
+    .route(
+      '/spread-looks',
+      recordRoute(store, 'spread_look', store.spreadLooks, (look) => {
+        refersTo(store.watch(look.watchId), 'watchId', 'watch');
+        refersTo(store.plant(look.plantId), 'plantId', 'plant');
+        notInFuture(look.on, 'on', clock.today());
+      }),
+    )
     .delete('/moves/:id', (c) => c.json(takenOut(store, 'plant_move', c.req.param('id'))));
 }

@@ -14,7 +14,8 @@ const MOST_UPLOAD_BYTES = MOST_PICTURE_BYTES + 300_000;
 export function photoRoutes({ store, clock, now = Date.now }: AppParts) {
   const checked = (inAddress: string, record: ReturnType<typeof photoRecord.parse>) => {
     sameId(inAddress, record);
-    refersTo(store.watch(record.watchId), 'watchId', 'watch');
+    if (record.watchId) refersTo(store.watch(record.watchId), 'watchId', 'watch');
+    if (record.plantId) refersTo(store.plant(record.plantId), 'plantId', 'plant');
     notInFuture(record.takenOn, 'takenOn', clock.today());
     return record;
   };

@@ -95,7 +95,7 @@ describe('the garden', () => {
 
   test('its places, and its plants with where they went and what is watched on them', async () => {
     expect(await read('/places')).toMatchObject({ places: [{ id: EVERY.place, stationId: EVERY.station }] });
-    await ask('PUT', `/plants/${EVERY.plant}/touching/${EVERY.neighbour}`);
+    await ask('PUT', `/plants/${EVERY.plant}/touching/${EVERY.neighbour}`, { touches: true });
     const { plants } = await read('/plants');
     const [apple, pear] = plants as unknown as Record<string, unknown>[];
     expect(apple).toMatchObject({
@@ -111,8 +111,14 @@ describe('the garden', () => {
       404,
       'There is no such touching pair.',
     ]);
-    expect(await refusal('PUT', `${pair}/${EVERY.plant}`)).toEqual([422, 'A plant does not touch itself.']);
-    expect(await refusal('PUT', `${pair}/${v7()}`)).toEqual([404, 'There is no such plant.']);
+    expect(await refusal('PUT', `${pair}/${EVERY.plant}`, { touches: true })).toEqual([
+      422,
+      'A plant does not touch itself.',
+    ]);
+    expect(await refusal('PUT', `${pair}/${v7()}`, { touches: true })).toEqual([
+      404,
+      'There is no such plant.',
+    ]);
   });
 });
 

@@ -34,6 +34,10 @@ import {
   weatherFixRecord,
   wetLookRecord,
   yearReviewRecord,
+  plantSpotRecord,
+  groundPictureRecord,
+  groundShapeRecord,
+  spreadLookRecord,
 } from '#core/records';
 
 /** What becomes of a record that refers to one which is taken out. */
@@ -110,7 +114,15 @@ export const KINDS = {
   tick: kind('tick', tickRecord, { series_id: { to: 'series', then: 'goes-with' } }),
   recipe: kind('recipe', recipeRecord),
   wait: kind('wait', waitRecord),
-  photo: kind('photo', photoRecord, { ...ofWatch, tag_id: { to: 'tag', then: 'lets-go' } }),
+  photo: kind('photo', photoRecord, { ...ofWatch, ...ofPlant, tag_id: { to: 'tag', then: 'lets-go' } }),
+  plant_spot: kind('spot on the plan', plantSpotRecord, { ...ofPlant, place_id: holds('place') }),
+  ground_shape: kind('part of the plan', groundShapeRecord, {
+    place_id: { to: 'place', then: 'lets-go' },
+  }),
+  ground_picture: kind('picture beneath the plan', groundPictureRecord, {
+    photo_id: { to: 'photo', then: 'goes-with' },
+  }),
+  spread_look: kind('look at a neighbour', spreadLookRecord, { ...ofWatch, ...ofPlant }),
   year_review: kind('review of a year', yearReviewRecord),
   growth: kind('growth stage', growthRecord, ofPlant),
   care: kind('entry', careRecord, ofPlant),

@@ -9,7 +9,7 @@ export interface PhotoImage {
 type PhotoRow = Omit<Photo, 'scale' | 'spots'> & { scale: string | null; spots: string };
 
 const COLUMNS =
-  'id, watch_id AS watchId, taken_on AS takenOn, taken_from AS takenFrom, width_px AS widthPx, ' +
+  'id, watch_id AS watchId, plant_id AS plantId, taken_on AS takenOn, taken_from AS takenFrom, width_px AS widthPx, ' +
   'height_px AS heightPx, scale, spots, tag_id AS tagId, spot, note';
 
 /** Photos of watches, each with its picture. */
@@ -31,6 +31,8 @@ export function photoStore(db: Db) {
           .prepare(`SELECT ${COLUMNS} FROM photo WHERE watch_id = ? ORDER BY taken_on, id`)
           .all(watchId) as PhotoRow[]
       ).map(toPhoto),
+    allPhotos: (): Photo[] =>
+      (db.prepare(`SELECT ${COLUMNS} FROM photo ORDER BY taken_on, id`).all() as PhotoRow[]).map(toPhoto),
     photo(id: string): Photo | undefined {
       const row = db.prepare(`SELECT ${COLUMNS} FROM photo WHERE id = ?`).get(id) as PhotoRow | undefined;
       return row && toPhoto(row);
@@ -42,9 +44,9 @@ export function photoStore(db: Db) {
     putPhoto(photo: Photo, image: PhotoImage): void {
       db.transaction(() => {
         db.prepare(
-          `INSERT INTO photo (id, watch_id, taken_on, taken_from, width_px, height_px, scale, spots, tag_id, spot, note)
-          VALUES (@id, @watchId, @takenOn, @takenFrom, @widthPx, @heightPx, @scale, @spots, @tagId, @spot, @note)
-          ON CONFLICT (id) DO UPDATE SET watch_id = @watchId, taken_on = @takenOn, taken_from = @takenFrom, width_px = @widthPx, height_px = @heightPx,
+          `INSERT INTO photo (id, watch_id, plant_id, taken_on, taken_from, width_px, height_px, scale, spots, tag_id, spot, note)
+          VALUES (@id, @watchId, @plantId, @takenOn, @takenFrom, @widthPx, @heightPx, @scale, @spots, @tagId, @spot, @note)
+          ON CONFLICT (id) DO UPDATE SET watch_id = @watchId, plant_id = @plantId, taken_on = @takenOn, taken_from = @takenFrom, width_px = @widthPx, height_px = @heightPx,
             scale = @scale, spots = @spots, tag_id = @tagId, spot = @spot, note = @note`,
         ).run(asRow(photo));
         db.prepare(
@@ -57,7 +59,7 @@ export function photoStore(db: Db) {
     describePhoto: (photo: PhotoRecord) =>
       db
         .prepare(
-          `UPDATE photo SET watch_id = @watchId, taken_on = @takenOn, taken_from = @takenFrom,
+          `UPDATE photo SET watch_id = @watchId, plant_id = @plantId, taken_on = @takenOn, taken_from = @takenFrom,
       scale = @scale, spots = @spots, tag_id = @tagId, spot = @spot, note = @note WHERE id = @id`,
         )
         .run(asRow(photo)).changes > 0,

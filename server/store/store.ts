@@ -120,7 +120,7 @@ function everyOf(parts: Parts): Readonly<Record<KindTable, () => readonly object
     tick: parts.ticks.all,
     recipe: parts.recipes.all,
     wait: parts.waits.all,
-    photo: ofWatches(parts.photos),
+    photo: parts.allPhotos,
     growth: parts.growth.all,
     care: parts.care.all,
     guess: parts.guesses.all,
@@ -130,5 +130,9 @@ function everyOf(parts: Parts): Readonly<Record<KindTable, () => readonly object
     paired_reading: parts.pairs.all,
     wet_look: parts.wetLooks.all,
     year_review: parts.yearReviews.all,
+    plant_spot: parts.plantSpots.all,
+    ground_shape: parts.groundShapes.all,
+    ground_picture: parts.groundPictures.all,
+    spread_look: parts.spreadLooks.all,
   };
 }

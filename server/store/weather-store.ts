@@ -31,20 +31,26 @@ export interface ImportOutcome {
 }
 
 const DAY_COLUMNS = 'date, min_c AS minC, max_c AS maxC, rain_mm AS rainMm, wind_ms AS windMs';
-const STATION_DAY_COLUMNS = `${DAY_COLUMNS}, hours_c AS hoursC, hourly`;
+const STATION_DAY_COLUMNS = `${DAY_COLUMNS}, wind_from_deg AS windFromDeg, hours_c AS hoursC, hourly`;
 
-type DayRow = Omit<WeatherDay, 'hoursC' | 'hourly'> & { hoursC: string | null; hourly: string | null };
+type DayRow = Omit<WeatherDay, 'hoursC' | 'hourly' | 'windFromDeg'> & {
+  windFromDeg: number | null;
+  hoursC: string | null;
+  hourly: string | null;
+};
 
-function dayOf({ hoursC, hourly, ...day }: DayRow): WeatherDay {
+function dayOf({ windFromDeg, hoursC, hourly, ...day }: DayRow): WeatherDay {
   return {
     ...day,
+    ...(windFromDeg === null ? {} : { windFromDeg }),
     ...(hoursC === null ? {} : { hoursC: JSON.parse(hoursC) as number[] }),
     ...(hourly === null ? {} : { hourly: JSON.parse(hourly) as DayHours }),
   };
 }
 
 /** The hours a day has been told of already. */
-const hoursOf = (day: WeatherDay | undefined): Pick<WeatherDay, 'hoursC' | 'hourly'> => ({
+const hoursOf = (day: WeatherDay | undefined): Pick<WeatherDay, 'windFromDeg' | 'hoursC' | 'hourly'> => ({
+  ...(day?.windFromDeg === undefined ? {} : { windFromDeg: day.windFromDeg }),
   ...(day?.hoursC ? { hoursC: day.hoursC } : {}),
   ...(day?.hourly ? { hourly: day.hourly } : {}),
 });
@@ -58,10 +64,10 @@ export function weatherStore(db: Db) {
     `INSERT INTO forecast_day (station_id, date, min_c, max_c, rain_mm, wind_ms) VALUES (@stationId, @date, @minC, @maxC, @rainMm, @windMs)`,
   );
   const insertDay =
-    db.prepare(`INSERT INTO station_day (station_id, date, min_c, max_c, rain_mm, wind_ms, hours_c, hourly)
-     VALUES (@stationId, @date, @minC, @maxC, @rainMm, @windMs, @hoursC, @hourly)
+    db.prepare(`INSERT INTO station_day (station_id, date, min_c, max_c, rain_mm, wind_ms, wind_from_deg, hours_c, hourly)
+     VALUES (@stationId, @date, @minC, @maxC, @rainMm, @windMs, @windFromDeg, @hoursC, @hourly)
      ON CONFLICT (station_id, date) DO UPDATE SET min_c = @minC, max_c = @maxC, rain_mm = @rainMm, wind_ms = @windMs,
-       hours_c = @hoursC, hourly = @hourly`);
+       wind_from_deg = @windFromDeg, hours_c = @hoursC, hourly = @hourly`);
   const selectDay = db.prepare(
     `SELECT ${STATION_DAY_COLUMNS} FROM station_day WHERE station_id = ? AND date = ?`,
   );
@@ -70,16 +76,19 @@ export function weatherStore(db: Db) {
     return row && dayOf(row);
   };
   const addDay = db.prepare(
-    `INSERT INTO station_day (station_id, date, min_c, max_c, rain_mm, wind_ms, hours_c, hourly)
-     VALUES (@stationId, @date, @minC, @maxC, @rainMm, @windMs, @hoursC, @hourly)
+    `INSERT INTO station_day (station_id, date, min_c, max_c, rain_mm, wind_ms, wind_from_deg, hours_c, hourly)
+     VALUES (@stationId, @date, @minC, @maxC, @rainMm, @windMs, @windFromDeg, @hoursC, @hourly)
      ON CONFLICT (station_id, date) DO UPDATE
-       SET hours_c = coalesce(hours_c, @hoursC), hourly = coalesce(hourly, @hourly)
+       SET hours_c = coalesce(hours_c, @hoursC), hourly = coalesce(hourly, @hourly),
+         wind_from_deg = coalesce(wind_from_deg, @windFromDeg)
        WHERE min_c = @minC AND max_c = @maxC AND rain_mm IS @rainMm AND wind_ms IS @windMs
-         AND (hours_c IS NULL AND @hoursC IS NOT NULL OR hourly IS NULL AND @hourly IS NOT NULL)`,
+         AND (hours_c IS NULL AND @hoursC IS NOT NULL OR hourly IS NULL AND @hourly IS NOT NULL
+           OR wind_from_deg IS NULL AND @windFromDeg IS NOT NULL)`,
   );
   const rowOf = (stationId: string, entry: WeatherDay) => ({
     stationId,
     ...entry,
+    windFromDeg: entry.windFromDeg ?? null,
     hoursC: entry.hoursC ? JSON.stringify(entry.hoursC) : null,
     hourly: entry.hourly ? JSON.stringify(entry.hourly) : null,
   });

@@ -22,8 +22,8 @@ export const useRemovePhoto = () =>
   useWrite(async (photo: PhotoRecord) => {
     const image = await fetch(photoAddress(photo.id)).then((response) => response.blob());
     await answer(api.photos[':id'].$delete({ param: { id: photo.id } }));
-    const { id, watchId, takenOn, takenFrom, scale, spots, tagId, spot, note } = photo;
-    const record: PhotoRecord = { id, watchId, takenOn, takenFrom, scale, spots, tagId, spot, note };
+    const { id, watchId, plantId, takenOn, takenFrom, scale, spots, tagId, spot, note } = photo;
+    const record: PhotoRecord = { id, watchId, plantId, takenOn, takenFrom, scale, spots, tagId, spot, note };
     return () =>
       keepRecord({
         method: 'PUT',

@@ -49,9 +49,13 @@ export const useWatch = (id: string) =>
     queryFn: () => answer(api.watches[':id'].$get({ param: { id } })).then((body) => body.picture),
   });
 
+export const useGround = () =>
+  useQuery({ queryKey: ['ground'], queryFn: () => answer(api.ground.$get()).then((body) => body.ground) });
+
 export const useSpread = (id: string) =>
   useQuery({
     queryKey: ['watches', id, 'spread'],
+    enabled: id !== '',
     queryFn: () => answer(api.watches[':id'].spread.$get({ param: { id } })).then((body) => body.spread),
   });
 
@@ -73,8 +77,8 @@ export const usePutMove = () =>
   useWrite((move: Move) => answer(api.moves[':id'].$put({ ...at(move), json: move })));
 export const useRemoveMove = () => useWrite((move: Move) => answer(api.moves[':id'].$delete(at(move))));
 export const usePutTouch = () =>
-  useWrite(({ id, other }: { id: string; other: string }) =>
-    answer(api.plants[':id'].touching[':other'].$put({ param: { id, other } })),
+  useWrite(({ id, other, touches }: { id: string; other: string; touches: boolean }) =>
+    answer(api.plants[':id'].touching[':other'].$put({ param: { id, other }, json: { touches } })),
   );
 export const useRemoveTouch = () =>
   useWrite(({ id, other }: { id: string; other: string }) =>

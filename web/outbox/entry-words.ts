@@ -37,6 +37,10 @@ const CALLED: Readonly<Record<keyof typeof RECORDS_AT, string>> = {
   paired_reading: 'a day read at two places',
   wet_look: 'what was found of leaves',
   year_review: 'the review of a year',
+  spread_look: 'a look at a neighbour',
+  ground_picture: 'a picture beneath the plan',
+  plant_spot: 'where a plant stands',
+  ground_shape: 'a part of the plan',
 };
 const CALLED_AT = new Map<string, string>(keysOf(RECORDS_AT).map((kind) => [RECORDS_AT[kind], CALLED[kind]]));
 const ALSO: Readonly<Record<string, string>> = {

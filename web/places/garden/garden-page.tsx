@@ -9,6 +9,7 @@ import { BeadScale } from '../../parts/bead-scale.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { showFullDate } from '../../show/dates.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
+import { GardenNav } from './garden-nav.tsx';
 import { placeNow } from './place-now.ts';
 import { STATUS_WORDS } from '../look/status-words.ts';
 
@@ -45,6 +46,7 @@ function Garden({
   const listed = retiredShown ? plants : growing;
   return (
     <>
+      <GardenNav />
       <PageHead
         title={`${howMany(growing.length, 'plant')}, ${troubled} with an open watch`}
         lead="Height, spread and length tell how much water a spray takes; the place tells which thermometer its pests live by."

@@ -9,7 +9,8 @@ export function TouchingSection({ plantId }: { plantId: string }) {
   const { say } = useNotices();
   const takeOut = (pair: { id: string; other: string }) =>
     remove.mutate(pair, {
-      onSuccess: () => say('They are no longer noted as touching.', () => put.mutate(pair)),
+      onSuccess: () =>
+        say('They are no longer noted as touching.', () => put.mutate({ ...pair, touches: true })),
       onError: (error) => say(error.message),
     });
   const touching = plants.find((entry) => entry.id === plantId)?.touching ?? [];
@@ -43,7 +44,7 @@ export function TouchingSection({ plantId }: { plantId: string }) {
           <select
             className="select w-full"
             value=""
-            onChange={(event) => put.mutate({ id: plantId, other: event.target.value })}
+            onChange={(event) => put.mutate({ id: plantId, other: event.target.value, touches: true })}
           >
             <option value="">choose…</option>
             {others.map((entry) => (

@@ -1,16 +1,9 @@
 import { Link } from 'react-router';
-import type { SpreadReason } from '#core/decide';
 import type { WatchPicture } from '#engine';
 import { usePlants, usePutWatch, useSpread } from '../../api/queries.ts';
 import { Field } from '../../parts/field.tsx';
+import { REASON_WORDS } from '../garden/ground/reason-words.ts';
 import { useChange } from '../../parts/use-change.ts';
-
-const REASON_WORDS: Readonly<Record<SpreadReason, string>> = {
-  source: 'it may have come from there',
-  touches: 'touches this plant',
-  'same-room': 'stands in the same room',
-  'same-host': 'of the same kind',
-};
 
 /**
  * Where it came from, and where it may have gone: a trouble that is treated on one plant comes back

@@ -29,8 +29,12 @@ const SHOWN = [
   'country',
 ] as const;
 
-/** What is edited has its climate, also where none was told. */
-const WHOLE_GARDEN = gardenRecord.extend({ climate: toldClimate.nullable() });
+/** What is edited has everything, also where it was not told. */
+const WHOLE_GARDEN = gardenRecord.extend({
+  climate: toldClimate.nullable(),
+  upBearingDeg: gardenRecord.shape.upBearingDeg.unwrap(),
+  windFromDeg: gardenRecord.shape.windFromDeg.unwrap(),
+});
 
 /** The garden's name, place on earth and units, to be changed. */
 export function GardenForm({ garden }: { garden: Garden }) {

@@ -22,6 +22,7 @@ const COLUMNS = [
   { key: 'maxTemperature', label: 'Maximum', needed: true },
   { key: 'rain', label: 'Rain', needed: false },
   { key: 'wind', label: 'Wind', needed: false },
+  { key: 'windFrom', label: 'Wind comes from', needed: false },
 ] as const;
 
 /** What each column holds; what the file itself does not settle is asked. */
@@ -51,6 +52,7 @@ const HOURLY_COLUMNS = [
   { key: 'temperature', label: 'Temperature', needed: true },
   { key: 'rain', label: 'Rain', needed: false },
   { key: 'wind', label: 'Wind', needed: false },
+  { key: 'windFrom', label: 'Wind comes from', needed: false },
   { key: 'humidity', label: 'Humidity, %', needed: false },
   { key: 'wetness', label: 'Leaf wetness', needed: false },
 ] as const;

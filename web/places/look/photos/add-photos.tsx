@@ -9,7 +9,10 @@ import { useToday } from '../../../show/use-show.ts';
 import { PhotoRefused, shrinkPhoto } from './shrink-photo.ts';
 
 interface AddPhotosProps {
-  readonly watchId: string;
+  /** A watch, or a plant where it shows no trouble. */
+  readonly about:
+    | { readonly watchId: string; readonly plantId?: never }
+    | { readonly plantId: string; readonly watchId?: never };
   /** The tagged leaf or twig they show. */
   readonly tagId?: string | null;
   readonly label?: string;
@@ -19,7 +22,7 @@ interface AddPhotosProps {
  * The button that takes pictures from the phone's camera or from files, one by one, and says what was
  * refused.
  */
-export function AddPhotos({ watchId, tagId = null, label = 'Add photos' }: AddPhotosProps) {
+export function AddPhotos({ about, tagId = null, label = 'Add photos' }: AddPhotosProps) {
   const today = useToday();
   const { say } = useNotices();
   const inputId = useId();
@@ -32,7 +35,8 @@ export function AddPhotos({ watchId, tagId = null, label = 'Add photos' }: AddPh
     const fromCamera = takenOn !== null && takenOn <= today;
     const record: PhotoRecord = {
       id: newId(),
-      watchId,
+      watchId: about.watchId ?? null,
+      plantId: about.plantId ?? null,
       takenOn: fromCamera ? takenOn : today,
       takenFrom: fromCamera ? 'camera' : 'added',
       scale: null,

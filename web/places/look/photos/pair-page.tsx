@@ -31,7 +31,7 @@ export function PairPage() {
 }
 
 function Pair({ before, after }: { before: Photo; after: Photo }) {
-  const plantName = useWatch(before.watchId).data?.plant.name ?? 'The spot';
+  const plantName = useWatch(before.watchId ?? '').data?.plant.name ?? 'The spot';
   const [share, setShare] = useState(50);
   const clipId = useId();
   const laying = laidOn(fixedIn(after), fixedIn(before));

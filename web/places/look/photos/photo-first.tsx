@@ -18,7 +18,7 @@ export function PhotoFirst({ watchId, before }: { watchId: string; before: strin
         <b>A photo first.</b> {before} changes what there is to see, and{' '}
         {photos.length > 0 ? 'the last photo is more than two weeks old' : 'there is none yet'}.
       </p>
-      <AddPhotos watchId={watchId} label="Take one" />
+      <AddPhotos about={{ watchId }} label="Take one" />
       <Link className="link-husk" to={`/look/${watchId}/before`}>
         Before and after, with tags
       </Link>

@@ -63,7 +63,7 @@ export function PhotoPage() {
 }
 
 function PhotoView({ photo }: { photo: Photo }) {
-  const plantName = useWatch(photo.watchId).data?.plant.name;
+  const plantName = useWatch(photo.watchId ?? '').data?.plant.name;
   const describe = useDescribePhoto();
   const { say } = useNotices();
   const [tool, setTool] = useState<Tool>('none');
@@ -180,7 +180,7 @@ function SpotField({
   marks: PhotoRecord;
   onKeep: (changed: Partial<PhotoRecord>) => void;
 }) {
-  const tags = useWatch(photo.watchId).data?.tags ?? [];
+  const tags = useWatch(photo.watchId ?? '').data?.tags ?? [];
   const [typed, setTyped] = useState(marks.spot ?? '');
   return (
     <section aria-label="Spot" className="sheet p-4 flex flex-col gap-3">

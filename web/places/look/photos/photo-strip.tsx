@@ -15,7 +15,7 @@ export function PhotoStrip({ watchId }: { watchId: string }) {
     <section aria-label="Photos">
       <div className="flex items-center justify-between gap-3 mb-2">
         <h2>Photos</h2>
-        <AddPhotos watchId={watchId} />
+        <AddPhotos about={{ watchId }} />
       </div>
       {photos.length === 0 ? (
         <p className="sheet p-4 soft">

@@ -50,7 +50,7 @@ export function TagWalk({ watchId, tags, photos, workedOn }: TagWalkProps) {
         <Shown photo={now} words={now ? 'Today' : 'Not photographed today'} />
       </div>
       <div className="flex flex-wrap gap-2 items-center">
-        <AddPhotos watchId={watchId} tagId={tag.id} label={now ? 'Take it again' : 'Photograph it'} />
+        <AddPhotos about={{ watchId }} tagId={tag.id} label={now ? 'Take it again' : 'Photograph it'} />
         {before && now && (
           <Link className="link-husk" to={`/look/${watchId}/pair/${before.id}/${now.id}`}>
             Lay them on each other

@@ -170,7 +170,7 @@ function StopView({
         <summary className="link-husk list-none">Skip it, or add a note or photo</summary>
         <div className="mt-3 flex flex-col gap-3">
           <RemarkField label="Note" value={note} onChange={setNote} />
-          {state.watchId && <AddPhotos watchId={state.watchId} label="Add a photo" />}
+          {state.watchId && <AddPhotos about={{ watchId: state.watchId }} label="Add a photo" />}
           <p className="font-semibold text-[0.93rem]">Skip it because</p>
           <div className="flex flex-wrap gap-2">
             {SKIP_REASONS.map((reason) => (

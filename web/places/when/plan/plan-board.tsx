@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { addDays, daysBetween } from '#core/calendar';
+import { addDays } from '#core/calendar';
 import type { PlanCut, PlanMaterial, PlanWay, WatchPicture } from '#engine';
 import type { SeasonPlan } from '#core/records';
 import { PageHead } from '../../../parts/page.tsx';
@@ -16,6 +16,7 @@ import { FiguresTable } from './figures-table.tsx';
 import { FreeDays } from './free-days.tsx';
 import { SchoolsCard } from './schools-card.tsx';
 import { seriesOfPlan } from './plan-series.ts';
+import { cutsOf } from './cuts-of.ts';
 import { cutsWords, hatchWords, leftWords } from './plan-words.ts';
 import { StreamDrawing } from './stream-drawing.tsx';
 import { StreamTable } from './stream-table.tsx';
@@ -207,13 +208,6 @@ function useStillThere(cuts: readonly PlanCut[], ways: readonly PlanWay[]): read
     const there = cuts.filter(({ wayId }) => ways.some(({ id }) => id === wayId));
     return there.length === cuts.length ? cuts : there;
   }, [cuts, ways]);
-}
-
-function cutsOf({ frame, ways, plan }: PlanMaterial): readonly PlanCut[] {
-  const least = Math.max(0, frame.today);
-  return plan.cuts
-    .map(({ on, way }) => ({ day: daysBetween(frame.start, on), wayId: way }))
-    .filter(({ day, wayId }) => day >= least && day < frame.days && ways.some(({ id }) => id === wayId));
 }
 
 /** A further cut: a fortnight after the last one, else once half the young are out. */

@@ -1,5 +1,6 @@
 import { type CivilDate, daysBetween } from '#core/calendar';
 import type { FrequencyWord } from '#core/identify';
+import { chanceOfAny, type Pathway } from './pathway.ts';
 
 /** A plant as far as spread is concerned. */
 export interface SpreadPlant {
@@ -17,17 +18,24 @@ export interface SpreadPlant {
 export interface SpreadQuestion {
   readonly plantId: string;
   readonly sourcePlantId: string | null;
-  readonly touching: readonly string[];
+  /** Ids of the plants linked to it along each pathway that takes more than their records to see. */
+  readonly linked: Readonly<Record<Exclude<Pathway, 'same-room' | 'same-host'>, readonly string[]>>;
+  /** How likely a plant linked along a pathway bears it too, 0–1. */
+  readonly chances: Readonly<Record<Pathway, number>>;
   /** On which hosts the trouble is met; empty when it has no name yet, and any plant may bear it. */
   readonly hosts: Readonly<Record<string, FrequencyWord>>;
   readonly today: CivilDate;
 }
 
-export type SpreadReason = 'source' | 'touches' | 'same-room' | 'same-host';
+export type SpreadReason = 'source' | Pathway;
 
 export interface InspectNext {
   readonly plantId: string;
+  /** The likeliest way, and what else links it. */
   readonly reason: SpreadReason;
+  readonly also: readonly Pathway[];
+  /** That it bears it too, 0–1; null for the source, which is known to. */
+  readonly chance: number | null;
 }
 
 export interface SpreadAnswer {
@@ -40,12 +48,12 @@ export interface SpreadAnswer {
 /** A plant looked over within this many days need not be looked over again for this (grade C). */
 export const LOOKED_OVER_DAYS = 14;
 
-const REASON_ORDER: readonly SpreadReason[] = ['source', 'touches', 'same-room', 'same-host'];
-
 /**
  * Which plants to inspect next for a trouble found on one: where it came from, what touches it,
- * what shares its room, and others of the same kind. Plants that do not bear the trouble, are
- * watched for it already or were looked over in the last {@link LOOKED_OVER_DAYS} days are left out.
+ * what shares its room, lies in the wind or was worked on together with it, and others of the same kind. Plants that
+ * do not bear the trouble, are watched for it already or were looked over in the last {@link LOOKED_OVER_DAYS} days
+ * are left out.
+ * @throws RangeError when the plant in question is not among the plants.
  */
 export function inspectNext(plants: readonly SpreadPlant[], question: SpreadQuestion): SpreadAnswer {
   const here = plants.find((plant) => plant.id === question.plantId);
@@ -53,25 +61,45 @@ export function inspectNext(plants: readonly SpreadPlant[], question: SpreadQues
   const bears = ({ hostId }: SpreadPlant) =>
     Object.keys(question.hosts).length === 0 || (question.hosts[hostId] ?? 'never') !== 'never';
   const candidates = plants.filter((plant) => plant.id !== here.id && bears(plant));
-  const reasonFor = (plant: SpreadPlant): SpreadReason | null => {
-    if (plant.id === question.sourcePlantId) return 'source';
-    if (question.touching.includes(plant.id)) return 'touches';
-    if (here.sheltered && plant.placeId === here.placeId) return 'same-room';
-    return plant.hostId === here.hostId ? 'same-host' : null;
-  };
   const inspect = candidates
     .filter(
       (plant) =>
         !plant.watched &&
         (plant.lookedOn === null || daysBetween(plant.lookedOn, question.today) > LOOKED_OVER_DAYS),
     )
-    .flatMap((plant) => {
-      const reason = reasonFor(plant);
-      return reason ? [{ plantId: plant.id, reason }] : [];
-    })
-    .sort((a, b) => REASON_ORDER.indexOf(a.reason) - REASON_ORDER.indexOf(b.reason));
+    .flatMap((plant) => inspectionOf(plant, pathwaysTo(plant, here, question), question) ?? [])
+    .sort((a, b) => (b.chance ?? 1) - (a.chance ?? 1));
   const setApart = here.sheltered
     ? candidates.filter((plant) => plant.sheltered && plant.placeId === here.placeId).map((plant) => plant.id)
     : [];
   return { inspect, setApart };
+}
+
+/** Every way from one plant to another, by its records and links. */
+function pathwaysTo(plant: SpreadPlant, here: SpreadPlant, { linked }: SpreadQuestion): Pathway[] {
+  const isLinked: Readonly<Record<Pathway, boolean>> = {
+    touches: linked.touches.includes(plant.id),
+    'same-room': here.sheltered && plant.placeId === here.placeId,
+    downwind: linked.downwind.includes(plant.id),
+    ants: linked.ants.includes(plant.id),
+    tools: linked.tools.includes(plant.id),
+    'same-host': plant.hostId === here.hostId,
+  };
+  return (Object.keys(isLinked) as Pathway[]).filter((pathway) => isLinked[pathway]);
+}
+
+function inspectionOf(
+  { id }: SpreadPlant,
+  pathways: readonly Pathway[],
+  { sourcePlantId, chances }: SpreadQuestion,
+): InspectNext | null {
+  if (id === sourcePlantId) return { plantId: id, reason: 'source', also: pathways, chance: null };
+  const [first, ...also] = pathways.toSorted((a, b) => chances[b] - chances[a]);
+  if (!first) return null;
+  return {
+    plantId: id,
+    reason: first,
+    also,
+    chance: chanceOfAny(pathways.map((pathway) => chances[pathway])),
+  };
 }
