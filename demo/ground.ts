@@ -27,9 +27,9 @@ const shape = (
 export const GROUND_SHAPES: readonly GroundShape[] = [
   shape(1, 'house', 'House', [28, 7], [12, 7], { heightM: 7.5 }),
   shape(2, 'glass', 'Sunroom', [36.25, 7.75], [4.5, 5], { heightM: 3.2, placeId: SUNROOM }),
-  shape(3, 'fence', 'Fence', [3, 15], [28, 0.12], { turnDeg: 90, heightM: 1.6 }),
-  shape(4, 'shed', 'Shed', [25, 27], [4, 3], { heightM: 2.6 }),
-  shape(5, 'path', 'Path', [28, 17.5], [13, 1.2], { turnDeg: 90 }),
+  shape(3, 'fence', 'Fence', [3, 12.5], [24, 0.12], { turnDeg: 90, heightM: 1.6 }),
+  shape(4, 'shed', 'Shed', [25, 22.5], [4, 3], { heightM: 2.6 }),
+  shape(5, 'path', 'Path', [28, 16], [10, 1.2], { turnDeg: 90 }),
 ];
 
 const spot = (
@@ -46,14 +46,14 @@ export const PLANT_SPOTS: readonly PlantSpot[] = [
   spot(2, P.fence, 3.55, 11, 90),
   spot(3, P.lilac, 6, 17.8),
   spot(4, P.apple1, 13, 8.5),
-  spot(5, P.apple2, 20.5, 26.5),
-  spot(6, P.pear, 12.5, 16),
-  spot(7, P.quince, 13, 24),
-  spot(8, 5, 38.5, 23.5),
+  spot(5, P.apple2, 20.5, 22),
+  spot(6, P.pear, 13.5, 15),
+  spot(7, P.quince, 12, 21.5),
+  spot(8, 5, 38, 18.5),
   spot(9, 9, 26, 11.4),
   spot(10, 10, 30.2, 11.4),
   spot(11, P.box, 21.5, 11.6),
-  spot(12, P.vine, 21, 17, 0),
+  spot(12, P.vine, 21, 16, 0),
   spot(13, P.rose, 33.5, 11.5),
   spot(14, 14, 35.1, 6.6, 0, SUNROOM),
   spot(15, P.kumquat, 35.85, 6.6, 0, SUNROOM),

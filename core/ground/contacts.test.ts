@@ -59,6 +59,9 @@ test('a hedge and a row beside it touch along what they share, wherever they are
     // Rows with round ends: a little less than the six metres of the shorter.
     expect(contact!.alongM).toBeGreaterThan(4.8);
     expect(contact!.alongM).toBeLessThan(6);
+    // Their shared edge lies half a hedge's width from its middle, half the gap grown into each.
+    expect(Math.hypot(contact!.middle.xM, contact!.middle.yM)).toBeCloseTo(0.45, 6);
+    expect(Math.abs((((contact!.turnDeg - turnDeg) % 180) + 180) % 180) % 180).toBeCloseTo(0, 6);
   }
 });
 

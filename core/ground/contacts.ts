@@ -1,7 +1,7 @@
-import clipping from 'polygon-clipping';
-import { type Footprint, outlineOf } from './footprint.ts';
+import { convexOverlap } from './convex-overlap.ts';
+import { type Footprint, middleOf, outlineOf } from './footprint.ts';
 import { gapM } from './gap.ts';
-import { between } from './point.ts';
+import { between, type Point } from './point.ts';
 
 /** Two crowns that touch, or nearly. */
 export interface Contact {
@@ -11,6 +11,9 @@ export interface Contact {
   readonly gapM: number;
   /** How far they touch, m: along the longer of two rows, across what two round crowns share. */
   readonly alongM: number;
+  /** The middle of the ground they share, and the turn along it, degrees clockwise from the drawing's right. */
+  readonly middle: Point;
+  readonly turnDeg: number;
 }
 
 /** Crowns so near touch in a breeze, and shoots close the rest within a summer: m, a rule of thumb, grade C. */
@@ -47,27 +50,37 @@ export function touchingPairs(
 export function contactBetween(one: Footprint, other: Footprint, touchGapM = TOUCH_GAP_M): Contact | null {
   const [a, b] = one.id < other.id ? [one, other] : [other, one];
   const gap = gapM(a, b);
-  return gap > touchGapM ? null : { a: a.id, b: b.id, gapM: gap, alongM: sharedAlongM(a, b, touchGapM) };
+  return gap > touchGapM ? null : { a: a.id, b: b.id, gapM: gap, ...sharedGround(a, b, touchGapM) };
 }
 
 const leftOf = ({ from, to, radiusM }: Footprint) => Math.min(from.xM, to.xM) - radiusM;
 const rightOf = ({ from, to, radiusM }: Footprint) => Math.max(from.xM, to.xM) + radiusM;
 
 /**
- * Length of the ground both crowns cover, each grown by half the gap at which they still touch: along the longer
- * middle line, or for two round crowns across the line between their middles.
+ * The ground both crowns cover, each grown by half the gap at which they still touch: how long it is and how it lies,
+ * along the longer middle line, or for two round crowns across the line between their middles.
  */
-function sharedAlongM(a: Footprint, b: Footprint, touchGapM: number): number {
-  const shared = clipping.intersection([ringOf(a, touchGapM / 2)], [ringOf(b, touchGapM / 2)]);
-  const corners = shared.flatMap((polygon) => polygon[0] ?? []);
-  if (corners.length === 0) return 0;
+function sharedGround(
+  a: Footprint,
+  b: Footprint,
+  touchGapM: number,
+): Pick<Contact, 'alongM' | 'middle' | 'turnDeg'> {
+  const corners = convexOverlap(grown(a, touchGapM / 2), grown(b, touchGapM / 2));
   const [ux, uy] = directionOf(a, b);
-  const along = corners.map(([x, y]) => x * ux + y * uy);
-  return Math.max(...along) - Math.min(...along);
+  const turnDeg = (Math.atan2(uy, ux) * 180) / Math.PI;
+  // Just at the gap rounding may leave them no ground at all.
+  if (corners.length === 0) return { alongM: 0, middle: halfway(middleOf(a), middleOf(b)), turnDeg };
+  const along = extentOf(corners.map(({ xM, yM }) => xM * ux + yM * uy));
+  const across = extentOf(corners.map(({ xM, yM }) => yM * ux - xM * uy));
+  const s = (along.least + along.most) / 2,
+    t = (across.least + across.most) / 2;
+  return { alongM: along.most - along.least, middle: { xM: s * ux - t * uy, yM: s * uy + t * ux }, turnDeg };
 }
 
-const ringOf = (crown: Footprint, grownM: number) =>
-  outlineOf({ ...crown, radiusM: crown.radiusM + grownM }).map(({ xM, yM }): [number, number] => [xM, yM]);
+const extentOf = (values: readonly number[]) => ({ least: Math.min(...values), most: Math.max(...values) });
+const halfway = (a: Point, b: Point): Point => ({ xM: (a.xM + b.xM) / 2, yM: (a.yM + b.yM) / 2 });
+
+const grown = (crown: Footprint, byM: number) => outlineOf({ ...crown, radiusM: crown.radiusM + byM });
 
 function directionOf(a: Footprint, b: Footprint): readonly [x: number, y: number] {
   const longer = between(a.from, a.to) >= between(b.from, b.to) ? a : b;

@@ -1,3 +1,4 @@
+import { omit } from 'es-toolkit';
 import { type Contact, contactsOf, spotsIn, walkPast } from '#core/ground';
 import type { GroundPicture, GroundShape, Plant } from '#core/records';
 import type { LevelRange } from '#core/sampling';
@@ -51,7 +52,7 @@ export interface GroundContact {
   readonly a: string;
   readonly b: string;
   /** As drawn; null where it was only said. */
-  readonly drawn: Pick<Contact, 'gapM' | 'alongM'> | null;
+  readonly drawn: Omit<Contact, 'a' | 'b'> | null;
   /** Drawn as touching, and said not to. */
   readonly isOverruled: boolean;
 }
@@ -169,7 +170,7 @@ function groundContacts({ books }: GardenDay): GroundContact[] {
     return {
       a,
       b,
-      drawn: contact ? { gapM: contact.gapM, alongM: contact.alongM } : null,
+      drawn: contact ? omit(contact, ['a', 'b']) : null,
       isOverruled: isApart.has(pair),
     };
   });

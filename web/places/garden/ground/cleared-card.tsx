@@ -49,9 +49,8 @@ function Cleared({
         {!asked.answer && <span className="soft">it is being worked out …</span>}
         {without && beside && last && bounds && (
           <>
-            {plantName} would hold{' '}
-            {levelAfter(without.median, last.summary.measure.value, bounds.value)} in two years instead of{' '}
-            {levelAfter(beside.median, last.summary.measure.value, bounds.value)},{' '}
+            {plantName} would hold {levelAfter(without.median, last.summary.measure.value, bounds.value)} in
+            two years instead of {levelAfter(beside.median, last.summary.measure.value, bounds.value)},{' '}
             {of('plan') ? 'with what is planned each year' : 'with nothing else done'}: of 100 now{' '}
             {rangeOf(without)} instead of {rangeOf(beside)}.
           </>

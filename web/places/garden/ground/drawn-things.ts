@@ -1,5 +1,4 @@
-import type { Footprint, Spot } from '#core/ground';
-import { footprintOf } from '#core/ground';
+import { cornersOf, type Footprint, footprintOf, type Spot } from '#core/ground';
 import type { GroundShape } from '#core/records';
 import type { GroundAnswer, GroundPlant } from '#engine';
 import { type Extent, extentOf } from './view.ts';
@@ -49,10 +48,12 @@ export function standingShapes(
 /** Everything drawn, as a rectangle of ground. */
 export function drawnExtent({ shapes, plants, pictures }: GroundAnswer): Extent {
   return extentOf([
-    ...shapes.map(({ xM, yM, lengthM, depthM }) => ({ xM, yM, reachM: Math.hypot(lengthM, depthM) / 2 })),
+    ...shapes.flatMap((shape) => cornersOf(shape).map((corner) => ({ ...corner, reachM: 0 }))),
     ...pictures.map(({ xM, yM, widthM }) => ({ xM, yM, reachM: widthM / 2 })),
-    ...plants.flatMap(({ spot, spreadM, lengthM }) =>
-      spot ? [{ ...spot, reachM: Math.max(spreadM, lengthM ?? 0) / 2 }] : [],
-    ),
+    ...plants.flatMap((plant) => {
+      if (!plant.spot) return [];
+      const { from, to, radiusM } = footprintOf(plant.id, plant, plant.spot);
+      return [from, to].map((end) => ({ ...end, reachM: radiusM }));
+    }),
   ]);
 }

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Link } from 'react-router';
 import type { GroundAnswer } from '#engine';
 import { BeadScale } from '../../../parts/bead-scale.tsx';
@@ -7,7 +8,7 @@ import type { Held, StandingPlant } from './drawn-things.ts';
 const DUE_WORDS = { late: 'late', open: 'due', soon: 'soon' } as const;
 
 /** The same as the plan, line by line: where each stands, what it carries, what it touches. */
-export function GroundList({
+export const GroundList = memo(function GroundList({
   ground,
   plants,
   heldId,
@@ -93,4 +94,4 @@ export function GroundList({
       </div>
     </section>
   );
-}
+});

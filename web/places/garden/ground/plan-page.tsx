@@ -1,5 +1,5 @@
 import { Minus, Maximize, Pencil, Plus, Undo2 } from 'lucide-react';
-import { useCallback, useMemo, useState, type KeyboardEvent } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState, type KeyboardEvent } from 'react';
 import { useSearchParams } from 'react-router';
 import { freeSpot, gapM, type Point, snapped, type Spot, footprintOf } from '#core/ground';
 import type { GroundKind, GroundShape, Place, PlantSpot } from '#core/records';
@@ -26,7 +26,7 @@ import { SelectedPlant } from './selected-plant.tsx';
 import { FIRST_SIZE, SHAPE_WORDS } from './shape-words.ts';
 import { spotIdOf } from './spot-id.ts';
 import { SpreadCard } from './spread-card.tsx';
-import { type GroundChange, useGroundEdits } from './use-ground-edits.ts';
+import { type GroundChange, type GroundEdits, useGroundEdits } from './use-ground-edits.ts';
 import { usePlanView } from './use-plan-view.ts';
 import { windWords } from './wind-words.ts';
 
@@ -65,19 +65,12 @@ function Plan({ ground, places }: { readonly ground: GroundAnswer; readonly plac
     [setParams],
   );
 
-  const laidSpots = new Map<string, Spot | null>(),
-    laidShapes = new Map<string, GroundShape | null>();
-  for (const [id, { kind, after }] of edits.laid)
-    if (kind === 'plant-spots') laidSpots.set(id, after as PlantSpot | null);
-    else if (kind === 'ground-shapes') laidShapes.set(id, after as GroundShape | null);
-  const settledShapes = standingShapes(ground.shapes, laidShapes);
-  if (carried?.held.kind === 'plant') laidSpots.set(carried.held.id, carried.spot);
-  if (carried?.held.kind === 'shape') {
-    const shape = settledShapes.find(({ id }) => id === carried.held.id);
-    if (shape) laidShapes.set(shape.id, { ...shape, ...carried.spot });
-  }
-  const plants = standingPlants(ground.plants, laidSpots);
-  const shapes = standingShapes(ground.shapes, laidShapes);
+  const { plants, shapes, settledShapes } = useMemo(
+    () => standing(ground, edits.laid, carried),
+    [ground, edits.laid, carried],
+  );
+  // The plan first: its list follows when there is time.
+  const listed = useDeferredValue(plants, null);
   const unplaced = ground.plants.filter(({ id }) => plants.every(({ plant }) => plant.id !== id));
 
   const changeSpot = (plant: GroundPlant, spot: Spot | null): GroundChange => {
@@ -242,6 +235,15 @@ function Plan({ ground, places }: { readonly ground: GroundAnswer; readonly plac
             </PlanCanvas>
           </div>
           <Legend isDrawing={isDrawing} />
+          {listed && (
+            <GroundList
+              ground={ground}
+              plants={listed}
+              heldId={selected?.id ?? null}
+              onHold={hold}
+              onShow={plan.show}
+            />
+          )}
         </div>
         <aside className="flex flex-col gap-4">
           {isDrawing && (
@@ -304,15 +306,30 @@ function Plan({ ground, places }: { readonly ground: GroundAnswer; readonly plac
           )}
         </aside>
       </div>
-      <GroundList
-        ground={ground}
-        plants={plants}
-        heldId={selected?.id ?? null}
-        onHold={hold}
-        onShow={plan.show}
-      />
     </>
   );
+}
+
+/** Plants and shapes as they stand: as recorded, over that what was just laid down, over that what a hand carries. */
+function standing(
+  ground: GroundAnswer,
+  laid: GroundEdits['laid'],
+  carried: { readonly held: Held; readonly spot: Spot } | null,
+) {
+  const laidSpots = new Map<string, Spot | null>(),
+    laidShapes = new Map<string, GroundShape | null>();
+  for (const [id, { kind, after }] of laid)
+    if (kind === 'plant-spots') laidSpots.set(id, after as PlantSpot | null);
+    else if (kind === 'ground-shapes') laidShapes.set(id, after as GroundShape | null);
+  const settledShapes = standingShapes(ground.shapes, laidShapes);
+  if (carried?.held.kind === 'plant') laidSpots.set(carried.held.id, carried.spot);
+  const carriedShape = settledShapes.find(({ id }) => id === carried?.held.id);
+  if (carriedShape) laidShapes.set(carriedShape.id, { ...carriedShape, ...carried!.spot });
+  return {
+    plants: standingPlants(ground.plants, laidSpots),
+    shapes: standingShapes(ground.shapes, laidShapes),
+    settledShapes,
+  };
 }
 
 function Followed({

@@ -56,16 +56,16 @@ export function PlanSigns({
       </svg>
       {wind && (
         <svg
-          className="absolute right-3 bottom-2 pointer-events-none"
-          width="120"
-          height="62"
+          className="absolute right-14 top-2 pointer-events-none"
+          width="110"
+          height="50"
           role="img"
           aria-label={windWords}
         >
-          <g transform={`rotate(${blowsToDeg(wind.fromDeg, upBearingDeg)} 60 24)`}>
-            <path d="M36 24h46m-9-7 9 7-9 7" fill="none" stroke="var(--color-info)" strokeWidth="3" />
+          <g transform={`rotate(${blowsToDeg(wind.fromDeg, upBearingDeg)} 55 18)`}>
+            <path d="M34 18h42m-8-6 8 6-8 6" fill="none" stroke="var(--color-info)" strokeWidth="3" />
           </g>
-          <text x="60" y="58" textAnchor="middle" fontSize="12" fill="var(--color-info)">
+          <text x="55" y="47" textAnchor="middle" fontSize="12" fill="var(--color-info)">
             {windWords}
           </text>
         </svg>

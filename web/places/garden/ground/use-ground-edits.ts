@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useRef, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import type { GroundPicture, GroundShape, PlantSpot } from '#core/records';
 import { keepRecord, putEntry, takeOutEntry } from '../../../outbox/use-outbox.ts';
 import { useNotices } from '../../../parts/notices.tsx';
@@ -112,8 +112,9 @@ export function useGroundEdits(): GroundEdits {
     void keep(back, lay(back));
   }, [done, keep, lay]);
 
+  const changes = useMemo(() => new Map([...laid].map(([id, { change }]) => [id, change])), [laid]);
   return {
-    laid: new Map([...laid].map(([id, { change }]) => [id, change])),
+    laid: changes,
     make,
     nudge,
     undo,

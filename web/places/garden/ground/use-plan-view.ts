@@ -4,11 +4,13 @@ import { type Extent, fitted, type Frame, groundAt, moveFrom, panned, type View,
 import type { Point } from '#core/ground';
 
 /** How far beyond the frame the ground is drawn, a share of its size: it is there already when one pans to it. */
-export const BEYOND = 0.5;
+export const BEYOND = 0.35;
 /** Drawn anew when it was zoomed by so much, or lay still for so long. */
 const MOST_STRETCHED = 2.5;
 const STILL_MS = 140;
 const WHEEL_A_DOUBLING_PX = 420;
+/** What lies nearer to the edge than this is not well in sight, px. */
+const EDGE_PX = 20;
 
 interface Grab {
   /** Something lies beneath the finger and is moved instead of the ground; null where nothing does. */
@@ -122,6 +124,16 @@ export function usePlanView(extent: Extent, grab: Grab): PlanView {
     },
   );
 
+  const show = useCallback(
+    ({ xM, yM }: Point) => {
+      const { leftPx, topPx, pxPerM } = live.current;
+      const [x, y] = [leftPx + xM * pxPerM, topPx + yM * pxPerM];
+      const isIn = x > EDGE_PX && y > EDGE_PX && x < frame.widthPx - EDGE_PX && y < frame.heightPx - EDGE_PX;
+      if (!isIn) draw(panned(live.current, frame.widthPx / 2 - x, frame.heightPx / 2 - y));
+    },
+    [frame, draw],
+  );
+
   const middleOf = ({ widthPx, heightPx }: Frame) => [widthPx / 2, heightPx / 2] as const;
   return {
     view,
@@ -130,14 +142,7 @@ export function usePlanView(extent: Extent, grab: Grab): PlanView {
     layerRef,
     zoom: (times) => draw(zoomed(live.current, times, ...middleOf(frame))),
     fit: () => draw(fitted(extent, frame)),
-    show(point) {
-      const [x, y] = [
-        live.current.leftPx + point.xM * live.current.pxPerM,
-        live.current.topPx + point.yM * live.current.pxPerM,
-      ];
-      const isIn = x > 20 && y > 20 && x < frame.widthPx - 20 && y < frame.heightPx - 20;
-      if (!isIn) draw(panned(live.current, frame.widthPx / 2 - x, frame.heightPx / 2 - y));
-    },
+    show,
     middle: () => groundAt(live.current, ...middleOf(frame)),
   };
 }
