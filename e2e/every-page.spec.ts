@@ -16,6 +16,8 @@ const PAGES = [
   '/now',
   '/now/hour',
   '/garden',
+  '/garden/plan',
+  `/garden/plan?plant=${EVERY.plant}`,
   '/garden/new',
   `/garden/${EVERY.plant}`,
   `/garden/${EVERY.neighbour}`,

@@ -79,6 +79,7 @@ const PLACES = [
   '/now/day',
   '/now/hour',
   '/garden',
+  '/garden/plan',
   `/garden/${HEDGE_PLANT}`,
   '/look',
   '/look/new',

@@ -12,6 +12,8 @@ export const PAGES: Readonly<Record<string, readonly string[]>> = {
     '/now/day',
     '/start/plant',
     '/garden',
+    '/garden/plan',
+    `/garden/plan?plant=${HEDGE_PLANT}`,
     '/garden/new',
     `/garden/${HEDGE_PLANT}`,
     '/seasons',

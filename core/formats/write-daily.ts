@@ -2,8 +2,8 @@ import Papa from 'papaparse';
 import type { WeatherDay } from '#core/weather';
 
 /**
- * Daily weather as CSV with a header, ISO dates, °C, mm, m/s and degrees from north; empty where unknown. Reads back the
- * same.
+ * Daily weather as CSV with a header, ISO dates, °C, mm, m/s and degrees from north; empty where unknown. Reads
+ * back the same.
  */
 export function writeDailyCsv(days: readonly WeatherDay[]): string {
   return (

@@ -57,8 +57,8 @@ const leftOf = ({ from, to, radiusM }: Footprint) => Math.min(from.xM, to.xM) - 
 const rightOf = ({ from, to, radiusM }: Footprint) => Math.max(from.xM, to.xM) + radiusM;
 
 /**
- * The ground both crowns cover, each grown by half the gap at which they still touch: how long it is and how it lies,
- * along the longer middle line, or for two round crowns across the line between their middles.
+ * The ground both crowns cover, each grown by half the gap at which they still touch: how long it is and how it
+ * lies, along the longer middle line, or for two round crowns across the line between their middles.
  */
 function sharedGround(
   a: Footprint,

@@ -5,8 +5,8 @@ const MOST_RINGS = 80;
 const TURNS_A_RING = 12;
 
 /**
- * The nearest point to a wanted one at which nothing reaches within a radius, looked for ring by ring; the wanted one
- * itself where all is full.
+ * The nearest point to a wanted one at which nothing reaches within a radius, looked for ring by ring; the wanted
+ * one itself where all is full.
  * @param isFree whether a thing of that radius has room there.
  */
 export function freeSpot(wanted: Point, isFree: (point: Point) => boolean): Point {

@@ -4,7 +4,10 @@ import type { Point } from './point.ts';
 export interface Snapping {
   /** Lines of a net so far apart, m. */
   readonly netM: number;
-  /** Middles of other things: one moved to within reach of the same height or the same distance lines up with them. */
+  /**
+   * Middles of other things: one moved to within reach of the same height or the same distance lines up
+   * with them.
+   */
   readonly middles: readonly Point[];
   readonly reachM: number;
 }

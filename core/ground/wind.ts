@@ -48,9 +48,9 @@ export const blowsToDeg = (fromDeg: number, upBearingDeg: number): number =>
 export const DOWNWIND_HALF_DEG = 45;
 
 /** Whether a point lies downwind of another, within a wedge about the wind and no farther than a reach. */
-export function isDownwind(of: Point, point: Point, turnDeg: number, reachM: number): boolean {
-  const dx = point.xM - of.xM,
-    dy = point.yM - of.yM;
+export function isDownwind(from: Point, point: Point, turnDeg: number, reachM: number): boolean {
+  const dx = point.xM - from.xM,
+    dy = point.yM - from.yM;
   const apartM = Math.hypot(dx, dy);
   if (apartM === 0 || apartM > reachM) return false;
   const offDeg = Math.abs((((Math.atan2(dy, dx) * 180) / Math.PI - turnDeg + 540) % 360) - 180);

@@ -30,7 +30,10 @@ export type ScaleMark = z.infer<typeof scale>;
 export const photoRecord = z
   .object({
     id: recordId,
-    /** The watch it belongs to, or the plant where it shows no trouble; neither for a picture of the whole garden. */
+    /**
+     * The watch it belongs to, or the plant where it shows no trouble; neither for a picture of the whole
+     * garden.
+     */
     watchId: recordId.nullable(),
     plantId: recordId.nullable().default(null),
     takenOn: civilDate,

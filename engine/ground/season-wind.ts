@@ -13,7 +13,10 @@ export interface SeasonWind {
 
 const windDays = keptWith<object, string, readonly WindDay[]>();
 
-/** The wind of months (1–12): as the gardener says it blows, else by the garden's readings; null where neither tells. */
+/**
+ * The wind of months (1–12): as the gardener says it blows, else by the garden's readings; null where
+ * neither tells.
+ */
 export function seasonWind(day: GardenDay, months: readonly number[]): SeasonWind | null {
   const { windFromDeg } = day.garden;
   if (windFromDeg !== null) return { fromDeg: windFromDeg, told: 'gardener', steadiness: null, days: null };

@@ -5,7 +5,10 @@ import { placesStoodIn } from '../ground/drawn-crowns.ts';
 import { pictureOf } from '../watch-pictures.ts';
 import { linkedPlants, pathwaysOf } from './linked-plants.ts';
 
-/** How likely a plant linked along a pathway bears a trouble too, by the rule of thumb and the looks of this garden. */
+/**
+ * How likely a plant linked along a pathway bears a trouble too, by the rule of thumb and the looks of this
+ * garden.
+ */
 export interface PathwayChance extends LookedAlong {
   readonly pathway: Pathway;
   readonly chance: number;

@@ -38,10 +38,10 @@ function Cleared({
   if (asked.failed) return <p role="alert">{asked.failed}</p>;
   const last = picture?.samples.at(-1);
   const bounds = last && levelBounds(last.protocol, picture?.watch.group ?? null);
-  const of = (way: YearsOutcome['way']) =>
+  const outcomeOf = (way: YearsOutcome['way']) =>
     asked.answer?.find((outcome) => outcome.way === way)?.levels[AFTER_YEARS - 1];
-  const without = of('plan-source-cleared');
-  const beside = of('plan') ?? of('left-alone');
+  const without = outcomeOf('plan-source-cleared');
+  const beside = outcomeOf('plan') ?? outcomeOf('left-alone');
   return (
     <section aria-label={`If ${sourceName} were cleared`} className="sheet p-4 text-[0.93rem]">
       <p>
@@ -51,7 +51,7 @@ function Cleared({
           <>
             {plantName} would hold {levelAfter(without.median, last.summary.measure.value, bounds.value)} in
             two years instead of {levelAfter(beside.median, last.summary.measure.value, bounds.value)},{' '}
-            {of('plan') ? 'with what is planned each year' : 'with nothing else done'}: of 100 now{' '}
+            {outcomeOf('plan') ? 'with what is planned each year' : 'with nothing else done'}: of 100 now{' '}
             {rangeOf(without)} instead of {rangeOf(beside)}.
           </>
         )}

@@ -12,11 +12,11 @@ export function crownPath(crown: Footprint): string {
 }
 
 function unevenCircle({ id, from, radiusM }: Footprint): (readonly [number, number])[] {
-  const own = [...id].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 997, 7);
+  const phase = [...id].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 997, 7);
   return Array.from({ length: CORNERS }, (_, i) => {
     const turn = (i / CORNERS) * 2 * Math.PI;
     const reachM =
-      radiusM * (1 + UNEVEN * (Math.sin(5 * turn + own) + 0.7 * Math.cos(3 * turn + 2 * own)) * 0.8);
+      radiusM * (1 + UNEVEN * (Math.sin(5 * turn + phase) + 0.7 * Math.cos(3 * turn + 2 * phase)) * 0.8);
     return [from.xM + reachM * Math.cos(turn), from.yM + reachM * Math.sin(turn)] as const;
   });
 }

@@ -33,7 +33,7 @@ export const GroundList = memo(function GroundList({
       .join(', ');
   const listed = ground.plants.toSorted((a, b) => (order.get(a.id) ?? 999) - (order.get(b.id) ?? 999));
   return (
-    <section aria-label="The same as a list" className="mt-5">
+    <section aria-label="The same as a list" className="min-w-0">
       <h2 className="mb-2">The same as a list, in the order of one walk</h2>
       <div className="sheet overflow-x-auto" tabIndex={0} role="group" aria-label="Plants, scrolls sideways">
         <table className="table table-sm">

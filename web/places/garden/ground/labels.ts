@@ -21,8 +21,8 @@ interface Taken {
 }
 
 /**
- * The names that find room without covering each other or what is `taken`, by weight, each at the first of its places
- * that is free; the rest show when one looks nearer.
+ * The names that find room without covering each other or what is `taken`, by weight, each at the first of its
+ * places that is free; the rest show when one looks nearer.
  */
 export function labelsThatFit<T extends WantedLabel>(
   wanted: readonly T[],

@@ -63,10 +63,10 @@ export function SpreadCard({
   );
 }
 
-const cameLine = ({ plantName, by, level }: CameFrom, own: string) => (
+const cameLine = ({ plantName, by, level }: CameFrom, plantHere: string) => (
   <>
-    <b className="font-semibold">{plantName === own ? 'The plant itself' : plantName}</b>
-    {level && plantName !== own && `, ${level.level} ${LEVEL_WORDS[level.level]}`}
+    <b className="font-semibold">{plantName === plantHere ? 'The plant itself' : plantName}</b>
+    {level && plantName !== plantHere && `, ${level.level} ${LEVEL_WORDS[level.level]}`}
     <span className="soft">: {CAME_WORDS[by]}</span>
   </>
 );
@@ -87,7 +87,7 @@ function Next({ watch, next }: { readonly watch: GroundWatch; readonly next: ToI
           Looked, nothing<span className="sr-only"> on {plantName}</span>
         </button>
         <button type="button" className="link-husk min-h-6" onClick={() => void noteIt()}>
-          It is here too<span className="sr-only">, on {plantName}</span>
+          It is here too<span className="sr-only"> on {plantName}</span>
         </button>
         <Link className="link-husk min-h-6" to={`/garden/plan?plant=${plantId}`}>
           Show<span className="sr-only"> {plantName} on the plan</span>

@@ -10,16 +10,16 @@ import { useToday } from '../../../show/use-show.ts';
 
 /** Noting what a look at a neighbour found: nothing, or the same trouble, which opens a watch of its own there. */
 export function useNoteLook(
-  of: GroundWatch,
+  seen: GroundWatch,
   { plantId, plantName }: Pick<ToInspect, 'plantId' | 'plantName'>,
 ) {
   const today = useToday();
-  const watch = useWatch(of.id).data?.watch;
+  const watch = useWatch(seen.id).data?.watch;
   const { say } = useNotices();
   const client = useQueryClient();
   const navigate = useNavigate();
   const label = `a look at ${plantName}`;
-  const lookOf = (bore: boolean) => ({ id: newId(), watchId: of.id, plantId, on: today, bore });
+  const lookOf = (bore: boolean) => ({ id: newId(), watchId: seen.id, plantId, on: today, bore });
   const after = async (work: () => Promise<void>) => {
     try {
       await work();
@@ -43,10 +43,10 @@ export function useNoteLook(
       after(async () => {
         if (!watch) return;
         const there = sameWatchOn(plantId, watch, today);
-        await keepRecord(putEntry('watches', there, `${of.targetName} on ${plantName}`));
+        await keepRecord(putEntry('watches', there, `${seen.targetName} on ${plantName}`));
         await keepRecord(putEntry('spread-looks', lookOf(true), label));
         await client.invalidateQueries();
-        say(`${of.targetName} is watched on ${plantName} from now on. Count it, to know how much.`);
+        say(`${seen.targetName} is watched on ${plantName} from now on. Count it, to know how much.`);
         void navigate(`/look/${there.id}`);
       }),
   };

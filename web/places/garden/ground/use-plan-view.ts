@@ -31,8 +31,8 @@ export interface PlanView {
 }
 
 /**
- * Panning, zooming and taking hold by mouse, finger, wheel and keys. While a gesture goes on the finished drawing is
- * moved as a whole, which costs next to nothing however much is on it; it is drawn anew when the hand rests.
+ * Panning, zooming and taking hold by mouse, finger, wheel and keys. While a gesture goes on the finished drawing
+ * is moved as a whole, which costs next to nothing however much is on it; it is drawn anew when the hand rests.
  */
 export function usePlanView(extent: Extent, grab: Grab): PlanView {
   const frameRef = useRef<HTMLDivElement>(null);

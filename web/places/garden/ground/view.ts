@@ -83,7 +83,10 @@ export function moveFrom(made: View, now: View): string {
 
 const ROUND_M = [0.5, 1, 2, 5, 10, 20, 50, 100, 200] as const;
 
-/** A round length for the scale's bar, in units of so many metres, that is neither a dot nor as long as the plan. */
+/**
+ * A round length for the scale's bar, in units of so many metres, that is neither a dot nor as long as the
+ * plan.
+ */
 export function scaleBar(
   pxPerM: number,
   unitM: number,

@@ -74,7 +74,10 @@ const rounded = (metres: number) => Math.round(metres * 1000) / 1000;
 const turnedBy = ({ heldSpot, onSpot }: PlanKeys, byDeg: number): void =>
   onSpot({ ...heldSpot!, turnDeg: turned(heldSpot!.turnDeg + byDeg, TURN_STEP_DEG) });
 
-/** The nearest plant that lies in a direction, within an eighth of a turn to either side; the held one where none does. */
+/**
+ * The nearest plant that lies in a direction, within an eighth of a turn to either side; the held one where
+ * none does.
+ */
 function nextIn(
   { plants, held }: PlanKeys,
   plan: EventTarget,
