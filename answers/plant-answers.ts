@@ -53,6 +53,10 @@ export function plantAnswers({ day, beside }: AnswersFrom) {
         const ofPlant = ({ plantId }: { readonly plantId: string }) => plantId === id;
         return c.json({ growth: growth.filter(ofPlant), care: care.filter(ofPlant) });
       })
+      .get('/plants/:id/photos', (c) => {
+        const { id } = orNotFound(byId(day().books.state.plants, c.req.param('id')), 'plant');
+        return c.json({ photos: beside.photos().filter(({ plantId }) => plantId === id) });
+      })
       .get('/plants/:id/feeding', (c) => {
         const now = day();
         return c.json({

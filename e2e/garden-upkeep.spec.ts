@@ -7,6 +7,7 @@ const KUMQUAT_WATCH = '01900000-0000-7004-8000-000000000005';
 
 test('a plant is edited, moved, retired and brought back; its history stays', async ({ page, demo }) => {
   await page.goto(`${demo.address}/garden/${KUMQUAT}`);
+  await page.getByRole('button', { name: 'Change what it is and how large' }).click();
   await page.getByLabel('Height').fill('1.2');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Kumquat was saved.')).toBeVisible();
@@ -15,7 +16,7 @@ test('a plant is edited, moved, retired and brought back; its history stays', as
   const underGlass = Number.parseInt((await sum.textContent())!, 10);
 
   await page.goto(`${demo.address}/garden/${KUMQUAT}`);
-  await expect(page.getByLabel('Height')).toHaveValue('1.2');
+  await expect(page.getByText('1.2 × 0.7 m').first()).toBeVisible();
   await page.getByText('Moved it').click();
   await page.getByLabel('To', { exact: true }).selectOption({ label: 'Outdoors' });
   await page.getByLabel('On', { exact: true }).fill('2026-05-01');
@@ -63,6 +64,7 @@ test('units switch everywhere at once and back', async ({ page, demo }) => {
   await expect(pour).toContainText('1.1 US fl oz (33 ml)');
   await expect(pour).toContainText('2 × tablespoon + 1 × ½ teaspoon');
   await page.goto(`${demo.address}/garden/${HEDGE_PLANT}`);
+  await page.getByRole('button', { name: 'Change what it is and how large' }).click();
   await expect(page.getByLabel('Height')).toHaveValue('5.91');
 });
 
@@ -136,6 +138,7 @@ test('two windows on one plant: neither wipes what the other wrote', async ({ pa
   const other = await context.newPage();
   for (const tab of [page, other]) {
     await tab.goto(`${demo.address}/garden/${KUMQUAT}`);
+    await tab.getByRole('button', { name: 'Change what it is and how large' }).click();
     await expect(tab.getByLabel('Height')).toHaveValue('0.9');
   }
   const save = (tab: typeof page) => tab.getByRole('button', { name: 'Save', exact: true }).click();

@@ -101,6 +101,7 @@ export { ANT_REACH_M, BLOWN_REACH_M, CAME_WITH_IT_YEARS, PATHWAY_BELIEFS } from 
 export { TAGS_FOR_HALVING, type TagsNeeded, tagsNeeded } from './tags-needed.ts';
 export { TOLD_APART, toldApartOf, type TwoAlike } from './told-apart.ts';
 export { targetById, TARGETS, UNLISTED, type Target, type UnlistedKind } from './targets/index.ts';
+export { type Stands, standsOf } from './stands.ts';
 export { HOUR_RULES, RULES_OF_USE, USE_RULES } from './use-rules.ts';
 export {
   HAND_SPRAYER_REACH_M,

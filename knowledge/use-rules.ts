@@ -12,6 +12,7 @@ import {
 } from '#core/materials';
 import type { HourReason } from '#core/spray-hours';
 import { keysOf } from '#core/tables';
+import { HOST_SAYS } from './host-says.ts';
 import { SOAP_TENDER_HOSTS, SULFUR_SHY_HOSTS } from './hosts.ts';
 import { meetingRules } from './meetings.ts';
 import { neemDays, schoolFor } from './schools.ts';
@@ -255,49 +256,44 @@ export const USE_RULES: readonly UseRule[] = [
     (facts) => isBrew(facts) && nearHarvest(facts),
   ),
 
-  plain(
-    'oil-avoid',
-    'no',
-    'This kind is hurt by oil in any state.',
-    ({ isOil, hostOil }) => isOil && hostOil === 'avoid',
-  ),
+  plain('oil-avoid', 'no', HOST_SAYS['oil-avoid'], ({ isOil, hostOil }) => isOil && hostOil === 'avoid'),
   plain(
     'oil-dormant-only',
     'no',
-    'This kind bears oil only while bare; one that never is bare, only in the cool season.',
+    HOST_SAYS['oil-dormant-only'],
     (f) => f.isOil && f.hostOil === 'dormant-only' && inLeaf(f) && !f.coolSeason,
   ),
   plain(
     'oil-test',
     'care',
-    'Oil on one shoot first, and 48 hours: this kind can be sensitive.',
+    HOST_SAYS['oil-test'],
     (f) =>
       f.isOil && inLeaf(f) && (f.hostOil === 'test-first' || (f.hostOil === 'dormant-only' && f.coolSeason)),
   ),
   plain(
     'soap-tender',
     'care',
-    'Soap marks this kind: one leaf first, and 48 hours.',
+    HOST_SAYS['soap-tender'],
     (f) => f.ingredients.includes('soap') && SOAP_TENDER_HOSTS.has(f.hostId) && inLeaf(f),
     'C',
   ),
   plain(
     'sulfur-never',
     'no',
-    'Sulfur burns this kind.',
+    HOST_SAYS['sulfur-never'],
     (f) => f.ingredients.includes('sulfur') && SULFUR_SHY_HOSTS.get(f.hostId) === 'always',
   ),
   plain(
     'sulfur-some',
     'care',
-    'Sulfur marks some varieties of it: try one shoot first.',
+    HOST_SAYS['sulfur-some'],
     (f) => f.ingredients.includes('sulfur') && SULFUR_SHY_HOSTS.get(f.hostId) === 'some',
     'C',
   ),
   plain(
     'copper-in-leaf',
     'care',
-    'Copper marks leaves and fruit when it dries slowly: only on a drying day, at the low rate.',
+    HOST_SAYS['copper-in-leaf'],
     (f) => f.ingredients.includes('copper') && inLeaf(f),
   ),
   plain(

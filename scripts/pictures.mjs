@@ -24,7 +24,7 @@ const VIEWS = [
   { name: 'now-phone', at: '/now', size: PHONE },
   // Before the round, which finds nothing on the tree.
   { name: 'infections', at: `/when/infections/${SCAB}`, act: diaryOpen },
-  { name: 'garden', at: '/garden' },
+  { name: 'garden', at: `/garden/plan?plant=${PLANT}`, act: clearedTold },
   { name: 'naming', at: `/look/new?plant=${PLANT}`, act: nameSome },
   { name: 'guide', at: '/look/guide?q=white%20fluff' },
   { name: 'weigh', at: `/look/${HEDGE}/weigh` },
@@ -41,6 +41,10 @@ const VIEWS = [
   { name: 'seasons', at: '/seasons' },
   { name: 'path', at: `/seasons/watch/${HEDGE}`, act: pathDrawn },
 ];
+
+async function clearedTold(page) {
+  await page.getByText(/would hold/).waitFor();
+}
 
 async function pathDrawn(page) {
   await page.getByRole('img', { name: /live per 10 cm/ }).waitFor();

@@ -17,6 +17,7 @@ afterAll(() => {
 const record = (id: string, more: Record<string, unknown> = {}) => ({
   id,
   watchId: watch.id,
+  plantId: null,
   takenOn: '2026-05-18',
   takenFrom: 'camera',
   scale: null,
@@ -190,5 +191,45 @@ describe('a picture that comes in pieces', () => {
       body: new Uint8Array(2),
     });
     expect(response.status).toBe(422);
+  });
+});
+
+describe('pictures of no trouble', () => {
+  const put = (address: string, body: object) =>
+    app.request(`/api${address}`, {
+      method: 'PUT',
+      body: JSON.stringify(body),
+      headers: { 'content-type': 'application/json' },
+    });
+
+  test('a plant has pictures of its own, beside those of its watches', async () => {
+    const id = v7();
+    const ofPlant = record(id, { watchId: null, plantId: watch.plantId });
+    expect((await upload(id, SMALL_JPEG, ofPlant)).status).toBe(200);
+    const { photos } = (await (await app.request(`/api/plants/${watch.plantId}/photos`)).json()) as {
+      photos: { id: string }[];
+    };
+    expect(photos.map((photo) => photo.id)).toEqual([id]);
+    const both = await upload(v7(), SMALL_JPEG, record(v7(), { plantId: watch.plantId }));
+    expect(both.status).toBe(422);
+    const nobody = v7();
+    const ofNobody = await upload(nobody, SMALL_JPEG, record(nobody, { watchId: null, plantId: v7() }));
+    expect(((await ofNobody.json()) as ProblemBody).errors?.[0]?.path).toEqual(['plantId']);
+  });
+
+  test('one of the whole garden lies beneath the plan, and goes with its photo', async () => {
+    const id = v7();
+    expect((await upload(id, SMALL_JPEG, record(id, { watchId: null }))).status).toBe(200);
+    const beneath = { id: v7(), photoId: id, xM: 3, yM: 4, turnDeg: 15, widthM: 22 };
+    const pictures = async () =>
+      ((await (await app.request('/api/ground')).json()) as { ground: { pictures: object[] } }).ground
+        .pictures;
+    expect((await put(`/ground-pictures/${beneath.id}`, beneath)).status).toBe(200);
+    expect(await pictures()).toEqual([beneath]);
+    const missing = await put(`/ground-pictures/${beneath.id}`, { ...beneath, photoId: v7() });
+    expect(missing.status).toBe(422);
+    expect((await put(`/ground-pictures/${beneath.id}`, { ...beneath, widthM: 0 })).status).toBe(422);
+    expect((await app.request(`/api/photos/${id}`, { method: 'DELETE' })).status).toBe(204);
+    expect(await pictures()).toEqual([]);
   });
 });

@@ -50,8 +50,9 @@ export const LOOKED_OVER_DAYS = 14;
 
 /**
  * Which plants to inspect next for a trouble found on one: where it came from, what touches it, what shares its
- * room, lies in the wind or was worked on together with it, and others of the same kind. Plants that do not bear the
- * trouble, are watched for it already or were looked over in the last {@link LOOKED_OVER_DAYS} days are left out.
+ * room, lies in the wind or was worked on together with it, and others of the same kind. Plants that do not bear
+ * the trouble, are watched for it already or were looked over in the last {@link LOOKED_OVER_DAYS} days are left
+ * out.
  * @throws RangeError when the plant in question is not among the plants.
  */
 export function inspectNext(plants: readonly SpreadPlant[], question: SpreadQuestion): SpreadAnswer {

@@ -1,16 +1,26 @@
-import { useQuery } from '@tanstack/react-query';
+import { queryOptions, useQuery } from '@tanstack/react-query';
 import type { PhotoRecord } from '#core/records';
 import { photoAddress } from './photo-address.ts';
 import { answer, api } from './client.ts';
 import { keepRecord, putEntry } from '../outbox/use-outbox.ts';
 import { useWrite } from './use-write.ts';
 
-export const usePhotos = (watchId: string) =>
-  useQuery({
+export const photosOfWatch = (watchId: string) =>
+  queryOptions({
     queryKey: ['watches', watchId, 'photos'],
     queryFn: () =>
       answer(api.watches[':id'].photos.$get({ param: { id: watchId } })).then((body) => body.photos),
   });
+
+/** Those that show a plant and no trouble of it. */
+export const photosOfPlant = (plantId: string) =>
+  queryOptions({
+    queryKey: ['plants', plantId, 'photos'],
+    queryFn: () =>
+      answer(api.plants[':id'].photos.$get({ param: { id: plantId } })).then((body) => body.photos),
+  });
+
+export const usePhotos = (watchId: string) => useQuery(photosOfWatch(watchId));
 
 export const useDescribePhoto = () =>
   useWrite(({ from, to }: { from: PhotoRecord; to: PhotoRecord }) =>

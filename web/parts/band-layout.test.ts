@@ -11,7 +11,7 @@ test('labelled bars never overlap within a lane, and none leaves the strip', () 
   fc.assert(
     fc.property(fc.array(bar, { maxLength: 12 }), (drawn) => {
       const bars = drawn.map((entry, i) => ({ ...entry, bar: i })).sort((a, b) => a.x - b.x);
-      const placed = layOutBars(bars, 1224, 600).filter((entry) => entry.labelled);
+      const placed = layOutBars(bars, 1224, 600).placed.filter((entry) => entry.labelled);
       const spans = placed.map((entry) => {
         const { labelWidth } = bars.find((b) => b.bar === entry.bar)!;
         const right = entry.labelSide === 'right';
@@ -43,7 +43,7 @@ test('no bar lies across a label: the least important label gives way', () => {
   });
   fc.assert(
     fc.property(fc.array(bar, { maxLength: 10 }), (drawn) => {
-      const placed = layOutBars(
+      const { placed } = layOutBars(
         drawn.map((entry, i) => ({ ...entry, bar: i })),
         1224,
         600,
@@ -62,24 +62,42 @@ test('no bar lies across a label: the least important label gives way', () => {
   );
   const crowded = [1, 2, 3, 4].map((name) => ({ bar: name, x: 100, width: 20, labelWidth: 80 }));
   const late = layOutBars([...crowded, { bar: 5, x: 160, width: 20, labelWidth: 0 }], 1000, 0);
-  expect(late.map(({ labelled }) => labelled)).toEqual([true, true, true, false, false]);
-  expect(late[4]!.lane).toBe(late[3]!.lane);
+  expect(late.placed.map(({ labelled }) => labelled)).toEqual([true, true, true, false, false]);
+  expect(late.placed[4]!.lane).toBe(late.placed[3]!.lane);
 });
 
-test(
-  'four bars at one place take four lanes with labels, a fifth goes without, a label at the end turns ' +
-    'left',
-  () => {
-    const placed = layOutBars(
-      [1, 2, 3, 4, 5].map((bar) => ({ bar, x: 100, width: 20, labelWidth: 80 })),
-      1000,
-      0,
-    );
-    expect(placed.map((entry) => entry.lane).slice(0, LANES)).toEqual([0, 1, 2, 3]);
-    expect(placed.map((entry) => entry.labelled)).toEqual([true, true, true, true, false]);
-    expect(layOutBars([{ bar: 1, x: 950, width: 20, labelWidth: 80 }], 1000, 0)[0]).toMatchObject({
-      labelled: true,
-      labelSide: 'left',
-    });
-  },
-);
+test('four bars at one place take four lanes with labels, a fifth is counted, a label at the end turns left', () => {
+  const { placed, left } = layOutBars(
+    [1, 2, 3, 4, 5].map((bar) => ({ bar, x: 100, width: 20, labelWidth: 80 })),
+    1000,
+    0,
+  );
+  expect(placed.map((entry) => entry.lane).slice(0, LANES)).toEqual([0, 1, 2, 3]);
+  expect(placed.map((entry) => entry.labelled)).toEqual([true, true, true, true]);
+  expect(left).toBe(1);
+  expect(layOutBars([{ bar: 1, x: 950, width: 20, labelWidth: 80 }], 1000, 0).placed[0]).toMatchObject({
+    labelled: true,
+    labelSide: 'left',
+  });
+});
+
+test('no two bars ever share their days in one lane, and each is placed or counted', () => {
+  const bar = fc.record({
+    x: fc.integer({ min: 0, max: 1100 }),
+    width: fc.integer({ min: 4, max: 200 }),
+    labelWidth: fc.integer({ min: 0, max: 160 }),
+  });
+  fc.assert(
+    fc.property(fc.array(bar, { maxLength: 40 }), (drawn) => {
+      const { placed, left } = layOutBars(
+        drawn.map((entry, i) => ({ ...entry, bar: i })),
+        1224,
+        600,
+      );
+      expect(placed.length + left).toBe(drawn.length);
+      for (const a of placed)
+        for (const b of placed)
+          if (a !== b && a.lane === b.lane) expect(a.x + a.width < b.x || b.x + b.width < a.x).toBe(true);
+    }),
+  );
+});

@@ -27,24 +27,26 @@ interface Drawn<T> {
   readonly labelWidth: number;
 }
 
+/** Bars that found a lane, and how many found none. */
+export interface BandLayout<T> {
+  readonly placed: readonly PlacedBar<T>[];
+  readonly left: number;
+}
+
 /**
  * Lays bars out in {@link LANES} lanes, in the order given (most important first), so that neither
  * bars nor labels overlap. A label stands to the right, or to the left where the right would leave
  * the strip or cross the needle at `needleX`; one that finds no room is left off. A bar that finds no
- * free lane takes the place of the least important label it can; only where bars alone leave none does it
- * share the lane where it covers least.
+ * free lane takes the place of the least important label it can; where bars alone leave none it is left out and
+ * counted.
  */
-export function layOutBars<T>(
-  bars: readonly Drawn<T>[],
-  stripWidth: number,
-  needleX: number,
-): PlacedBar<T>[] {
+export function layOutBars<T>(bars: readonly Drawn<T>[], stripWidth: number, needleX: number): BandLayout<T> {
   let spans: readonly Span[] = [];
   const lanes = Array.from({ length: LANES }, (_, lane) => lane);
   const inTheWay = (lane: number, from: number, to: number) =>
     spans.filter((span) => span.lane === lane && to + GAP >= span.from && from - GAP <= span.to);
   const isFree = (lane: number, from: number, to: number) => inTheWay(lane, from, to).length === 0;
-  const placed = bars.map(({ bar, x, width, labelWidth }, at): PlacedBar<T> => {
+  const place = ({ bar, x, width, labelWidth }: Drawn<T>, at: number): PlacedBar<T> | null => {
     for (const side of ['right', 'left'] as const) {
       const [from, to] = side === 'right' ? [x, x + width + 6 + labelWidth] : [x - 6 - labelWidth, x + width];
       const [labelFrom, labelTo] = side === 'right' ? [x + width, to] : [from, x];
@@ -60,37 +62,30 @@ export function layOutBars<T>(
     }
     const lane =
       lanes.find((candidate) => isFree(candidate, x, x + width)) ??
-      laneOfLeastLabel(lanes.map((candidate) => inTheWay(candidate, x, x + width))) ??
-      leastCovered(
-        lanes.map((candidate) => inTheWay(candidate, x, x + width)),
-        x,
-        x + width,
-      );
-    const yielding = inTheWay(lane, x, x + width).filter(
-      ({ labelOf, from, to }) => labelOf !== null && from < x + width && x < to,
-    );
+      laneOfLeastLabel(lanes.map((candidate) => inTheWay(candidate, x, x + width)));
+    if (lane === undefined) return null;
+    const yielding = inTheWay(lane, x, x + width).filter(({ labelOf }) => labelOf !== null);
     spans = [
       ...spans.filter((span) => !yielding.includes(span)),
       { lane, from: x, to: x + width, labelOf: null },
     ];
     return { bar, x, width, lane, labelled: false, labelSide: 'right' };
-  });
+  };
+  const tried = bars.map(place);
   const named = new Set(spans.map(({ labelOf }) => labelOf));
-  return placed.map((entry, at) => ({ ...entry, labelled: entry.labelled && named.has(at) }));
+  return {
+    placed: tried.flatMap((entry, at) =>
+      entry ? [{ ...entry, labelled: entry.labelled && named.has(at) }] : [],
+    ),
+    left: tried.filter((entry) => entry === null).length,
+  };
 }
 
-/** Of the lanes where only labels are in the way, the one whose labels matter least; null where bars are. */
+/** Of the lanes where only labels are in the way, the one whose labels matter least; none where bars are. */
 function laneOfLeastLabel(inTheWay: readonly (readonly Span[])[]): number | undefined {
   const most = inTheWay.map((spans) =>
     spans.some(({ labelOf }) => labelOf === null) ? -1 : Math.min(...spans.map(({ labelOf }) => labelOf!)),
   );
   const least = Math.max(...most);
   return least < 0 ? undefined : most.indexOf(least);
-}
-
-function leastCovered(inTheWay: readonly (readonly Span[])[], from: number, to: number): number {
-  const covered = inTheWay.map((spans) =>
-    spans.reduce((sum, span) => sum + Math.max(0, Math.min(span.to, to) - Math.max(span.from, from)), 0),
-  );
-  return covered.indexOf(Math.min(...covered));
 }

@@ -5,17 +5,20 @@ import { addDays, dayOfYear, daysBetween } from '#core/calendar';
 import type { SpreadPoint } from '#core/phenology';
 import type { BandAnswer, BandBar } from '#engine';
 import { useBand } from '../api/queries.ts';
-import { bandWords } from '../show/band-words.ts';
+import { bandGroupWords } from '../show/band-words.ts';
 import { showDate, showShortDate } from '../show/dates.ts';
 import { useShow } from '../show/use-show.ts';
+import { type BandGroup, groupBars } from './band-groups.ts';
 import { layOutBars } from './band-layout.ts';
 import { useWidth } from './use-width.ts';
 
-const HEIGHT = 104;
+const HEIGHT = 118;
+/** Stages above, then four lanes of bars, then the heat: nothing is written over a line. */
 const TOP = 20;
-const BOTTOM = 88;
-const EDGE = 28;
 const LANE_Y = [43, 55.5, 68, 80.5];
+const HEAT_TOP = 89;
+const BOTTOM = 102;
+const EDGE = 28;
 const LABEL_PX_PER_LETTER = 6.3;
 
 const STAGE_WORDS = {
@@ -78,7 +81,7 @@ function WideBand({ band }: { band: BandAnswer }) {
   const xOf = (date: string) => x(daysBetween(band.start, date));
   const today = daysBetween(band.start, band.today);
   const top = Math.max(1, band.heat.at(-1) ?? 0, band.spread.at(-1)?.high ?? 0);
-  const y = (cd: number) => BOTTOM - (cd / top) * (BOTTOM - TOP - 2);
+  const y = (cd: number) => BOTTOM - (cd / top) * (BOTTOM - HEAT_TOP);
   const sum = band.heat.at(-1) ?? 0;
   const needleLabel = `${showDate(band.today)}${band.heat.length > 0 ? `, ${show.heat(sum)}` : ''}`;
   return (
@@ -158,13 +161,21 @@ function Months({ band, xOf, end }: { band: BandAnswer; xOf: (date: string) => n
       {firsts.map((date) => (
         <g key={date}>
           <line x1={xOf(date)} x2={xOf(date)} y1={BOTTOM} y2={BOTTOM + 5} stroke="var(--shell-rule)" />
-          <text x={xOf(date) + 5} y="100" fontSize="11" fill="var(--shell-soft)">
+          <text x={xOf(date) + 5} y={BOTTOM + 12} fontSize="11" fill="var(--shell-soft)">
             {showShortDate(date).slice(2)}
           </text>
         </g>
       ))}
     </>
   );
+}
+
+const groupWords = ({ bars }: BandGroup): string => bandGroupWords(bars.map(({ what }) => what));
+
+/** Where one bar leads to; several together lead to the year. */
+function addressOf({ bars: [bar, ...others] }: BandGroup): string {
+  if (!bar || others.length > 0) return '/when/calendar';
+  return bar.what.kind === 'infected' ? `/when/infections/${bar.watchId}` : `/when/${bar.watchId}`;
 }
 
 /** What can still be acted on finds room first. */
@@ -181,13 +192,15 @@ function Bars({
   end: number;
   needleX: number;
 }) {
-  const ordered = band.bars.toSorted((a, b) => IMPORTANCE.indexOf(a.state) - IMPORTANCE.indexOf(b.state));
-  const placed = layOutBars(
+  const ordered = groupBars(band.bars).toSorted(
+    (a, b) => IMPORTANCE.indexOf(a.state) - IMPORTANCE.indexOf(b.state),
+  );
+  const { placed, left } = layOutBars(
     ordered.map((bar) => ({
       bar,
       x: xOf(bar.from),
       width: Math.max(5, xOf(bar.to) - xOf(bar.from)),
-      labelWidth: bar.state === 'over' ? 0 : bandWords(bar.what).length * LABEL_PX_PER_LETTER,
+      labelWidth: bar.state === 'over' ? 0 : groupWords(bar).length * LABEL_PX_PER_LETTER,
     })),
     end,
     needleX,
@@ -197,10 +210,10 @@ function Bars({
       {placed.map(({ bar, x, width, lane }) => (
         <Link
           key={bar.id}
-          to={bar.what.kind === 'infected' ? `/when/infections/${bar.watchId}` : `/when/${bar.watchId}`}
-          aria-label={`${bandWords(bar.what)}, ${showDate(bar.from)} to ${showDate(bar.to)}, ${BAR_WORDS[bar.state]}`}
+          to={addressOf(bar)}
+          aria-label={`${groupWords(bar)}, ${showDate(bar.from)} to ${showDate(bar.to)}, ${BAR_WORDS[bar.state]}`}
         >
-          <title>{`${bandWords(bar.what)}: ${showDate(bar.from)} to ${showDate(bar.to)}, ${BAR_WORDS[bar.state]}`}</title>
+          <title>{`${groupWords(bar)}: ${showDate(bar.from)} to ${showDate(bar.to)}, ${BAR_WORDS[bar.state]}`}</title>
           <rect x={x - 3} y={LANE_Y[lane]! - 6} width={width + 6} height="12" fill="transparent" />
           <rect
             x={x}
@@ -214,7 +227,6 @@ function Bars({
           />
         </Link>
       ))}
-      {/* Labels stand above all bars: one that had to share a lane must not strike through a name. */}
       {placed
         .filter(({ labelled, bar }) => labelled && bar.state !== 'over')
         .map(({ bar, x, width, lane, labelSide }) => (
@@ -227,11 +239,24 @@ function Bars({
             y={LANE_Y[lane]! + 4}
             fontSize="12"
             fill="var(--shell-text)"
-            style={{ paintOrder: 'stroke', stroke: 'var(--shell-2)', strokeWidth: 4 }}
           >
-            {bandWords(bar.what)}
+            {groupWords(bar)}
           </text>
         ))}
+      {left > 0 && (
+        <Link to="/when/calendar">
+          <text
+            x={needleX > end / 2 ? EDGE : end}
+            y="30"
+            textAnchor={needleX > end / 2 ? 'start' : 'end'}
+            fontSize="12"
+            fill="var(--shell-text)"
+            textDecoration="underline"
+          >
+            and {left} more
+          </text>
+        </Link>
+      )}
     </>
   );
 }
@@ -282,6 +307,7 @@ function NarrowBand({ band }: { band: BandAnswer }) {
   );
 }
 
+/** The year, line by line: each with its days on a strip of the whole year. */
 function BandList({ band }: { band: BandAnswer }) {
   const stage = band.stages?.find(({ from, to }) => from <= band.today && band.today <= to)?.stage;
   return (
@@ -290,27 +316,80 @@ function BandList({ band }: { band: BandAnswer }) {
         {showDate(band.today)}, day {dayOfYear(band.today) + 1}
         {stage ? `: ${STAGE_WORDS[stage]}` : ''}
       </p>
+      <YearLine band={band} />
       <ul>
-        {band.bars
+        {groupBars(band.bars)
           .filter((bar) => bar.state !== 'over')
           .map((bar) => (
-            <BandListItem key={bar.id} bar={bar} />
+            <BandListItem key={bar.id} bar={bar} band={band} />
           ))}
       </ul>
     </div>
   );
 }
 
-function BandListItem({ bar }: { bar: BandBar }) {
+const shareOf = (band: BandAnswer, date: string) => (100 * daysBetween(band.start, date)) / band.days;
+
+/** The stages and months of the year across the phone. */
+function YearLine({ band }: { band: BandAnswer }) {
+  const quarters = Array.from({ length: band.days }, (_, day) => addDays(band.start, day)).filter((date) =>
+    /-(01|04|07|10)-01$/.test(date),
+  );
+  return (
+    <div aria-hidden="true" className="relative h-9 mb-1">
+      {band.stages?.map(({ stage, from, to }, i) => (
+        <span
+          key={from}
+          className="absolute top-0 h-4 overflow-hidden whitespace-nowrap px-1 text-[0.7rem] leading-4 text-(--shell-soft)"
+          style={{
+            left: `${shareOf(band, from)}%`,
+            width: `${shareOf(band, addDays(to, 1)) - shareOf(band, from)}%`,
+            background: i % 2 ? '#46372c' : '#403228',
+          }}
+        >
+          {shareOf(band, to) - shareOf(band, from) > 18 ? STAGE_WORDS[stage] : ''}
+        </span>
+      ))}
+      {quarters.map((date) => (
+        <span
+          key={date}
+          className="absolute top-4.5 border-l border-(--shell-rule) pl-1 text-[0.7rem] text-(--shell-soft)"
+          style={{ left: `${shareOf(band, date)}%` }}
+        >
+          {showShortDate(date).slice(2)}
+        </span>
+      ))}
+      <span
+        className="absolute inset-y-0 w-0.5 bg-(--shell-text)"
+        style={{ left: `${shareOf(band, band.today)}%` }}
+      />
+    </div>
+  );
+}
+
+function BandListItem({ bar, band }: { bar: BandGroup; band: BandAnswer }) {
   return (
     <li>
-      <Link
-        to={`/when/${bar.watchId}`}
-        className="flex justify-between gap-4 min-h-11 items-center border-t border-(--shell-rule)"
-      >
-        <span>{bandWords(bar.what)}</span>
-        <span className="text-(--shell-soft) whitespace-nowrap">
-          {BAR_WORDS[bar.state]}, {showShortDate(bar.from)}–{showShortDate(bar.to)}
+      <Link to={addressOf(bar)} className="block min-h-11 py-1.5 border-t border-(--shell-rule)">
+        <span className="flex flex-wrap justify-between gap-x-4">
+          <span>{groupWords(bar)}</span>
+          <span className="text-(--shell-soft) whitespace-nowrap">
+            {BAR_WORDS[bar.state]}, {showShortDate(bar.from)}–{showShortDate(bar.to)}
+          </span>
+        </span>
+        <span aria-hidden="true" className="relative block h-2.5 mt-1">
+          <span
+            className="absolute top-0.5 h-2 rounded-full min-w-1.5"
+            style={{
+              left: `${shareOf(band, bar.from)}%`,
+              width: `${shareOf(band, bar.to) - shareOf(band, bar.from)}%`,
+              background: BAR_COLOUR[bar.state],
+            }}
+          />
+          <span
+            className="absolute inset-y-0 w-0.5 bg-(--shell-text)"
+            style={{ left: `${shareOf(band, band.today)}%` }}
+          />
         </span>
       </Link>
     </li>

@@ -23,3 +23,22 @@ export function bandWords(what: BandWhat): string {
       return `${what.plantName} sprayed`;
   }
 }
+
+/** What bars that say the same of several plants, or several times, are called together. */
+export function bandGroupWords(whats: readonly BandWhat[]): string {
+  const [what] = whats;
+  if (!what) return '';
+  if (whats.length === 1) return bandWords(what);
+  switch (what.kind) {
+    case 'window':
+      return `${bandWords(what)}, ${whats.length} plants`;
+    case 'winter':
+      return `${SPRAYS[what.spray]}, ${whats.length} plants`;
+    case 'flush':
+      return `soft flush, ${whats.length} plants`;
+    case 'infected':
+      return `${bandWords(what)}, ${whats.length} times`;
+    case 'sprayed':
+      return `${whats.length} sprays`;
+  }
+}

@@ -34,15 +34,23 @@ const SHOWN = [
 /** What is folded away while a plant is new. */
 const MORE = ['yearPlanted', 'harvestFrom', 'harvestTo', 'note'] as const;
 
-/** Everything about one plant. Sizes are typed in the garden's unit and kept in metres. */
+/** The parts a plant's particulars are changed in, one at a time. */
+export type PlantPart = 'is' | 'grows' | 'serves';
+
+/** Everything about one plant, or a part of it. Sizes are typed in the garden's unit and kept in metres. */
 export function PlantForm({
   plant,
   places,
   isNew,
+  part = null,
+  onDone,
 }: {
   plant: Plant;
   places: readonly Place[];
   isNew: boolean;
+  /** Null for all of it. */
+  part?: PlantPart | null;
+  onDone?: () => void;
 }) {
   const show = useShow();
   const { say } = useNotices();
@@ -80,70 +88,12 @@ export function PlantForm({
       setProblem(spreadProblem(error, setError, SHOWN));
     }
   });
+  const shows = (some: PlantPart) => part === null || part === some;
   const sizeHint = `in ${show.lengthUnit}`;
-  return (
-    <form
-      onSubmit={(event) => void save(event)}
-      noValidate
-      className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3"
-    >
-      <FormProblem problem={problem} />
-      <BothEdits edit={edit} />
-      <Field label="Name" hint="as you call it" error={errors.name?.message}>
-        <input className="input w-full" {...register('name')} />
-      </Field>
-      <HostField
-        label="What it is"
-        hostId={hostId}
-        error={errors.hostId?.message}
-        onChoose={({ id, edible }) => {
-          setValue('hostId', id, { shouldDirty: true, shouldValidate: hostId !== '' });
-          if (isNew) setValue('edible', edible);
-        }}
-      />
-      <Field
-        label={isNew ? 'Place' : 'First place'}
-        hint={isNew ? undefined : 'later places come from its moves'}
-        error={errors.placeId?.message}
-      >
-        <select className="select w-full" {...register('placeId')}>
-          {places.map((place) => (
-            <option key={place.id} value={place.id}>
-              {place.name}
-            </option>
-          ))}
-        </select>
-      </Field>
-      <Field label="How many" hint="a hedge or row counts as one watch" error={errors.count?.message}>
-        <input className="input w-full" inputMode="numeric" {...register('count')} />
-      </Field>
-      <Field label="Height" hint={sizeHint} error={errors.heightM?.message}>
-        <input className="input w-full" inputMode="decimal" {...register('heightM')} />
-      </Field>
-      <Field label="Spread" hint={`front to back, ${sizeHint}`} error={errors.spreadM?.message}>
-        <input className="input w-full" inputMode="decimal" {...register('spreadM')} />
-      </Field>
-      <Field
-        label="Length of the row"
-        hint={`${sizeHint}; empty if it stands alone`}
-        error={errors.lengthM?.message}
-      >
-        <input className="input w-full" inputMode="decimal" {...register('lengthM')} />
-      </Field>
-      {comesBothWays && (
-        <Field label="In winter" hint="some of this kind keep their leaves">
-          <select className="select w-full" {...register('evergreen')}>
-            <option value="">not sure</option>
-            <option value="true">it keeps its leaves</option>
-            <option value="false">it drops them</option>
-          </select>
-        </Field>
-      )}
-      <details className="sm:col-span-full" open={!isNew || hasMoreFaults}>
-        <summary className="link-husk list-none inline-block">
-          More about it: age, light, watering, picking
-        </summary>
-        <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3 mt-3">
+  const more = (
+    <>
+      {shows('grows') && (
+        <>
           <Field label="Year planted" hint="empty if not known" error={errors.yearPlanted?.message}>
             <input className="input w-full" inputMode="numeric" {...register('yearPlanted')} />
           </Field>
@@ -174,6 +124,11 @@ export function PlantForm({
               <option value="mature">mature</option>
             </select>
           </Field>
+          <Resists hostId={hostId} register={register('resists')} />
+        </>
+      )}
+      {shows('serves') && (
+        <>
           <DayOfYearField
             label="Picked from"
             none="nothing is picked"
@@ -195,18 +150,96 @@ export function PlantForm({
             <input type="checkbox" className="checkbox" {...register('outOfReach')} /> Not mine, or out of
             reach: watch only
           </label>
-          <Resists hostId={hostId} register={register('resists')} />
           <div className="sm:col-span-full">
             <Field label="Note" error={errors.note?.message}>
               <textarea className="textarea w-full" rows={2} {...register('note')} />
             </Field>
           </div>
-        </div>
-      </details>
+        </>
+      )}
+    </>
+  );
+  return (
+    <form
+      onSubmit={(event) => void save(event)}
+      noValidate
+      className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3"
+    >
+      <FormProblem problem={problem} />
+      <BothEdits edit={edit} />
+      {shows('is') && (
+        <>
+          <Field label="Name" hint="as you call it" error={errors.name?.message}>
+            <input className="input w-full" {...register('name')} />
+          </Field>
+          <HostField
+            label="What it is"
+            hostId={hostId}
+            error={errors.hostId?.message}
+            onChoose={({ id, edible }) => {
+              setValue('hostId', id, { shouldDirty: true, shouldValidate: hostId !== '' });
+              if (isNew) setValue('edible', edible);
+            }}
+          />
+          <Field
+            label={isNew ? 'Place' : 'First place'}
+            hint={isNew ? undefined : 'later places come from its moves'}
+            error={errors.placeId?.message}
+          >
+            <select className="select w-full" {...register('placeId')}>
+              {places.map((place) => (
+                <option key={place.id} value={place.id}>
+                  {place.name}
+                </option>
+              ))}
+            </select>
+          </Field>
+          <Field label="How many" hint="a hedge or row counts as one watch" error={errors.count?.message}>
+            <input className="input w-full" inputMode="numeric" {...register('count')} />
+          </Field>
+          <Field label="Height" hint={sizeHint} error={errors.heightM?.message}>
+            <input className="input w-full" inputMode="decimal" {...register('heightM')} />
+          </Field>
+          <Field label="Spread" hint={`front to back, ${sizeHint}`} error={errors.spreadM?.message}>
+            <input className="input w-full" inputMode="decimal" {...register('spreadM')} />
+          </Field>
+          <Field
+            label="Length of the row"
+            hint={`${sizeHint}; empty if it stands alone`}
+            error={errors.lengthM?.message}
+          >
+            <input className="input w-full" inputMode="decimal" {...register('lengthM')} />
+          </Field>
+          {comesBothWays && (
+            <Field label="In winter" hint="some of this kind keep their leaves">
+              <select className="select w-full" {...register('evergreen')}>
+                <option value="">not sure</option>
+                <option value="true">it keeps its leaves</option>
+                <option value="false">it drops them</option>
+              </select>
+            </Field>
+          )}
+        </>
+      )}
+      {part === null ? (
+        <details className="sm:col-span-full" open={!isNew || hasMoreFaults}>
+          <summary className="link-husk list-none inline-block">
+            More about it: age, light, watering, picking
+          </summary>
+          <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3 mt-3">{more}</div>
+        </details>
+      ) : (
+        more
+      )}
       <div className="sm:col-span-full">
         <button type="submit" className="btn btn-primary" disabled={put.isPending}>
           {isNew ? 'Add it' : 'Save'}
         </button>
+        {part !== null && (
+          <button type="button" className="btn ml-2" onClick={onDone}>
+            Close
+          </button>
+        )}
       </div>
     </form>
   );

@@ -3,8 +3,16 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import type { LeafStanding } from '#core/plan';
 import { blankPlant, type Move, type Place, type Plant } from '#core/records';
 import { evergreenOf, hostById } from '#knowledge';
+import type { LevelRange } from '#core/sampling';
 import { newId } from '../../api/new-id.ts';
-import { usePlaces, usePlants, usePutMove, usePutPlant, useRemoveMove } from '../../api/queries.ts';
+import {
+  useGround,
+  usePlaces,
+  usePlants,
+  usePutMove,
+  usePutPlant,
+  useRemoveMove,
+} from '../../api/queries.ts';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { Field } from '../../parts/field.tsx';
 import { History } from '../../parts/history.tsx';
@@ -20,7 +28,14 @@ import { useToday } from '../../show/use-show.ts';
 import { STATUS_WORDS } from '../look/status-words.ts';
 import { Diary } from './diary.tsx';
 import { FeedingSection } from './feeding-section.tsx';
+import { SunlightLine } from './ground/sunlight-line.tsx';
+import { placeNow } from './place-now.ts';
 import { PlantForm } from './plant-form.tsx';
+import { Particulars } from './portrait/particulars.tsx';
+import { PhotosOfPlant } from './portrait/photos-of-plant.tsx';
+import { PlantDrawing } from './portrait/plant-drawing.tsx';
+import { StandsSection } from './portrait/stands-section.tsx';
+import { YearOfPlant } from './portrait/year-of-plant.tsx';
 import { PlantSchools } from './plant-schools.tsx';
 import { TouchingSection } from './touching-section.tsx';
 import { DayField } from '../../parts/day-field.tsx';
@@ -92,24 +107,19 @@ export function PlantPage() {
   );
 }
 
+interface PortraitProps {
+  readonly plant: Plant;
+  readonly moves: readonly Move[];
+  readonly watches: ListedWatches;
+  readonly leaves: LeafStanding;
+  readonly places: readonly Place[];
+}
+
 type ListedWatches = NonNullable<ReturnType<typeof usePlants>['data']>[number]['watches'];
 
-function PlantView({
-  plant,
-  moves,
-  watches,
-  leaves,
-  places,
-}: {
-  plant: Plant;
-  moves: readonly Move[];
-  watches: ListedWatches;
-  leaves: LeafStanding;
-  places: readonly Place[];
-}) {
+function PlantView({ plant, moves, watches, leaves, places }: PortraitProps) {
   const [params] = useSearchParams();
   const host = hostById(plant.hostId);
-  const today = useToday();
   return (
     <>
       <PageHead
@@ -127,55 +137,98 @@ function PlantView({
         }
       >
         {plant.retiredOn === null && (
-          <Link to={`/look/new?plant=${plant.id}`} className="btn btn-primary">
-            Note something on it
-          </Link>
+          <>
+            <Link to={`/garden/plan?plant=${plant.id}`} className="btn">
+              On the plan
+            </Link>
+            <Link to={`/look/new?plant=${plant.id}`} className="btn btn-primary">
+              Note something on it
+            </Link>
+          </>
         )}
       </PageHead>
-      <div className="grid gap-5 lg:grid-cols-[minmax(0,1fr)_340px]">
-        <section aria-label="Particulars" className="sheet p-5 order-2 lg:order-none">
-          <PlantForm isNew={params.has('new')} plant={plant} places={places} />
+      {params.has('new') ? (
+        <section aria-label="Particulars" className="sheet p-5">
+          <PlantForm isNew plant={plant} places={places} />
         </section>
-        <div className="flex flex-col gap-5">
-          <section aria-label="Watches">
-            <h2 className="mb-2">Watches</h2>
-            <ul className="sheet divide-y divide-base-300">
-              {watches.length === 0 && (
-                <li className="p-4 soft">None. What is not looked at is not known.</li>
-              )}
-              {watches.map((watch) => (
-                <li key={watch.id}>
-                  <Link to={`/look/${watch.id}`} className="flex flex-col p-4 gap-1 hover:bg-base-200">
-                    <b className="font-semibold">{watch.targetName}</b>
-                    <BeadScale level={watch.level} before={watch.levelBefore} compact />
-                    <span className="soft text-sm">{STATUS_WORDS[watch.status]}</span>
-                  </Link>
-                </li>
-              ))}
-            </ul>
-          </section>
-          <section aria-label="Leaves" className="sheet p-4 flex flex-col gap-3">
-            <p>{leavesLine(leaves, today)}</p>
-            {leaves.question && (
-              <LeavesQuestion plantId={plant.id} plantName={plant.name} question={leaves.question} />
-            )}
-          </section>
-          {plant.retiredOn === null && !plant.outOfReach && (
-            <>
-              <AndThen about={{ plant: plant.id }} />
-              <SeriesSection watchId={null} plantId={plant.id} />
-            </>
-          )}
-          <Diary plant={plant} />
-          <FeedingSection plant={plant} />
-          <Moves plant={plant} moves={moves} places={places} />
-          <TouchingSection plantId={plant.id} />
-          <PlantSchools plant={plant} />
-          <Retiring plant={plant} />
-          <History kind="plant" id={plant.id} />
-        </div>
-      </div>
+      ) : (
+        <Portrait {...{ plant, moves, watches, leaves, places }} />
+      )}
     </>
+  );
+}
+
+/** How it looks and stands, its year, what it carries, and everything that was seen of it and done for it. */
+function Portrait({ plant, moves, watches, leaves, places }: PortraitProps) {
+  const today = useToday();
+  const ground = useGround().data;
+  const here = places.find(({ id }) => id === placeNow({ ...plant, moves }, today));
+  const open = watches.filter(({ status }) => status !== 'closed' && status !== 'ruled-out');
+  const worst = open.reduce<LevelRange | null>(
+    (most, { level }) => (level && level.level > (most?.level ?? -1) ? level : most),
+    null,
+  );
+  return (
+    <div className="grid gap-5 lg:grid-cols-[340px_minmax(0,1fr)]">
+      <div className="flex flex-col gap-5 min-w-0">
+        <div className="sheet p-4">
+          <PlantDrawing
+            name={plant.name}
+            heightM={plant.heightM}
+            spreadM={plant.spreadM}
+            lengthM={plant.lengthM}
+            isPotted={here !== undefined && here.kind !== 'outdoors'}
+            isBare={leaves.value === 'dormant'}
+            level={worst}
+          />
+        </div>
+        <Particulars plant={plant} places={places} />
+        <StandsSection hostId={plant.hostId} />
+        <PlantSchools plant={plant} />
+        <Retiring plant={plant} />
+        <History kind="plant" id={plant.id} />
+      </div>
+      <div className="flex flex-col gap-5 min-w-0">
+        <YearOfPlant plant={plant} />
+        <section aria-label="Watches">
+          <h2 className="mb-2">Watches</h2>
+          <ul className="sheet divide-y divide-base-300">
+            {watches.length === 0 && <li className="p-4 soft">None. What is not looked at is not known.</li>}
+            {watches.map((watch) => (
+              <li key={watch.id}>
+                <Link to={`/look/${watch.id}`} className="flex flex-col p-4 gap-1 hover:bg-base-200">
+                  <b className="font-semibold">{watch.targetName}</b>
+                  <BeadScale level={watch.level} before={watch.levelBefore} compact />
+                  <span className="soft text-sm">{STATUS_WORDS[watch.status]}</span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </section>
+        <section aria-label="Leaves" className="sheet p-4 flex flex-col gap-3">
+          <p>{leavesLine(leaves, today)}</p>
+          {leaves.question && (
+            <LeavesQuestion plantId={plant.id} plantName={plant.name} question={leaves.question} />
+          )}
+          {ground?.plants.some(({ id, spot }) => id === plant.id && spot !== null) && (
+            <SunlightLine plantId={plant.id} ground={ground} />
+          )}
+        </section>
+        {plant.retiredOn === null && !plant.outOfReach && (
+          <>
+            <AndThen about={{ plant: plant.id }} />
+            <SeriesSection watchId={null} plantId={plant.id} />
+          </>
+        )}
+        <div className="grid gap-5 md:grid-cols-2">
+          <TouchingSection plantId={plant.id} />
+          <Moves plant={plant} moves={moves} places={places} />
+        </div>
+        <Diary plant={plant} />
+        <FeedingSection plant={plant} />
+        <PhotosOfPlant plantId={plant.id} watchIds={watches.map(({ id }) => id)} />
+      </div>
+    </div>
   );
 }
 
