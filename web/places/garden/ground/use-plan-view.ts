@@ -9,6 +9,8 @@ export const BEYOND = 0.35;
 const MOST_STRETCHED = 2.5;
 const STILL_MS = 140;
 const WHEEL_A_DOUBLING_PX = 420;
+/** Buttons, wind and north lie along the upper edge, px. */
+const SIGNS_PX = 48;
 /** What lies nearer to the edge than this is not well in sight, px. */
 const EDGE_PX = 20;
 
@@ -39,7 +41,7 @@ export function usePlanView(extent: Extent, grab: Grab): PlanView {
   const layerRef = useRef<HTMLDivElement>(null);
   const [frame, setFrame] = useState<Frame>({ widthPx: 0, heightPx: 0 });
   const [drawn, setDrawn] = useState<View | null>(null);
-  const view = drawn ?? fitted(extent, frame);
+  const view = drawn ?? fitted(extent, frame, SIGNS_PX);
   /** Where the hand is, between two drawings. */
   const live = useRef(view);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
@@ -141,7 +143,7 @@ export function usePlanView(extent: Extent, grab: Grab): PlanView {
     frameRef,
     layerRef,
     zoom: (times) => draw(zoomed(live.current, times, ...middleOf(frame))),
-    fit: () => draw(fitted(extent, frame)),
+    fit: () => draw(fitted(extent, frame, SIGNS_PX)),
     show,
     middle: () => groundAt(live.current, ...middleOf(frame)),
   };

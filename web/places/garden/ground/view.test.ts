@@ -36,6 +36,14 @@ test('what is fitted lies wholly in the frame, its middle in the middle', () => 
   expect((top + bottom) / 2).toBeCloseTo(250, 9);
 });
 
+test('what lies along the upper edge covers nothing of it', () => {
+  const view = fitted({ leftM: 0, topM: 0, rightM: 30, bottomM: 20 }, FRAME, 48);
+  const [, top] = inFrame(view, { xM: 0, yM: 0 });
+  const [, bottom] = inFrame(view, { xM: 0, yM: 20 });
+  expect(top).toBeGreaterThan(48);
+  expect((top + bottom) / 2).toBeCloseTo(48 + (500 - 48) / 2, 9);
+});
+
 test('an empty plan shows a small garden', () => {
   expect(fitted(extentOf([]), FRAME).pxPerM).toBeGreaterThan(15);
 });

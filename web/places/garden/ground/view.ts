@@ -38,15 +38,19 @@ export function extentOf(things: readonly (Point & { readonly reachM: number })[
   };
 }
 
-/** The view that shows an extent whole, in the middle of the frame. */
-export function fitted({ leftM, topM, rightM, bottomM }: Extent, { widthPx, heightPx }: Frame): View {
+/** The view that shows an extent whole, in the middle of the frame, below what lies along its upper edge. */
+export function fitted(
+  { leftM, topM, rightM, bottomM }: Extent,
+  { widthPx, heightPx }: Frame,
+  takenAbovePx = 0,
+): View {
   const wideM = rightM - leftM + 2 * MARGIN_M,
     highM = bottomM - topM + 2 * MARGIN_M;
-  const pxPerM = within(Math.min(widthPx / wideM, heightPx / highM));
+  const pxPerM = within(Math.min(widthPx / wideM, (heightPx - takenAbovePx) / highM));
   return {
     pxPerM,
     leftPx: widthPx / 2 - ((leftM + rightM) / 2) * pxPerM,
-    topPx: heightPx / 2 - ((topM + bottomM) / 2) * pxPerM,
+    topPx: (heightPx + takenAbovePx) / 2 - ((topM + bottomM) / 2) * pxPerM,
   };
 }
 
