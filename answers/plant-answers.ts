@@ -4,6 +4,7 @@ import {
   feedingAnswer,
   groundAnswer,
   leavesOf,
+  movingAnswer,
   namingScene,
   picturesByPlant,
   roundAnswer,
@@ -70,6 +71,7 @@ export function plantAnswers({ day, beside }: AnswersFrom) {
         return c.json({ naming: namingScene(now, plant, month, watch) });
       })
       .get('/ground', (c) => c.json({ ground: groundAnswer(day()) }))
+      .get('/moving', (c) => c.json({ moving: movingAnswer(day()) }))
       .get('/growth', (c) => c.json({ growth: day().books.state.growth }))
       .get('/rounds', (c) =>
         c.json({

@@ -17,6 +17,7 @@ const PAGES = [
   '/now/hour',
   '/garden',
   '/garden/plan',
+  '/garden/moving',
   `/garden/plan?plant=${EVERY.plant}`,
   '/garden/new',
   `/garden/${EVERY.plant}`,

@@ -75,7 +75,7 @@ test("first run, then a neighbour's weather file in °F with slashes and faults"
   await page.getByRole('link', { name: 'Export CSV' }).click();
   const text = readFileSync(await (await download).path(), 'utf8');
   expect(text).toBe(
-    'date,min_c,max_c,rain_mm,wind_ms\n2026-01-03,-1.11,5,0,\n2026-01-04,-2.22,3.89,2.5,\n2026-01-06,-3.89,3.33,0,\n',
+    'date,min_c,max_c,rain_mm,wind_ms,wind_from_deg\n2026-01-03,-1.11,5,0,,\n2026-01-04,-2.22,3.89,2.5,,\n2026-01-06,-3.89,3.33,0,,\n',
   );
 });
 

@@ -80,6 +80,7 @@ const PLACES = [
   '/now/hour',
   '/garden',
   '/garden/plan',
+  '/garden/moving',
   `/garden/${HEDGE_PLANT}`,
   '/look',
   '/look/new',

@@ -82,7 +82,7 @@ async function fingerDrag(page: Page, target: Locator, byX: number, byY: number)
 test.describe('by touch', () => {
   test.use({ hasTouch: true, viewport: { width: 390, height: 844 }, startsOn: '2027-05-15' });
 
-  test('a garden of ten plants is drawn in under three minutes', async ({ page, empty }) => {
+  test('a garden of ten plants is drawn in under three minutes', async ({ page, stepped }) => {
     const watch = stopwatch();
     const tap = async (target: Locator) => {
       await target.tap();
@@ -94,8 +94,8 @@ test.describe('by touch', () => {
       watch.add('tap');
       watch.add('key', text.length);
     };
-    await planted(page, empty.address, {});
-    await page.goto(`${empty.address}/garden`);
+    await planted(page, stepped.address, {});
+    await page.goto(`${stepped.address}/garden`);
     await tap(page.getByRole('link', { name: 'Plan', exact: true }));
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Draw your garden');
     await tap(page.getByRole('button', { name: 'Draw', exact: true }));
@@ -114,7 +114,7 @@ test.describe('by touch', () => {
     await expect(page.locator('[data-kind="plant"]')).toHaveCount(10);
     const spotOf = async (name: string) =>
       (
-        (await (await page.request.get(`${empty.address}/api/ground`)).json()) as {
+        (await (await page.request.get(`${stepped.address}/api/ground`)).json()) as {
           ground: { plants: { name: string; spot: { xM: number; yM: number } | null }[] };
         }
       ).ground.plants.find((plant) => plant.name === name)?.spot;
@@ -123,8 +123,8 @@ test.describe('by touch', () => {
     watch.add('drag', TEN.length);
     await expect.poll(async () => (await spotOf('Lilac'))?.xM).toBeGreaterThan(before.xM);
     expect(watch.seconds()).toBeLessThan(THREE_MINUTES);
-    expect(await touchingByProgram(page, empty.address)).toEqual(
-      await touchingByDistance(page, empty.address),
+    expect(await touchingByProgram(page, stepped.address)).toEqual(
+      await touchingByDistance(page, stepped.address),
     );
     await page.getByRole('button', { name: 'Undo' }).tap();
     await expect.poll(() => spotOf('Lilac')).toMatchObject({ xM: before.xM, yM: before.yM });
@@ -134,7 +134,7 @@ test.describe('by touch', () => {
 test.describe('by keyboard', () => {
   test.use({ startsOn: '2027-01-15' });
 
-  test('ten plants are drawn, moved, turned and taken off without a mouse', async ({ page, empty }) => {
+  test('ten plants are drawn, moved, turned and taken off without a mouse', async ({ page, stepped }) => {
     const watch = stopwatch();
     const press = async (key: string, times = 1) => {
       for (let i = 0; i < times; i++) await page.keyboard.press(key);
@@ -158,9 +158,9 @@ test.describe('by keyboard', () => {
       }
       throw new Error(`nothing named ${String(name)} can be tabbed to`);
     };
-    const garden = await planted(page, empty.address, { temperatureUnit: 'F', measureSystem: 'us' });
+    const garden = await planted(page, stepped.address, { temperatureUnit: 'F', measureSystem: 'us' });
     await garden.plant('Old pear', 'pear', { spreadM: 3 });
-    await page.goto(`${empty.address}/garden/plan`);
+    await page.goto(`${stepped.address}/garden/plan`);
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nothing is on the plan yet');
     await tabTo(/^Draw$/);
     await press('Enter');
@@ -192,6 +192,7 @@ test.describe('by keyboard', () => {
     const fig = page.locator('[data-kind="plant"][aria-label^="Fig,"]');
     await fig.focus();
     await page.keyboard.press('Enter');
+    await expect(page.getByRole('region', { name: 'What is held' }).getByRole('heading')).toHaveText('Fig');
     const left = page.getByRole('region', { name: 'What is held' }).getByLabel(/From the left/);
     const at = Number(await left.inputValue());
     await fig.focus();
@@ -214,8 +215,8 @@ test.describe('by keyboard', () => {
     await page.getByRole('group', { name: 'Plan of the garden' }).locator('[tabindex="0"]').first().focus();
     await page.keyboard.press('ControlOrMeta+z');
     await expect(page.locator('[data-kind="plant"]')).toHaveCount(10);
-    expect(await touchingByProgram(page, empty.address)).toEqual(
-      await touchingByDistance(page, empty.address),
+    expect(await touchingByProgram(page, stepped.address)).toEqual(
+      await touchingByDistance(page, stepped.address),
     );
   });
 });

@@ -13,6 +13,7 @@ export const PAGES: Readonly<Record<string, readonly string[]>> = {
     '/start/plant',
     '/garden',
     '/garden/plan',
+    '/garden/moving',
     `/garden/plan?plant=${HEDGE_PLANT}`,
     '/garden/new',
     `/garden/${HEDGE_PLANT}`,

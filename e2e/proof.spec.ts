@@ -183,7 +183,9 @@ test.describe('why it did not work', () => {
     const { garden, plant, watch, spray } = await hedgeIn(page, stepped.address);
     const beside = await garden.plant('Over the fence', 'euonymus');
     const source = await garden.watch(beside, 'euonymus-scale');
-    await page.request.put(`${stepped.address}/api/plants/${plant.id}/touching/${beside.id}`);
+    await page.request.put(`${stepped.address}/api/plants/${plant.id}/touching/${beside.id}`, {
+      data: { touches: true },
+    });
     await garden.put('/samples', count(source, '2026-05-20', about(30)));
     await counted(garden, watch, '2026-06-01', '2026-07-10');
     await spray('2026-06-08');

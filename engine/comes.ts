@@ -4,7 +4,8 @@ import { projectCrossing } from '#core/phenology';
 import { FLUSH_HARDENS_DAYS, type Winter } from '#core/plan';
 import type { Awaited, Coming } from '#core/programme';
 import type { Plant, StageAwaited } from '#core/records';
-import { firstFrost, placeOn } from '#core/weather';
+import { firstColdNights } from '#core/moving';
+import { placeOn } from '#core/weather';
 import { BASE_50F } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
 import { plantWinter } from './plant-winter.ts';
@@ -113,6 +114,8 @@ function heat(day: GardenDay, plant: Plant, cd: number, after: CivilDate): Comin
   return at.kind === 'expected' ? { on: at.median, early: at.early, late: at.late, until: null } : null;
 }
 
+/** °C below which what is tender is hurt; thermometers stand above the ground (rule of thumb, grade C). */
+const FROST_C = 0;
 /** Nights this near to freezing in a forecast are taken for frost: it errs by degrees. */
 const FORECAST_FROST_C = 1;
 
@@ -125,7 +128,7 @@ function frost(day: GardenDay, plant: Plant | null, after: CivilDate): Coming | 
   const { forecast, pastSeasons } = day.ofPlace(open);
   const cold = forecast.find(({ date, minC }) => date >= after && minC <= FORECAST_FROST_C);
   if (cold) return sure(cold.date);
-  const usual = firstFrost(pastSeasons);
+  const usual = firstColdNights(pastSeasons, FROST_C);
   if (!usual) return null;
   const start = [-1, 0, 1]
     .map((years) => shiftSeason(day.start, years))

@@ -56,6 +56,8 @@ export {
   type GroundSpot,
   type GroundWatch,
 } from './ground/ground-answer.ts';
+export { movingAnswer, type MovingAnswer, type Pot, type Room } from './moving/moving-answer.ts';
+export type { ColdDate } from './moving/cold-dates.ts';
 export type { SeasonWind } from './ground/season-wind.ts';
 export { clockAnswer, type ClockAnswer, type ModelChoice } from './clock-answer.ts';
 export { gardenHatch, type GardenHatch, type SeasonHatch } from './garden-hatch.ts';

@@ -17,6 +17,7 @@ export { genericProduct, kitchenProduct } from './generic-products.ts';
 export { efficacyAgainst, OWN_EFFICACY, type Efficacy, type EfficacyWord } from './efficacy.ts';
 export { AIR_WORDS, SKY_WORDS } from './forecast-words.ts';
 export { BASE_50F, EVENTS, eventsFor } from './events.ts';
+export { COLD_LIMITS, coldLimitOf, UNSAID_LIMIT } from './cold-limits.ts';
 export { GROUPS, type GroupText } from './groups.ts';
 export { searchGuide, type GuideHit, type GuideKind } from './guide.ts';
 export { HANDWORK, handworkFor, type HandworkText, PUPAE_IN_LITTER } from './handwork.ts';

@@ -24,6 +24,9 @@ const GardenPage = lazy(() =>
 const GroundPage = lazy(() =>
   import('./places/garden/ground/plan-page.tsx').then((m) => ({ default: m.GroundPage })),
 );
+const MovingPage = lazy(() =>
+  import('./places/garden/moving/moving-page.tsx').then((m) => ({ default: m.MovingPage })),
+);
 const PlantPage = lazy(() =>
   import('./places/garden/plant-page.tsx').then((m) => ({ default: m.PlantPage })),
 );
@@ -189,6 +192,7 @@ export function App() {
           <Route path="now" element={<NowPage />} />
           <Route path="garden" element={<GardenPage />} />
           <Route path="garden/plan" element={<GroundPage />} />
+          <Route path="garden/moving" element={<MovingPage />} />
           <Route path="garden/new" element={<NewPlantPage />} />
           <Route path="garden/:plantId" element={<PlantPage />} />
           <Route path="look" element={<LookPage />} />

@@ -35,6 +35,7 @@ export function blankPlant(said: Pick<Plant, 'id' | 'name' | 'hostId' | 'placeId
     edible: false,
     age: 'mature',
     evergreen: null,
+    leastC: null,
     outOfReach: false,
     retiredOn: null,
     retiredWhy: '',

@@ -110,6 +110,8 @@ export const plantRecord = z
     age: z.enum(['young', 'mature']),
     /** Whether it keeps its leaves, where its kind comes both ways; null while nobody said. */
     evergreen: z.boolean().nullable().default(null),
+    /** The coldest night it bears where it stands, °C, where its owner says so; else its kind's rule of thumb. */
+    leastC: z.number('a-number').min(-60, 'least/-60/°C').max(20, 'most/20/°C').nullable().default(null),
     /** Somebody else's, or out of reach: can be watched, not treated. */
     outOfReach: z.boolean(),
     retiredOn: civilDate.nullable(),

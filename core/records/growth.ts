@@ -31,7 +31,18 @@ export const growthRecord = z.object({
 });
 export type Growth = z.infer<typeof growthRecord>;
 
-export const CARE_KINDS = ['feeding', 'watering', 'shading', 'repotting', 'pruning', 'other'] as const;
+export const CARE_KINDS = [
+  'feeding',
+  'watering',
+  'shading',
+  'repotting',
+  'pruning',
+  // Looked over leaf by leaf, and nothing found.
+  'looked-over',
+  'washed',
+  'bought',
+  'other',
+] as const;
 
 /** Care that explains later numbers. Moves between places are records of their own. */
 export const careRecord = z.object({

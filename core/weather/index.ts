@@ -1,4 +1,3 @@
-export { firstFrost, type FirstFrost } from './first-frost.ts';
 export {
   COLDEST_PLAUSIBLE_C,
   HOTTEST_PLAUSIBLE_C,

@@ -74,6 +74,7 @@ function spreadPlants(day: GardenDay, watch: Watch): SpreadPlant[] {
       const looked = [
         ...onPlant.flatMap(({ inspections, samples }) => [...inspections, ...samples]),
         ...lookedFor.filter(({ plantId }) => plantId === plant.id),
+        ...day.books.plantBook(plant.id).care.filter(({ kind }) => kind === 'looked-over'),
       ];
       return {
         id: plant.id,

@@ -53,6 +53,7 @@ export function gardenStore(db: Db) {
       edible: 'edible',
       age: 'age',
       evergreen: 'evergreen',
+      leastC: 'least_c',
       outOfReach: 'out_of_reach',
       retiredOn: 'retired_on',
       retiredWhy: 'retired_why',

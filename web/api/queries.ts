@@ -52,6 +52,9 @@ export const useWatch = (id: string) =>
 export const useGround = () =>
   useQuery({ queryKey: ['ground'], queryFn: () => answer(api.ground.$get()).then((body) => body.ground) });
 
+export const useMoving = () =>
+  useQuery({ queryKey: ['moving'], queryFn: () => answer(api.moving.$get()).then((body) => body.moving) });
+
 export const useSpread = (id: string) =>
   useQuery({
     queryKey: ['watches', id, 'spread'],

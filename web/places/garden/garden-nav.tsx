@@ -10,6 +10,7 @@ export function GardenNav() {
       tabs={[
         ['/garden/plan', 'Plan', pathname === '/garden/plan'],
         ['/garden', 'List', pathname === '/garden'],
+        ['/garden/moving', 'Moving in and out', pathname === '/garden/moving'],
       ]}
     />
   );

@@ -118,6 +118,13 @@ export function PlantForm({
               <option value="overhead">from above</option>
             </select>
           </Field>
+          <Field
+            label={`Coldest night it bears, ${show.temperatureUnit}`}
+            hint="where it stands, in its pot if it has one; empty: by its kind"
+            error={errors.leastC?.message}
+          >
+            <input className="input w-full" inputMode="numeric" {...register('leastC')} />
+          </Field>
           <Field label="Age">
             <select className="select w-full" {...register('age')}>
               <option value="young">young</option>
@@ -264,7 +271,15 @@ function Resists({ hostId, register }: { hostId: string; register: UseFormRegist
 }
 
 type TypedField =
-  'evergreen' | 'count' | 'heightM' | 'spreadM' | 'lengthM' | 'yearPlanted' | 'harvestFrom' | 'harvestTo';
+  | 'evergreen'
+  | 'leastC'
+  | 'count'
+  | 'heightM'
+  | 'spreadM'
+  | 'lengthM'
+  | 'yearPlanted'
+  | 'harvestFrom'
+  | 'harvestTo';
 
 /** A plant as it stands in the form: numbers as typed, sizes in the garden's unit. */
 type TypedPlant = Omit<z.input<typeof plantRecord>, TypedField> & Record<TypedField, string>;
@@ -284,6 +299,7 @@ function typedOf(plant: Plant, show: Show): TypedPlant {
   const size = (metres: number | null) => (metres ? String(show.lengthNumber(metres)) : '');
   return {
     ...plant,
+    leastC: plant.leastC === null ? '' : String(Math.round(show.temperatureNumber(plant.leastC) * 10) / 10),
     evergreen: plant.evergreen === null ? '' : String(plant.evergreen),
     count: String(plant.count),
     yearPlanted: plant.yearPlanted === null ? '' : String(plant.yearPlanted),
@@ -304,6 +320,7 @@ function recordOf(typed: TypedPlant, show: Show): z.input<typeof plantRecord> {
     ...typed,
     // One box alone is told as its value or as false.
     resists: [typed.resists ?? []].flat().filter((id) => typeof id === 'string'),
+    leastC: orNone(typed.leastC, (text) => Math.round(show.celsiusFrom(number(text)) * 10) / 10),
     evergreen: orNone(typed.evergreen, (text) => text === 'true'),
     count: number(typed.count),
     yearPlanted: orNone(typed.yearPlanted, number),

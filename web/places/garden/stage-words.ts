@@ -19,5 +19,8 @@ export const CARE_WORDS: Readonly<Record<(typeof CARE_KINDS)[number], string>> =
   shading: 'shaded',
   repotting: 'repotted',
   pruning: 'pruned',
+  'looked-over': 'looked over, nothing found',
+  washed: 'washed or wiped',
+  bought: 'bought',
   other: 'other care',
 };

@@ -1,12 +1,13 @@
 import { Link, useSearchParams } from 'react-router';
 import type { Garden, Sprayer } from '#core/records';
 import { useShelf } from '../../api/mixing.ts';
-import { useGarden, usePlants, useWatches } from '../../api/queries.ts';
+import { useGarden, useGround, usePlants, useWatches } from '../../api/queries.ts';
 import { Field } from '../../parts/field.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { Bench, type BenchProps } from './bench.tsx';
 import { aboutOf, type BenchFor, keyOf, ofPlant, ofWatch } from './bench-subject.ts';
 import { MixNav } from './mix-nav.tsx';
+import { inWayRound } from './way-round.ts';
 
 /** What do I pour, and may I? */
 export function MixPage() {
@@ -125,9 +126,14 @@ function Subjects({
 }) {
   const [first] = chosen;
   const isChosen = (subject: BenchFor) => chosen.some((other) => keyOf(other) === keyOf(subject));
+  const ground = useGround().data;
   const others = first
-    ? (first.watchId ? watches : plants).filter(
-        (subject) => subject.group === first.group && keyOf(subject) !== keyOf(first),
+    ? inWayRound(
+        (first.watchId ? watches : plants).filter(
+          (subject) => subject.group === first.group && keyOf(subject) !== keyOf(first),
+        ),
+        first.plantId,
+        (plantId) => ground?.plants.find(({ id }) => id === plantId)?.spot ?? null,
       )
     : [];
   const options = (subjects: readonly BenchFor[]) =>
@@ -154,7 +160,9 @@ function Subjects({
       </Field>
       {first && others.length > 0 && (
         <fieldset className="self-end">
-          <legend className="font-semibold text-[0.93rem]">From the same tank also</legend>
+          <legend className="font-semibold text-[0.93rem]">
+            From the same tank also, the same way round
+          </legend>
           <div className="flex flex-wrap gap-x-5">
             {others.map((subject) => (
               <label key={keyOf(subject)} className="flex items-center gap-2 min-h-11">

@@ -14,7 +14,7 @@ export function useNoteLook(
   { plantId, plantName }: Pick<ToInspect, 'plantId' | 'plantName'>,
 ) {
   const today = useToday();
-  const watch = useWatch(seen.id).data?.watch;
+  const asked = useWatch(seen.id);
   const { say } = useNotices();
   const client = useQueryClient();
   const navigate = useNavigate();
@@ -41,7 +41,7 @@ export function useNoteLook(
       }),
     noteIt: () =>
       after(async () => {
-        if (!watch) return;
+        const watch = (asked.data ?? (await asked.refetch({ throwOnError: true })).data)!.watch;
         const there = sameWatchOn(plantId, watch, today);
         await keepRecord(putEntry('watches', there, `${seen.targetName} on ${plantName}`));
         await keepRecord(putEntry('spread-looks', lookOf(true), label));
