@@ -4,8 +4,8 @@ const ofThumb = (leastC: number): Figure => ({ value: leastC, grade: 'C', source
 
 /**
  * The coldest night a kind of plant bears in a pot, °C: less than in the ground, since roots in a pot are as cold
- * as the air. Rules of thumb that differ between growers and varieties by some degrees; the plant's own figure stands
- * above them.
+ * as the air. Rules of thumb that differ between growers and varieties by some degrees; the plant's own figure
+ * stands above them.
  */
 export const COLD_LIMITS: Readonly<Record<string, Figure>> = {
   lemon: ofThumb(3),

@@ -26,13 +26,14 @@ export const HARDENING_WORDS: Readonly<Record<HardeningStep, string>> = {
   out: 'out for good',
 };
 
+const NEARLY_ALL = 0.995;
+
 /** How sure a date is, by the winters there were. */
 export function oddsWords({ share, winters, middle, isForecast }: ColdDate, today: string): string {
   if (isForecast) return 'the forecast has such a night';
-  const half = middle ? `; half of them by ${showDate(middle, today)}` : '';
-  const all =
-    share < 0.995 ? `; ${showShare(share)} of ${winters} winters come to it at all` : ` of ${winters}`;
-  return `one winter in ten is so cold by then${middle && share >= 0.995 ? all : ''}${half}${share < 0.995 ? all : ''}`;
+  const half = middle ? `, half of them by ${showDate(middle, today)}` : '';
+  const some = share < NEARLY_ALL ? `; ${showShare(share)} come to it at all` : '';
+  return `one winter in ten is so cold by then${half}${some} (of ${winters} winters)`;
 }
 
 /** The page's title: the next that must move. */
