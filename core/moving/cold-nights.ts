@@ -33,7 +33,7 @@ export function firstColdNights(seasons: readonly (readonly Low[])[], belowC: nu
 
 /**
  * The last nights below a cold before midsummer: after `lateDay` nine seasons in ten have none. Null where fewer
- * than one season in ten has any.
+ * than one season in ten has such a night.
  */
 export function lastColdNights(seasons: readonly (readonly Low[])[], belowC: number): ColdNights | null {
   const days = seasons.map((season) =>

@@ -15,18 +15,22 @@ export interface ColdDate {
   readonly isForecast: boolean;
 }
 
-/** A date stays this year's for so long after it. */
+/** A date stays this year's for so long after it; while a pot still stands out, until the cold is over. */
 const STAYS_DAYS = 45;
+const STAYS_OUT_DAYS = 200;
 /** A forecast night errs by degrees: one this near counts, °C. */
 const FORECAST_NEAR_C = 1;
 
-/** The day a plant of a limit must be in by; null where no winter is so cold, or nobody knows. */
-export function backBy(day: GardenDay, leastC: number): ColdDate | null {
+/**
+ * The day a plant of a limit must be in by; null where no winter is so cold, or nobody knows. While it stands
+ * outside a day that is over is not next autumn's: it is late.
+ */
+export function backBy(day: GardenDay, leastC: number, isInside: boolean): ColdDate | null {
   const outdoors = outdoorsOf(day);
   if (!outdoors) return null;
   const { forecast, pastSeasons } = outdoors;
   const cold = firstColdNights(pastSeasons, leastC);
-  const expected = cold && dated(day, cold, cold.earlyDay);
+  const expected = cold && dated(day, cold, cold.earlyDay, isInside ? STAYS_DAYS : STAYS_OUT_DAYS);
   const night = forecast.find(({ date, minC }) => date >= day.today && minC <= leastC + FORECAST_NEAR_C);
   if (!night || (expected && expected.on <= night.date)) return expected;
   return { on: night.date, middle: null, share: 1, winters: cold?.winters ?? 0, isForecast: true };
@@ -36,7 +40,7 @@ export function backBy(day: GardenDay, leastC: number): ColdDate | null {
 export function outFrom(day: GardenDay, leastC: number): ColdDate | null {
   const outdoors = outdoorsOf(day);
   const cold = outdoors && lastColdNights(outdoors.pastSeasons, leastC);
-  return cold && dated(day, cold, (cold.lateDay ?? cold.earlyDay) + 1);
+  return cold && dated(day, cold, (cold.lateDay ?? cold.earlyDay) + 1, STAYS_DAYS);
 }
 
 /** Whether anything tells of the cold of the open garden. */
@@ -48,10 +52,10 @@ function outdoorsOf(day: GardenDay) {
 }
 
 /** In this season, or the next where this one's is long over. */
-function dated(day: GardenDay, cold: ColdNights, firstDay: number): ColdDate {
+function dated(day: GardenDay, cold: ColdNights, firstDay: number, staysDays: number): ColdDate {
   const start = [-1, 0, 1]
     .map((years) => shiftSeason(day.start, years))
-    .find((first) => addDays(first, firstDay + STAYS_DAYS) >= day.today)!;
+    .find((first) => addDays(first, firstDay + staysDays) >= day.today)!;
   return {
     on: addDays(start, firstDay),
     middle: cold.middleDay === null ? null : addDays(start, cold.middleDay),

@@ -86,11 +86,11 @@ function potOf(day: GardenDay, book: PlantBook, placeId: string, troubles: reado
   const stood = [plant.placeId, ...book.moves.map((move) => move.placeId)];
   const wasInside = stood.some((id) => kindOf(id) !== 'outdoors');
   const leastC = plant.leastC ?? coldLimitOf(plant.hostId).value;
-  const back = backBy(day, leastC);
+  const isInside = kindOf(placeId) !== 'outdoors';
+  const back = backBy(day, leastC, isInside);
   const bought = boughtOn(book, day.today);
   const isTender = wasInside || (plant.hostId in COLD_LIMITS && back !== null) || plant.leastC !== null;
   if (!isTender && bought === null) return null;
-  const isInside = kindOf(placeId) !== 'outdoors';
   const looks = looksOf(day, book);
   return {
     plantId: plant.id,

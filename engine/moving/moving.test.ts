@@ -131,6 +131,14 @@ describe('its steps', () => {
     expect(standings('2026-10-29', ended).at(-1)).toEqual(['quarantine', 'done']);
   });
 
+  test('what still stands out in winter is late, and not due next autumn', () => {
+    const pot = potOf(asked('2026-12-20'), KUMQUAT)!;
+    expect(pot.backBy!.on).toBe('2026-10-20');
+    expect(pot.steps.find(({ step }) => step === 'carry-in')!.standing).toBe('late');
+    // Once the cold is over the next autumn is meant.
+    expect(potOf(asked('2026-06-01'), KUMQUAT)!.backBy!.on).toBe('2026-10-20');
+  });
+
   test('what has stood inside since last winter has none', () => {
     expect(standings('2026-10-01', { moves: [moved(KUMQUAT, ROOM.id, '2025-10-12')] })).toEqual([]);
   });

@@ -1,15 +1,14 @@
 import { memo, type KeyboardEvent, type ReactNode } from 'react';
-import { cornersOf, type Footprint, middleOf, type Point } from '#core/ground';
+import { cornersOf, type Footprint, type Point } from '#core/ground';
 import type { GroundShape } from '#core/records';
 import type { GroundAnswer, GroundPlant } from '#engine';
 import { photoAddress } from '../../../api/photo-address.ts';
 import { LEVEL_WORDS } from '../../../show/level-words.ts';
 import { crownPath } from './crown-path.ts';
 import type { Held, StandingPlant } from './drawn-things.ts';
-import { labelsThatFit } from './labels.ts';
+import { PlanNames } from './plan-names.tsx';
 import { SHAPE_WORDS } from './shape-words.ts';
 import { BEYOND, type PlanView } from './use-plan-view.ts';
-import { inFrame } from './view.ts';
 
 interface PlanCanvasProps {
   readonly plan: PlanView;
@@ -96,7 +95,7 @@ export function PlanCanvas({
               {over}
             </g>
             <g transform={`translate(${BEYOND * frame.widthPx} ${BEYOND * frame.heightPx})`}>
-              <Names plan={plan} plants={plants} shapes={shapes} heldId={held?.id ?? null} />
+              <PlanNames plan={plan} plants={plants} shapes={shapes} heldId={held?.id ?? null} />
             </g>
           </svg>
         )}
@@ -105,6 +104,12 @@ export function PlanCanvas({
     </div>
   );
 }
+
+/** Of arrows from where it came, and to where it goes next. */
+const ARROW_HEADS = [
+  ['walks-over', 'var(--color-error)'],
+  ['goes-next', 'var(--color-info)'],
+] as const;
 
 /** What is out of reach is hatched. */
 function Patterns() {
@@ -119,28 +124,20 @@ function Patterns() {
       >
         <rect width="0.12" height="0.3" fill="var(--color-base-100)" opacity="0.75" />
       </pattern>
-      <marker
-        id="walks-over"
-        viewBox="0 0 8 8"
-        refX="7"
-        refY="4"
-        markerWidth="7"
-        markerHeight="7"
-        orient="auto"
-      >
-        <path d="M1 1l6 3-6 3" fill="none" stroke="var(--color-error)" strokeWidth="1.6" />
-      </marker>
-      <marker
-        id="goes-next"
-        viewBox="0 0 8 8"
-        refX="7"
-        refY="4"
-        markerWidth="7"
-        markerHeight="7"
-        orient="auto"
-      >
-        <path d="M1 1l6 3-6 3" fill="none" stroke="var(--color-info)" strokeWidth="1.6" />
-      </marker>
+      {ARROW_HEADS.map(([id, stroke]) => (
+        <marker
+          key={id}
+          id={id}
+          viewBox="0 0 8 8"
+          refX="7"
+          refY="4"
+          markerWidth="7"
+          markerHeight="7"
+          orient="auto"
+        >
+          <path d="M1 1l6 3-6 3" fill="none" stroke={stroke} strokeWidth="1.6" />
+        </marker>
+      ))}
     </defs>
   );
 }
@@ -323,92 +320,3 @@ const Crown = memo(
 );
 
 const samePoint = (a: Point, b: Point) => a.xM === b.xM && a.yM === b.yM;
-
-/** Crowns narrower than this carry no number, px. */
-const LEAST_FOR_NUMBER_PX = 14;
-/** With more plants than this small crowns carry no name, px. */
-const MOST_NAMED = 60;
-const LEAST_FOR_NAME_PX = 26;
-
-/** Names under crowns and on shapes, levels on crowns: in the frame's own size, whatever the scale. */
-function Names({
-  plan: { view },
-  plants,
-  shapes,
-  heldId,
-}: {
-  readonly plan: PlanView;
-  readonly plants: readonly StandingPlant[];
-  readonly shapes: readonly GroundShape[];
-  readonly heldId: string | null;
-}) {
-  // Of many small ones only those that carry something are named; all are when one looks nearer.
-  const isNamed = ({ plant, crown }: StandingPlant) =>
-    plants.length <= MOST_NAMED || plant.level !== null || heldId === plant.id
-      ? true
-      : 2 * crown.radiusM * view.pxPerM >= LEAST_FOR_NAME_PX;
-  const wanted = [
-    ...plants.filter(isNamed).map(({ plant, crown }) => {
-      const [xPx] = inFrame(view, middleOf(crown));
-      const [, topPx] = inFrame(view, { xM: 0, yM: Math.min(crown.from.yM, crown.to.yM) - crown.radiusM });
-      const [, downPx] = inFrame(view, { xM: 0, yM: Math.max(crown.from.yM, crown.to.yM) + crown.radiusM });
-      const weight =
-        heldId === plant.id ? 1000 : 20 * (plant.level?.level ?? 0) + (plant.due ? 10 : 0) + plant.spreadM;
-      const places = [
-        [xPx, downPx + 15],
-        [xPx, topPx - 7],
-      ] as const;
-      return { id: plant.id, text: plant.name, places, weight, isPlant: true };
-    }),
-    ...shapes
-      .filter(({ kind, lengthM }) => kind !== 'fence' && kind !== 'path' && lengthM * view.pxPerM > 44)
-      .map((shape) => {
-        const [xPx, yPx] = inFrame(view, shape);
-        const text = shape.name || SHAPE_WORDS[shape.kind];
-        const highPx = (shape.depthM * view.pxPerM) / 2;
-        const places = [
-          [xPx, yPx + 4],
-          [xPx, yPx + highPx - 6],
-          [xPx, yPx - highPx + 14],
-        ] as const;
-        return { id: shape.id, text, places, weight: 5, isPlant: false };
-      }),
-  ];
-  const numbers = plants.flatMap(({ plant, crown }) => {
-    if (!plant.level || 2 * crown.radiusM * view.pxPerM < LEAST_FOR_NUMBER_PX) return [];
-    const [xPx, yPx] = inFrame(view, middleOf(crown));
-    return [{ id: plant.id, level: plant.level.level, xPx, yPx: yPx + 4.5, halfPx: 5 }];
-  });
-  return (
-    <g aria-hidden="true" pointerEvents="none">
-      {labelsThatFit(wanted, numbers).map(({ id, text, xPx, yPx, isPlant }) => (
-        <text
-          key={id}
-          x={xPx}
-          y={yPx}
-          textAnchor="middle"
-          fontSize="12.5"
-          fontWeight={heldId === id ? 700 : 400}
-          fill={isPlant ? 'var(--color-base-content)' : 'var(--ink-soft)'}
-          style={{ paintOrder: 'stroke', stroke: 'var(--ground-of-plan)', strokeWidth: isPlant ? 3 : 0 }}
-        >
-          {text}
-        </text>
-      ))}
-      {numbers.map(({ id, level, xPx, yPx }) => (
-        <text
-          key={id}
-          x={xPx}
-          y={yPx}
-          textAnchor="middle"
-          fontSize="13"
-          fontWeight="700"
-          fill={level > 2 ? 'var(--on-dark-bark)' : 'var(--on-light-bark)'}
-          style={{ paintOrder: 'stroke', stroke: `var(--bark-${level})`, strokeWidth: level > 0 ? 4 : 0 }}
-        >
-          {level}
-        </text>
-      ))}
-    </g>
-  );
-}

@@ -21,7 +21,7 @@ import { planKeys } from './plan-keys.ts';
 import { usePlanHand } from './use-plan-hand.ts';
 import { usePlanView } from './use-plan-view.ts';
 import { ViewButtons } from './view-buttons.tsx';
-import { windWords } from './wind-words.ts';
+import { steadyWind, windWords } from './wind-words.ts';
 
 /** What stands where, how each is doing, and what goes from one to the next. */
 export function GroundPage() {
@@ -70,7 +70,7 @@ function Plan({ ground, places }: { readonly ground: GroundAnswer; readonly plac
   const followed = selected?.watches[0] ?? null;
   const spread = useSpread(followed?.id ?? '').data ?? null;
   const month = Number(useToday().slice(5, 7)) || 1;
-  const wind = ground.winds[month - 1] ?? null;
+  const wind = steadyWind(ground.winds[month - 1] ?? null);
   return (
     <>
       <GardenNav />

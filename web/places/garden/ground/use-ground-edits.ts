@@ -52,6 +52,9 @@ export function useGroundEdits(): GroundEdits {
     setLaid((all) => new Map(all).set(thingOf(change), { change, number }));
     return number;
   }, []);
+  const forget = useCallback((id: string) => {
+    setLaid((all) => new Map([...all].filter(([key]) => key !== id)));
+  }, []);
   const keep = useCallback(
     async (change: GroundChange, number: number) => {
       try {
@@ -102,7 +105,8 @@ export function useGroundEdits(): GroundEdits {
     if (waiting) {
       clearTimeout(waiting.timer);
       resting.current = null;
-      lay(turnedBack(waiting.change));
+      // It was never kept: the records say where it stood.
+      forget(thingOf(waiting.change));
       return;
     }
     const last = done.at(-1);
@@ -110,7 +114,7 @@ export function useGroundEdits(): GroundEdits {
     setDone(done.slice(0, -1));
     const back = turnedBack(last);
     void keep(back, lay(back));
-  }, [done, keep, lay]);
+  }, [done, keep, lay, forget]);
 
   const changes = useMemo(() => new Map([...laid].map(([id, { change }]) => [id, change])), [laid]);
   return {

@@ -1,3 +1,4 @@
+import { LEAST_STEADINESS } from '#core/ground';
 import type { SeasonWind } from '#engine';
 
 const MONTHS = [
@@ -18,3 +19,7 @@ const MONTHS = [
 /** Beneath the arrow of the wind. */
 export const windWords = (wind: SeasonWind | null, month: number): string =>
   wind?.told === 'gardener' ? 'wind, as you said' : `wind in ${MONTHS[month - 1]}`;
+
+/** A wind that keeps to a direction; null where it blows from everywhere and an arrow would be untrue. */
+export const steadyWind = (wind: SeasonWind | null): SeasonWind | null =>
+  wind === null || wind.steadiness === null || wind.steadiness >= LEAST_STEADINESS ? wind : null;

@@ -62,7 +62,7 @@ function Moving({ moving }: { readonly moving: MovingAnswer }) {
             <Neighbours room={room} />
             <div className="grid gap-4 lg:grid-cols-2">
               {here.map((pot) => (
-                <PotCard key={pot.plantId} pot={pot} rooms={rooms} />
+                <PotCard key={pot.plantId} pot={pot} rooms={rooms} knowsCold={moving.knowsCold} />
               ))}
             </div>
           </section>
@@ -94,7 +94,15 @@ const STANDING_CLASS = {
   later: 'soft',
 } as const;
 
-function PotCard({ pot, rooms }: { readonly pot: Pot; readonly rooms: readonly Room[] }) {
+function PotCard({
+  pot,
+  rooms,
+  knowsCold,
+}: {
+  readonly pot: Pot;
+  readonly rooms: readonly Room[];
+  readonly knowsCold: boolean;
+}) {
   const show = useShow();
   const today = useToday();
   const room = rooms.find(({ id }) => id === pot.roomId);
@@ -121,7 +129,11 @@ function PotCard({ pot, rooms }: { readonly pot: Pot; readonly rooms: readonly R
         </p>
       ) : (
         pot.quarantine === null && (
-          <p className="soft">No winter here is so cold, or nobody told how cold it gets.</p>
+          <p className="soft">
+            {knowsCold
+              ? 'Fewer than one winter in ten is so cold here: it may stay out.'
+              : 'No date while nobody told how cold it gets.'}
+          </p>
         )
       )}
       {pot.hardening.length > 0 && (

@@ -46,7 +46,9 @@ export function movingTitle({ pots }: MovingAnswer, today: string): string {
   const next = outside.toSorted((a, b) => (a.backBy!.on < b.backBy!.on ? -1 : 1))[0];
   if (next) {
     const same = outside.filter(({ backBy }) => backBy!.on === next.backBy!.on);
-    return `${same.length > 1 ? `${same.length} pots` : next.plantName} inside by ${showDate(next.backBy!.on, today)}`;
+    const who = same.length > 1 ? `${same.length} pots` : next.plantName;
+    const by = showDate(next.backBy!.on, today);
+    return next.backBy!.on < today ? `${who} still outside: too cold since ${by}` : `${who} inside by ${by}`;
   }
   const out = pots.filter(({ isInside, hardening }) => isInside && hardening.length > 0);
   if (out.length > 0) {
