@@ -1,5 +1,5 @@
 import { uniqBy } from 'es-toolkit';
-import { type CivilDate, daysBetween, hemisphereOf, monthOf, yearOf } from '#core/calendar';
+import { type CivilDate, daysBetween, hemisphereOf, monthOf, northernMonth, yearOf } from '#core/calendar';
 import type { Scene } from '#core/identify';
 import type { Plant } from '#core/records';
 import { placeOn } from '#core/weather';
@@ -76,7 +76,7 @@ export function namingScene(
   return {
     scene: {
       hostId: plant.hostId,
-      month: hemisphereOf(day.garden.latitudeDeg) === 'north' ? month : ((month + 5) % 12) + 1,
+      month: northernMonth(month, hemisphereOf(day.garden.latitudeDeg)),
       sheltered: place !== undefined && place.kind !== 'outdoors',
       leanings,
     },

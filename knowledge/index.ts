@@ -43,6 +43,25 @@ export {
   type ItemText,
   type ProtocolText,
 } from './protocols.ts';
+export {
+  type CoverOutline,
+  type CoverSubject,
+  type DomeSubject,
+  type GuidePlate,
+  guidePlates,
+  type InsectBuild,
+  type InsectSubject,
+  metIn,
+  type PlateColour,
+  type PlateGround,
+  type PlateStage,
+  type PlateSubject,
+  plateTitle,
+  type ShellState,
+  type SpotSubject,
+  tellingPlate,
+} from './plates/index.ts';
+export { metOn, type MetOn } from './met-on.ts';
 export { ingredientsOf, materialsMeet, meetingRules } from './meetings.ts';
 export { materialById, MATERIALS, type Material } from './materials.ts';
 export { cautionsOfParts, isFeed, materialsOfPart, RECIPES, type Recipe } from './recipes.ts';

@@ -1,5 +1,13 @@
 import type { Grade } from '#core/figures';
-import { addDays, type CivilDate, dayInYear, type MonthDay, shiftSeason, yearOf } from '#core/calendar';
+import {
+  addDays,
+  type CivilDate,
+  dayInYear,
+  type MonthDay,
+  monthsBetween,
+  shiftSeason,
+  yearOf,
+} from '#core/calendar';
 
 type Span = readonly [from: MonthDay, to: MonthDay];
 
@@ -389,6 +397,15 @@ const MILD_BELOW_DEG = 36;
 /** Half a year, which brings northern days to the south. */
 const HALF_A_YEAR_DAYS = 182;
 
+const isMildBy = (latitudeDeg: number) => Math.abs(latitudeDeg) < MILD_BELOW_DEG;
+
+/** Months of the north, 1–12, in which crawlers are usually met so far from the equator; none where nothing is known. */
+export function usualHatchMonths(targetId: string, latitudeDeg: number): number[] {
+  const spans = USUAL_MONTHS[targetId]?.[isMildBy(latitudeDeg) ? 'mild' : 'cold'] ?? [];
+  const month = (monthDay: MonthDay) => Number(monthDay.slice(0, 2));
+  return [...new Set(spans.flatMap(([from, to]) => monthsBetween(month(from), month(to))))];
+}
+
 /**
  * The usual spans of a trouble about the season that starts on `seasonStart`: from the season before to the one
  * after, in order. `mildWinters` null goes by the latitude.
@@ -401,7 +418,7 @@ export function usualWindows(
 ): { readonly from: CivilDate; readonly to: CivilDate; readonly generation: number }[] {
   const months = USUAL_MONTHS[targetId];
   if (!months) return [];
-  const mild = mildWinters ?? Math.abs(latitudeDeg) < MILD_BELOW_DEG;
+  const mild = mildWinters ?? isMildBy(latitudeDeg);
   const shift = latitudeDeg < 0 ? HALF_A_YEAR_DAYS : 0;
   return [-1, 0, 1].flatMap((seasons) => {
     const year = yearOf(shiftSeason(seasonStart, seasons));

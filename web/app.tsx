@@ -94,6 +94,18 @@ const HostPage = lazy(() =>
 const SignPage = lazy(() =>
   import('./places/look/guide/host-and-sign-pages.tsx').then((m) => ({ default: m.SignPage })),
 );
+const GuidePlantsPage = lazy(() =>
+  import('./places/look/guide/lists-page.tsx').then((m) => ({ default: m.GuidePlantsPage })),
+);
+const GuideSignsPage = lazy(() =>
+  import('./places/look/guide/lists-page.tsx').then((m) => ({ default: m.GuideSignsPage })),
+);
+const GuideSeasonPage = lazy(() =>
+  import('./places/look/guide/season-page.tsx').then((m) => ({ default: m.GuideSeasonPage })),
+);
+const GuidePocketPage = lazy(() =>
+  import('./places/look/guide/pocket-page.tsx').then((m) => ({ default: m.GuidePocketPage })),
+);
 const WhenPage = lazy(() => import('./places/when/when-page.tsx').then((m) => ({ default: m.WhenPage })));
 const StationsPage = lazy(() =>
   import('./places/when/stations-page.tsx').then((m) => ({ default: m.StationsPage })),
@@ -198,6 +210,10 @@ export function App() {
           <Route path="look" element={<LookPage />} />
           <Route path="look/new" element={<NewWatchPage />} />
           <Route path="look/guide" element={<GuidePage />} />
+          <Route path="look/guide/plants" element={<GuidePlantsPage />} />
+          <Route path="look/guide/signs" element={<GuideSignsPage />} />
+          <Route path="look/guide/season" element={<GuideSeasonPage />} />
+          <Route path="look/guide/pocket" element={<GuidePocketPage />} />
           <Route path="look/guide/host/:hostId" element={<HostPage />} />
           <Route path="look/guide/sign/:checkId" element={<SignPage />} />
           <Route path="look/guide/apart/:firstId/:secondId" element={<ToldApartPage />} />

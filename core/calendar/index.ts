@@ -15,6 +15,8 @@ export { dayInYear, isMonthDay, type MonthDay } from './month-day.ts';
 export {
   hemisphereOf,
   inOneSeason,
+  monthsBetween,
+  northernMonth,
   seasonName,
   seasonOf,
   seasonStart,

@@ -8,6 +8,21 @@ export function hemisphereOf(latitudeDeg: number): Hemisphere {
 }
 
 /**
+ * What a month (1–12) is called in the other half of the world: a southern January is a northern July, and the
+ * other way about.
+ */
+const acrossTheEquator = (month: number): number => ((month + 5) % 12) + 1;
+
+/** A month as the north has it, or a northern month as it is called here: the same step does both. */
+export const northernMonth = (month: number, hemisphere: Hemisphere): number =>
+  hemisphere === 'north' ? month : acrossTheEquator(month);
+
+/** Months from one to another, both among them, over New Year too; `monthsBetween(11, 2)`: 11, 12, 1, 2. */
+export function monthsBetween(from: number, to: number): number[] {
+  return Array.from({ length: ((to - from + 12) % 12) + 1 }, (_, i) => ((from - 1 + i) % 12) + 1);
+}
+
+/**
  * The day the growing season's count starts from: the latest 1 January (north) or
  * 1 July (south) that is not after `date`.
  */

@@ -32,6 +32,7 @@ export { type NextQuestion, SIGNS_AT_ONCE } from './next-question.ts';
 export { hypothesesIn, SOMETHING_ELSE, type Hypothesis } from './hypotheses.ts';
 export { believe, type Belief, type GroupStanding, type Standing } from './posterior.ts';
 export { scenePriors } from './priors.ts';
+export { tellingChecks, type TellingCheck } from './telling-checks.ts';
 export { provingChecks, type ProvingCheck } from './proving-checks.ts';
 export { type Reason, type Reasons } from './reasons.ts';
 export { FEWEST_ANSWERS, GROUP_FROM, NAMED_FROM, type NamingVerdict } from './verdict.ts';

@@ -1,4 +1,4 @@
-import { addDays, type CivilDate, hemisphereOf, monthOf } from '#core/calendar';
+import { addDays, type CivilDate, hemisphereOf, northernMonth, monthOf } from '#core/calendar';
 import type { Winter, WinterBasis } from '#core/plan';
 import type { Growth, Plant } from '#core/records';
 import { type Disease, evergreenOf, type SeasonTurn } from '#knowledge';
@@ -124,8 +124,8 @@ const oneYearOn = (winter: Winter): Winter => {
 
 /** Runs of months of the year, from a year before today to a year after. */
 function monthSpans(day: GardenDay, northern: readonly number[]): DiseaseSpan[] {
-  const southern = hemisphereOf(day.garden.latitudeDeg) === 'south';
-  const months = new Set(northern.map((month) => (southern ? ((month + 5) % 12) + 1 : month)));
+  const hemisphere = hemisphereOf(day.garden.latitudeDeg);
+  const months = new Set(northern.map((month) => northernMonth(month, hemisphere)));
   const spans: DiseaseSpan[] = [];
   const last = addDays(day.today, YEAR_DAYS);
   let first: CivilDate | null = null;

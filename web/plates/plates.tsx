@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { FUNGUS_PLATES } from './fungus-plates.tsx';
 import { LEAF_PLATES } from './leaf-plates.tsx';
 import type { Plate } from './plate.tsx';
@@ -14,6 +15,9 @@ const PLATES: Readonly<Record<string, Plate>> = {
   ...VISITOR_PLATES,
   ...WOOD_PLATES,
 };
+
+/** What is drawn for a sign, in a box of 80 by 56 steps; nothing where it has no drawing. */
+export const signDrawing = (checkId: string): ReactNode => PLATES[checkId]?.drawing ?? null;
 
 /** The drawing that belongs to a check, if there is one. */
 export function PlateFor({ checkId, className = 'w-20 h-14' }: { checkId: string; className?: string }) {

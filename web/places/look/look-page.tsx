@@ -6,6 +6,7 @@ import type { ListedWatch } from '#engine';
 import { useWatches } from '../../api/queries.ts';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
+import { TroubleThumb } from '../../plates/guide/trouble-thumb.tsx';
 import { showDate } from '../../show/dates.ts';
 import { useToday } from '../../show/use-show.ts';
 import { useRoundInHand } from './round/round-log.ts';
@@ -71,8 +72,9 @@ function WatchRow({ picture }: { picture: ListedWatch }) {
   const today = useToday();
   const { watch, plant, targetName, level, levelBefore, status, countedOn } = picture;
   return (
-    <div className="grid gap-x-6 gap-y-2 p-4 items-center sm:grid-cols-[110px_minmax(0,1fr)_auto]">
+    <div className="grid gap-x-6 gap-y-2 p-4 items-center sm:grid-cols-[110px_64px_minmax(0,1fr)_auto]">
       <BeadScale level={level} before={levelBefore} />
+      <span className="max-sm:hidden">{watch.targetId && <TroubleThumb targetId={watch.targetId} />}</span>
       <Link to={`/look/${watch.id}`} className="hover:underline">
         <b className="font-semibold text-[1.03rem]">
           {plant.name}, {inSentence(targetName)}

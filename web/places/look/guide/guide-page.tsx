@@ -3,6 +3,10 @@ import { Link, useSearchParams } from 'react-router';
 import type { TargetGroup } from '#core/identify';
 import { CHECKS, GROUPS, hostById, searchGuide, targetById, TARGETS, type GuideHit } from '#knowledge';
 import { PageHead } from '../../../parts/page.tsx';
+import { TroubleThumb } from '../../../plates/guide/trouble-thumb.tsx';
+import { PlateFor } from '../../../plates/plates.tsx';
+import { capital } from '../../../show/sentence.ts';
+import { GuideNav } from './guide-nav.tsx';
 
 const SHOWN = 30;
 const ADDRESS_FOLLOWS_AFTER_MS = 400;
@@ -33,6 +37,7 @@ export function GuidePage() {
   const hits = query.trim() ? searchGuide(query) : null;
   return (
     <>
+      <GuideNav />
       <PageHead
         title="Field guide"
         lead="Every trouble, plant and sign the key knows. Plain words do: sticky, white fluff, squiggly line."
@@ -82,9 +87,15 @@ function Hits({ hits, query }: { hits: readonly GuideHit[]; query: string }) {
 function HitRow({ hit }: { hit: GuideHit }) {
   const { to, title, kind, text } = describe(hit);
   return (
-    <Link to={to} className="block px-4 py-3 min-h-14 hover:bg-base-200">
-      <b className="font-semibold">{title}</b> <span className="tag">{kind}</span>
-      <span className="soft block text-sm">{text}</span>
+    <Link to={to} className="flex items-center gap-3 px-3 py-2 min-h-14 hover:bg-base-200">
+      <span className="w-16 shrink-0">
+        {hit.kind === 'target' && <TroubleThumb targetId={hit.id} />}
+        {hit.kind === 'check' && <PlateFor checkId={hit.id} className="w-16 h-11" />}
+      </span>
+      <span className="min-w-0">
+        <b className="font-semibold">{title}</b> <span className="tag">{kind}</span>
+        <span className="soft block text-sm">{text}</span>
+      </span>
     </Link>
   );
 }
@@ -107,29 +118,25 @@ function describe({ kind, id }: GuideHit): { to: string; title: string; kind: st
   return { to: `/look/guide/${id}`, title: target.name, kind: GROUPS[target.group].short, text: target.what };
 }
 
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
-}
-
 function AllTroubles() {
   const groups = [...new Set(TARGETS.map((target) => target.group))] as TargetGroup[];
-  return (
-    <div className="grid gap-5 md:grid-cols-2 xl:grid-cols-3">
-      {groups.map((group) => (
-        <section key={group} aria-label={GROUPS[group].name} className="sheet p-4">
-          <h2 className="text-base-content!">{GROUPS[group].name}</h2>
-          <p className="soft text-sm mb-2">{GROUPS[group].meaning}</p>
-          <ul>
-            {TARGETS.filter((target) => target.group === group).map((target) => (
-              <li key={target.id}>
-                <Link className="inline-block py-1 hover:underline" to={`/look/guide/${target.id}`}>
-                  {target.name}
-                </Link>
-              </li>
-            ))}
-          </ul>
-        </section>
-      ))}
-    </div>
-  );
+  return groups.map((group) => (
+    <section key={group} aria-label={GROUPS[group].name} className="mb-6">
+      <h2 className="text-base-content!">{GROUPS[group].name}</h2>
+      <p className="soft text-sm mb-2 max-w-[70ch]">{GROUPS[group].meaning}</p>
+      <ul className="grid gap-2 grid-cols-2 sm:grid-cols-3 md:grid-cols-4 xl:grid-cols-6">
+        {TARGETS.filter((target) => target.group === group).map((target) => (
+          <li key={target.id}>
+            <Link
+              className="sheet p-2 flex flex-col gap-1.5 h-full hover:bg-base-200"
+              to={`/look/guide/${target.id}`}
+            >
+              <TroubleThumb targetId={target.id} className="w-full" />
+              <span className="leading-tight">{target.name}</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  ));
 }

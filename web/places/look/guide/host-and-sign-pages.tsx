@@ -4,6 +4,7 @@ import { beliefsAbout, CHECKS, hostById, HOSTS, TARGETS, type Target } from '#kn
 import { Beliefs } from '../../../parts/beliefs.tsx';
 import { EmptyState, PageHead } from '../../../parts/page.tsx';
 import { PlateFor } from '../../../plates/plates.tsx';
+import { TroubleRow } from './trouble-row.tsx';
 
 const OIL_WORDS = {
   usual: 'bears oil as usual',
@@ -89,16 +90,7 @@ function TargetList({ of: frequencyOf }: { of: (target: Target) => FrequencyWord
     <ul className="sheet divide-y divide-base-300">
       {rows.map(({ target, word }) => (
         <li key={target.id}>
-          <Link
-            to={`/look/guide/${target.id}`}
-            className="grid grid-cols-[90px_minmax(0,1fr)] px-4 py-2 min-h-11 items-center hover:bg-base-200"
-          >
-            <span className="soft text-sm">{word}</span>
-            <span>
-              <b className="font-semibold">{target.name}</b>{' '}
-              <span className="soft text-sm">{target.what}</span>
-            </span>
-          </Link>
+          <TroubleRow target={target} word={word} />
         </li>
       ))}
     </ul>

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { isScaleGroup, type FrequencyWord } from '#core/identify';
 import {
   beliefsAbout,
@@ -19,7 +19,7 @@ import { GradeMark, Sources } from '../../../parts/reason.tsx';
 import { PlateFor } from '../../../plates/plates.tsx';
 import { Beliefs } from '../../../parts/beliefs.tsx';
 import { useShow } from '../../../show/use-show.ts';
-import { lookWords } from './look-words.ts';
+import { TroublePlates } from './trouble-plates.tsx';
 
 const WORD_ORDER: readonly FrequencyWord[] = ['always', 'usually', 'sometimes', 'rarely', 'never'];
 
@@ -68,6 +68,7 @@ function TargetView({ target }: { target: Target }) {
           yours.
         </p>
       )}
+      <TroublePlates target={target} />
       <div className="grid gap-5 lg:grid-cols-2">
         <section aria-label="What it shows" className="sheet p-4">
           <h2 className="mb-2">What it shows</h2>
@@ -227,62 +228,41 @@ function Mistaken({ target }: { target: Target }) {
   );
 }
 
-/** Another trouble beside this one: only where they differ. */
+/** Another trouble on the same plants, to be laid beside this one. */
 function Compare({ target }: { target: Target }) {
-  const [otherId, setOther] = useState('');
+  const navigate = useNavigate();
   const others = TARGETS.filter(
     (entry) => entry.id !== target.id && Object.keys(entry.hosts).some((host) => host in target.hosts),
   ).toSorted((a, b) => a.name.localeCompare(b.name));
-  const other = others.find((entry) => entry.id === otherId);
-  const differ = other
-    ? CHECKS.filter(
-        (check) => JSON.stringify(target.looks[check.id]) !== JSON.stringify(other.looks[check.id]),
-      )
-    : [];
+  const [otherId, setOther] = useState('');
   return (
     <section aria-label="Told apart" className="sheet p-4">
-      <label className="flex flex-wrap items-center gap-2">
-        <span className="font-semibold text-[0.93rem]">Told apart from</span>
-        <select
-          className="select select-sm"
-          value={otherId}
-          onChange={(event) => setOther(event.target.value)}
-        >
-          <option value="">choose…</option>
-          {others.map((entry) => (
-            <option key={entry.id} value={entry.id}>
-              {entry.name}
-            </option>
-          ))}
-        </select>
-      </label>
-      {other && (
-        <div
-          className="overflow-x-auto mt-2"
-          tabIndex={0}
-          role="group"
-          aria-label="Differences, scrolls sideways"
-        >
-          <table className="table table-sm">
-            <thead>
-              <tr>
-                <th>look at</th>
-                <th>{target.name}</th>
-                <th>{other.name}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {differ.map((check) => (
-                <tr key={check.id}>
-                  <td>{check.question}</td>
-                  <td>{lookWords(target, check.id)}</td>
-                  <td>{lookWords(other, check.id)}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
-      )}
+      <form
+        className="flex flex-wrap items-center gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (otherId) void navigate(`/look/guide/apart/${target.id}/${otherId}`);
+        }}
+      >
+        <label className="flex flex-wrap items-center gap-2">
+          <span className="font-semibold text-[0.93rem]">Told apart from</span>
+          <select
+            className="select select-sm"
+            value={otherId}
+            onChange={(event) => setOther(event.target.value)}
+          >
+            <option value="">choose…</option>
+            {others.map((entry) => (
+              <option key={entry.id} value={entry.id}>
+                {entry.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <button type="submit" className="btn btn-sm" disabled={!otherId}>
+          Side by side
+        </button>
+      </form>
     </section>
   );
 }

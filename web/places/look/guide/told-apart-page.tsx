@@ -1,20 +1,16 @@
 import { Link, useParams } from 'react-router';
-import type { FrequencyWord } from '#core/identify';
-import { CHECKS, inSentence, targetById, TOLD_APART, type Target } from '#knowledge';
+import { tellingChecks } from '#core/identify';
+import { CHECKS, inSentence, targetById, TARGETS, TOLD_APART, type Target } from '#knowledge';
 import { EmptyState, PageHead } from '../../../parts/page.tsx';
 import { PlateFor } from '../../../plates/plates.tsx';
 import { lookWords } from './look-words.ts';
+import { PlatesSideBySide } from './plates-side-by-side.tsx';
 
-const OFTEN: readonly FrequencyWord[] = ['always', 'usually'];
-const DRAWN = 4;
-
-/** Two troubles side by side: the look that decides, and what that would change. */
+/** Two troubles side by side: how each looks, the looks that decide, and what that would change. */
 export function ToldApartPage() {
   const { firstId = '', secondId = '' } = useParams();
-  const pair = TOLD_APART.find(
-    ({ targetIds }) => targetIds.includes(firstId) && targetIds.includes(secondId),
-  );
-  if (!pair || firstId === secondId)
+  const isListed = (id: string) => TARGETS.some((target) => target.id === id);
+  if (firstId === secondId || !isListed(firstId) || !isListed(secondId))
     return (
       <EmptyState title="The guide has no such pair.">
         <Link className="link-husk" to="/look/guide">
@@ -22,74 +18,80 @@ export function ToldApartPage() {
         </Link>
       </EmptyState>
     );
-  const [first, second] = pair.targetIds.map(targetById) as [Target, Target];
+  return <SideBySide first={targetById(firstId)} second={targetById(secondId)} />;
+}
+
+function SideBySide({ first, second }: { first: Target; second: Target }) {
+  const pair = TOLD_APART.find(
+    ({ targetIds }) => targetIds.includes(first.id) && targetIds.includes(second.id),
+  );
+  const weighed = tellingChecks(first.looks, second.looks, CHECKS);
+  const checkIds = pair?.checkIds ?? weighed.map(({ checkId }) => checkId);
   return (
     <>
-      <PageHead title={`${first.name} or ${inSentence(second.name)}?`} lead={pair.decides}>
+      <PageHead
+        title={`${first.name} or ${inSentence(second.name)}?`}
+        lead={
+          pair?.decides ??
+          (checkIds.length > 0
+            ? 'No book of ours sets these two against each other. The looks below differ most between them.'
+            : 'By the looks the key knows, these two come out alike: a lens, a lab or time tells.')
+        }
+      >
         <Link className="btn" to="/look/guide">
           Field guide
         </Link>
       </PageHead>
-      <p
-        className={`max-w-[70ch] rounded-lg p-3 mb-5 ${pair.changes === null ? 'bg-(--husk-pale) text-(--husk-deep)' : 'bg-(--honey-pale) text-(--honey-deep)'}`}
-      >
-        <b>{pair.changes === null ? 'Which of the two changes nothing.' : 'What it changes:'}</b>{' '}
-        {pair.changes ?? 'They are dealt with alike, so the key stops asking once it is one of them.'}
+      {pair && (
+        <p
+          className={`max-w-[70ch] rounded-lg p-3 mb-5 ${pair.changes === null ? 'bg-(--husk-pale) text-(--husk-deep)' : 'bg-(--honey-pale) text-(--honey-deep)'}`}
+        >
+          <b>{pair.changes === null ? 'Which of the two changes nothing.' : 'What it changes:'}</b>{' '}
+          {pair.changes ?? 'They are dealt with alike, so the key stops asking once it is one of them.'}
+        </p>
+      )}
+      {checkIds.length > 0 && (
+        <>
+          <h2 className="mb-2">
+            {checkIds.length === 1 ? 'The look that decides' : 'The looks that decide'}
+          </h2>
+          <div className="sheet divide-y divide-base-300">
+            {checkIds.map((checkId) => (
+              <DecidingLook key={checkId} checkId={checkId} first={first} second={second} />
+            ))}
+          </div>
+        </>
+      )}
+      <p className="soft text-sm mt-3 mb-5">
+        How often: five words, always to never (grade C).
+        {!pair && checkIds.length > 0 && ' Listed by how much of the doubt one answer takes away.'}
       </p>
-      <div className="grid grid-cols-2 gap-3 sm:gap-5 mb-5">
-        {[first, second].map((target) => (
-          <section key={target.id} aria-label={target.name} className="sheet p-3 sm:p-4">
-            <h2 className="text-base-content!">
-              <Link className="hover:underline" to={`/look/guide/${target.id}`}>
-                {target.name}
-              </Link>
-            </h2>
-            <p className="soft text-sm">
-              <i>{target.scientific}</i>. {target.what}
-            </p>
-            <ul className="grid sm:grid-cols-2 gap-2 mt-3">
-              {drawnSigns(target, target === first ? second : first).map(({ id, name }) => (
-                <li key={id}>
-                  <PlateFor checkId={id} className="w-full h-20" />
-                  <span className="text-sm">{name}</span>
-                </li>
-              ))}
-            </ul>
-          </section>
-        ))}
-      </div>
-      <h2 className="mb-2">The look that decides</h2>
-      <div className="sheet divide-y divide-base-300">
-        {pair.checkIds.map((checkId) => {
-          const check = CHECKS.find(({ id }) => id === checkId)!;
-          return (
-            <div key={checkId} className="p-4 grid gap-3 sm:grid-cols-[110px_minmax(0,1fr)]">
-              <PlateFor checkId={checkId} className="w-28 h-20" />
-              <div>
-                <p className="font-semibold">{check.question}</p>
-                <p className="soft text-sm">{check.how}</p>
-                <dl className="mt-2 grid grid-cols-[auto_minmax(0,1fr)] gap-x-3 text-[0.95rem]">
-                  {[first, second].map((target) => (
-                    <div key={target.id} className="contents">
-                      <dt className="soft">{target.name}</dt>
-                      <dd>{lookWords(target, checkId)}</dd>
-                    </div>
-                  ))}
-                </dl>
-              </div>
-            </div>
-          );
-        })}
-      </div>
-      <p className="soft text-sm mt-3">How often: five words, always to never (grade C).</p>
+      <PlatesSideBySide first={first} second={second} />
     </>
   );
 }
 
-/** Signs one often shows, those the other seldom shows first. */
-function drawnSigns(target: Target, other: Target) {
-  const often = (which: Target, id: string) => OFTEN.includes(which.looks[id]?.yes ?? 'never');
-  return CHECKS.filter(({ kind, id }) => kind === 'sign' && often(target, id))
-    .toSorted((a, b) => Number(often(other, a.id)) - Number(often(other, b.id)))
-    .slice(0, DRAWN);
+function DecidingLook({ checkId, first, second }: { checkId: string; first: Target; second: Target }) {
+  const check = CHECKS.find(({ id }) => id === checkId)!;
+  return (
+    <div className="p-4 grid gap-3 sm:grid-cols-[110px_minmax(0,1fr)]">
+      <PlateFor checkId={checkId} className="w-28 h-20" />
+      <div>
+        <p className="font-semibold">
+          <Link className="hover:underline" to={`/look/guide/sign/${checkId}`}>
+            {check.question}
+          </Link>
+        </p>
+        <p className="soft text-sm">{check.how}</p>
+        <dl className="mt-2 grid grid-cols-[auto_minmax(0,1fr)] gap-x-3 text-[0.95rem]">
+          {[first, second].map((target) => (
+            <div key={target.id} className="contents">
+              <dt className="soft">{target.name}</dt>
+              <dd>{lookWords(target, checkId)}</dd>
+            </div>
+          ))}
+        </dl>
+      </div>
+    </div>
+  );
 }

@@ -3,7 +3,8 @@ import { FIRST_WORD, saysNothing, type Answers } from '#core/identify';
 import { CHECKS, FIRST_WORDS } from '#knowledge';
 import { Field } from '../../../parts/field.tsx';
 import { CheckRow } from './check-row.tsx';
-import { capital, checkOf } from './naming-words.ts';
+import { capital } from '../../../show/sentence.ts';
+import { checkOf } from './naming-words.ts';
 
 interface AnsweredListProps {
   readonly answers: Answers;

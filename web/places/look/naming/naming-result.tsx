@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { SOMETHING_ELSE, type Naming, type Reason } from '#core/identify';
 import { GROUPS, inSentence, targetById, TOLD_APART } from '#knowledge';
+import { TroubleThumb } from '../../../plates/guide/trouble-thumb.tsx';
 import { showShare } from '../../../show/units.ts';
 import {
   checkOf,
@@ -78,11 +79,16 @@ export function NamingResult({
       <ul className="divide-y divide-base-300">
         {likely.map(({ targetId, listed, probability, reasons }) => (
           <li key={targetId} className="py-1.5">
-            <ProbabilityBar
-              name={standingName(targetId)}
-              probability={probability}
-              before={earlier.get(targetId) ?? null}
-            />
+            <div className="flex items-center gap-2.5">
+              {listed && <TroubleThumb targetId={targetId} className="w-14 h-10" />}
+              <div className="flex-1">
+                <ProbabilityBar
+                  name={standingName(targetId)}
+                  probability={probability}
+                  before={earlier.get(targetId) ?? null}
+                />
+              </div>
+            </div>
             {reasons && (
               <details>
                 <summary className="link-husk list-none text-sm inline-block py-0.5">

@@ -7,6 +7,7 @@ import {
   type Naming,
 } from '#core/identify';
 import { CHECKS, GROUPS, inSentence, targetById, TARGETS, UNLISTED } from '#knowledge';
+import { capital } from '../../../show/sentence.ts';
 import { showShare } from '../../../show/units.ts';
 
 const CHECK = new Map(CHECKS.map((check) => [check.id, check]));
@@ -14,7 +15,6 @@ const LISTED = new Set(TARGETS.map(({ id }) => id));
 const KIND = new Map(UNLISTED.map((kind) => [kind.id, kind]));
 
 export const checkOf = (checkId: string): Check => CHECK.get(checkId)!;
-export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 export const unlistedKind = (id: string) => KIND.get(id) ?? null;
 
 /** What a standing is called, listed or not. */

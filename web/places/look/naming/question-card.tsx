@@ -3,7 +3,8 @@ import { NOT_SURE, STILL_NOT_SURE, type Answers, type NextQuestion } from '#core
 import { beliefsAbout } from '#knowledge';
 import { Beliefs } from '../../../parts/beliefs.tsx';
 import { PlateFor } from '../../../plates/plates.tsx';
-import { capital, checkOf } from './naming-words.ts';
+import { capital } from '../../../show/sentence.ts';
+import { checkOf } from './naming-words.ts';
 
 interface QuestionProps {
   readonly question: NextQuestion;
