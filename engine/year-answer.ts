@@ -7,6 +7,7 @@ import { dormantAnswer } from './dormant-answer.ts';
 import { feedingAnswer } from './feeding-answer.ts';
 import type { GardenDay } from './garden-day.ts';
 import type { PlantBook } from './garden-books.ts';
+import { growthBars } from './growth-bars.ts';
 import { programmeAnswer, type SeriesAnswer, type SettledStep } from './programme-answer.ts';
 import { outdoorSprayDays } from './spray-answer.ts';
 import { dueBesideSeries } from './superseded.ts';
@@ -24,6 +25,7 @@ export type YearWhat =
   | { readonly kind: 'worked'; readonly hand: HandworkKind }
   | { readonly kind: 'harvest' }
   | { readonly kind: 'bloom' }
+  | { readonly kind: 'growth'; readonly stage: GrowthStage }
   | { readonly kind: 'no-picking'; readonly product: string };
 
 /** Some days of the year, with the spread of what is only expected. */
@@ -54,6 +56,8 @@ export interface YearAnswer {
   /** Last day shown. */
   readonly to: CivilDate;
   readonly rows: readonly YearRow[];
+  /** Buds and leaves of each plant, logged and expected: for its own page, beside its rows. */
+  readonly growth: Readonly<Record<string, readonly YearBar[]>>;
   /** Days of the forecast with an hour that is good for oil on leaves. */
   readonly goodDays: readonly CivilDate[];
 }
@@ -116,6 +120,11 @@ export function yearAnswer(day: GardenDay): YearAnswer {
     from,
     to,
     rows: garden.bars.length > 0 ? [garden, ...ofPlants] : ofPlants,
+    growth: Object.fromEntries(
+      day.books.plantBooks
+        .filter(({ plant }) => plant.retiredOn === null)
+        .map((book) => [book.plant.id, within(growthBars(day, book))]),
+    ),
     goodDays: outdoorSprayDays(day)
       .filter(({ hours }) => hours.some(({ verdict }) => verdict === 'go'))
       .map(({ date }) => date),

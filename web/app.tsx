@@ -82,6 +82,9 @@ const HandoverPage = lazy(() =>
 const PhotoPage = lazy(() =>
   import('./places/look/photos/photo-page.tsx').then((m) => ({ default: m.PhotoPage })),
 );
+const PlantPhotoPage = lazy(() =>
+  import('./places/look/photos/photo-page.tsx').then((m) => ({ default: m.PlantPhotoPage })),
+);
 const GuidePage = lazy(() =>
   import('./places/look/guide/guide-page.tsx').then((m) => ({ default: m.GuidePage })),
 );
@@ -210,6 +213,7 @@ export function App() {
           <Route path="look" element={<LookPage />} />
           <Route path="look/new" element={<NewWatchPage />} />
           <Route path="look/guide" element={<GuidePage />} />
+          <Route path="garden/:plantId/photo/:photoId" element={<PlantPhotoPage />} />
           <Route path="look/guide/plants" element={<GuidePlantsPage />} />
           <Route path="look/guide/signs" element={<GuideSignsPage />} />
           <Route path="look/guide/season" element={<GuideSeasonPage />} />

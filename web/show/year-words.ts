@@ -3,6 +3,7 @@ import type { YearBar, YearWhat } from '#engine';
 import { DUE_WORDS } from './due-short-words.ts';
 import { showDate, showDateRange } from './dates.ts';
 import { settledTitle } from './series-words.ts';
+import { STAGE_WORDS } from './stage-words.ts';
 import { SPRAY_WORDS } from './winter-words.ts';
 
 /** What one may look at by itself. */
@@ -21,6 +22,7 @@ export function yearKindOf({ what, state }: Pick<YearBar, 'what' | 'state'>): Ye
       return 'windows';
     case 'harvest':
     case 'bloom':
+    case 'growth':
       return 'harvest';
     default:
       return state === 'done' ? 'done' : 'planned';
@@ -48,6 +50,8 @@ export function yearWords(what: YearWhat): string {
       return 'picking';
     case 'bloom':
       return 'bloom';
+    case 'growth':
+      return STAGE_WORDS[what.stage];
     case 'no-picking':
       return 'do not pick';
   }

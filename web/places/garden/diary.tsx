@@ -10,7 +10,7 @@ import { useNotices } from '../../parts/notices.tsx';
 import { showDate } from '../../show/dates.ts';
 import { numberOr } from '../../show/number-or.ts';
 import { useToday } from '../../show/use-show.ts';
-import { CARE_WORDS, STAGE_WORDS } from './stage-words.ts';
+import { CARE_WORDS, STAGE_WORDS } from '../../show/stage-words.ts';
 import { DayField } from '../../parts/day-field.tsx';
 
 /**

@@ -12,7 +12,7 @@ import { useNotices } from '../../parts/notices.tsx';
 import { type Option, optionsOf, SelectOne } from '../../parts/select-one.tsx';
 import { useTakeOut } from '../../parts/use-take-out.ts';
 import { showDate } from '../../show/dates.ts';
-import { STAGE_WORDS } from '../garden/stage-words.ts';
+import { STAGE_WORDS } from '../../show/stage-words.ts';
 import { DayField } from '../../parts/day-field.tsx';
 
 type StartKind = WatchClock['startKind'] | 'published';

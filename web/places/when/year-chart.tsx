@@ -151,6 +151,10 @@ function Bar({
 
 /** Shapes tell kinds apart without colour: full, outlined, striped, round. */
 function shapeOf({ what, state }: YearBar): string {
+  if (what.kind === 'growth')
+    return state === 'done'
+      ? 'rounded-full bg-(--bark-3)'
+      : 'rounded-full border-2 border-dotted border-(--bark-3)';
   if (state === 'done') return 'rounded-full bg-base-content';
   if (what.kind === 'harvest') return 'rounded-sm bg-(--bark-2)';
   if (what.kind === 'bloom') return 'rounded-sm border-2 border-(--bark-3)';

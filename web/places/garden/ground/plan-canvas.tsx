@@ -1,4 +1,4 @@
-import { memo, type KeyboardEvent, type ReactNode } from 'react';
+import { type CSSProperties, memo, type KeyboardEvent, type ReactNode } from 'react';
 import { cornersOf, type Footprint, type Point } from '#core/ground';
 import type { GroundShape } from '#core/records';
 import type { GroundAnswer, GroundPlant } from '#engine';
@@ -50,7 +50,8 @@ export function PlanCanvas({
       ref={frameRef}
       role="group"
       aria-label="Plan of the garden"
-      className="relative overflow-hidden touch-none select-none rounded-[10px] bg-(--ground-of-plan) h-[min(62vh,34rem)] min-h-72"
+      className="plan-frame relative overflow-hidden touch-none select-none rounded-[10px] bg-(--ground-of-plan) h-[min(62vh,34rem)] min-h-72"
+      style={{ '--frame-width': frame.widthPx, '--frame-height': frame.heightPx } as CSSProperties}
       onKeyDown={onKeys}
     >
       <div

@@ -1,4 +1,4 @@
-import { Pencil } from 'lucide-react';
+import { Pencil, Printer } from 'lucide-react';
 import { useDeferredValue, useMemo, useState, type KeyboardEvent } from 'react';
 import type { Place } from '#core/records';
 import type { GroundAnswer, GroundPlant, GroundWatch, SpreadList } from '#engine';
@@ -75,10 +75,13 @@ function Plan({ ground, places }: { readonly ground: GroundAnswer; readonly plac
     <>
       <GardenNav />
       <PageHead title={findingOf(ground)} lead={leadOf(ground)}>
+        <button type="button" className="btn no-print" onClick={() => window.print()}>
+          <Printer size={17} aria-hidden /> Print
+        </button>
         {!isEarlierMoment && (
           <button
             type="button"
-            className={`btn ${isDrawing ? 'btn-primary' : ''}`}
+            className={`btn no-print ${isDrawing ? 'btn-primary' : ''}`}
             aria-pressed={isDrawing}
             onClick={() => setIsDrawing(!isDrawing)}
           >
@@ -126,7 +129,7 @@ function Plan({ ground, places }: { readonly ground: GroundAnswer; readonly plac
             <Followed plant={selected} watch={followed} spread={spread} ground={ground} />
           )}
           {!isDrawing && !selected && ground.plants.length > 0 && (
-            <p className="sheet p-4 soft">
+            <p className="sheet p-4 soft no-print">
               Choose a plant on the plan or in the list beneath: what it carries, what it touches, where its
               trouble came from and goes next.
             </p>

@@ -12,7 +12,7 @@ export function ViewButtons({
 }) {
   const className = 'btn btn-sm btn-square min-h-11 min-w-11';
   return (
-    <div className="absolute left-2 top-2 flex gap-1">
+    <div className="absolute left-2 top-2 flex gap-1 no-print">
       <button type="button" className={className} aria-label="Nearer" onClick={() => onZoom(1.5)}>
         <Plus size={18} aria-hidden />
       </button>

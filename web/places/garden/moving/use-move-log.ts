@@ -5,7 +5,7 @@ import { newId } from '../../../api/new-id.ts';
 import { keepRecord, putEntry, takeOutEntry } from '../../../outbox/use-outbox.ts';
 import { useNotices } from '../../../parts/notices.tsx';
 import { useToday } from '../../../show/use-show.ts';
-import { CARE_WORDS } from '../stage-words.ts';
+import { CARE_WORDS } from '../../../show/stage-words.ts';
 
 interface Logged {
   readonly kind: 'care' | 'moves';

@@ -32,21 +32,12 @@ export function PhotosOfPlant({
           <ul className="grid grid-cols-[repeat(auto-fill,minmax(96px,1fr))] gap-2">
             {some.map(({ id, watchId, takenOn }) => (
               <li key={id}>
-                {watchId ? (
-                  <Link to={`/look/${watchId}/photo/${id}`} aria-label={`Photo of ${showFullDate(takenOn)}`}>
-                    <PhotoImage
-                      photoId={id}
-                      alt=""
-                      className="w-full aspect-square object-cover rounded-lg"
-                    />
-                  </Link>
-                ) : (
-                  <PhotoImage
-                    photoId={id}
-                    alt={`Photo of ${showFullDate(takenOn)}`}
-                    className="w-full aspect-square object-cover rounded-lg"
-                  />
-                )}
+                <Link
+                  to={`${watchId ? `/look/${watchId}` : `/garden/${plantId}`}/photo/${id}`}
+                  aria-label={`Photo of ${showFullDate(takenOn)}`}
+                >
+                  <PhotoImage photoId={id} alt="" className="w-full aspect-square object-cover rounded-lg" />
+                </Link>
               </li>
             ))}
           </ul>

@@ -1,9 +1,10 @@
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { marksPerCm2, mmPerPixel } from '#core/picture';
 import { SPOT_KINDS, type Photo, type PhotoRecord, type ScaleMark, type SpotKind } from '#core/records';
-import { useDescribePhoto, usePhotos, useRemovePhoto } from '../../../api/photos.ts';
-import { useWatch } from '../../../api/queries.ts';
+import { photosOfPlant, useDescribePhoto, usePhotos, useRemovePhoto } from '../../../api/photos.ts';
+import { usePlants, useWatch } from '../../../api/queries.ts';
 import { Choices, Field } from '../../../parts/field.tsx';
 import { useNotices } from '../../../parts/notices.tsx';
 import { useWaitingRecord } from '../../../outbox/use-outbox.ts';
@@ -41,19 +42,55 @@ const COUNT_WORDS: Readonly<Record<SpotKind, readonly [one: string, many: string
   fixed: ['thing that stays', 'things that stay'],
 };
 
-/** One photo, large, with a scale and marks set on it. */
+/** Where a photo belongs, and the way back there. */
+interface PhotoOwner {
+  readonly path: string;
+  readonly words: string;
+  readonly plantName: string | undefined;
+  /** Set where it shows a trouble: tags hang there, and leaf area is measured there. */
+  readonly watchId: string | null;
+}
+
+/** One photo of a trouble, large, with a scale and marks set on it. */
 export function PhotoPage() {
   const { watchId = '', photoId = '' } = useParams();
+  const plantName = useWatch(watchId).data?.plant.name;
+  const owner: PhotoOwner = { path: `/look/${watchId}`, words: 'Back to the watch', plantName, watchId };
+  return <OnePhoto asked={usePhotos(watchId)} photoId={photoId} owner={owner} />;
+}
+
+/** The same for a photo of a plant that shows no trouble. */
+export function PlantPhotoPage() {
+  const { plantId = '', photoId = '' } = useParams();
+  const plantName = usePlants().data?.find(({ id }) => id === plantId)?.name;
+  const owner: PhotoOwner = {
+    path: `/garden/${plantId}`,
+    words: 'Back to the plant',
+    plantName,
+    watchId: null,
+  };
+  return <OnePhoto asked={useQuery(photosOfPlant(plantId))} photoId={photoId} owner={owner} />;
+}
+
+function OnePhoto({
+  asked,
+  photoId,
+  owner,
+}: {
+  asked: ReturnType<typeof usePhotos>;
+  photoId: string;
+  owner: PhotoOwner;
+}) {
   return (
-    <Answered question={usePhotos(watchId)}>
+    <Answered question={asked}>
       {(photos) => {
         const photo = photos.find((entry) => entry.id === photoId);
         return photo ? (
-          <PhotoView key={photo.id} photo={photo} />
+          <PhotoView key={photo.id} photo={photo} owner={owner} />
         ) : (
           <EmptyState title="There is no such photo.">
-            <Link className="link-husk" to={`/look/${watchId}`}>
-              Back to the watch
+            <Link className="link-husk" to={owner.path}>
+              {owner.words}
             </Link>
           </EmptyState>
         );
@@ -62,8 +99,8 @@ export function PhotoPage() {
   );
 }
 
-function PhotoView({ photo }: { photo: Photo }) {
-  const plantName = useWatch(photo.watchId ?? '').data?.plant.name;
+function PhotoView({ photo, owner }: { photo: Photo; owner: PhotoOwner }) {
+  const { plantName, watchId } = owner;
   const describe = useDescribePhoto();
   const { say } = useNotices();
   const [tool, setTool] = useState<Tool>('none');
@@ -96,11 +133,13 @@ function PhotoView({ photo }: { photo: Photo }) {
             : "The day is the one it was added on: the file named none, or one ahead of the garden's day."
         }
       >
-        <Link className="btn" to={`/look/${photo.watchId}/photo/${photo.id}/area`}>
-          Measure leaf area
-        </Link>
-        <Link className="btn" to={`/look/${photo.watchId}`}>
-          Back to the watch
+        {watchId && (
+          <Link className="btn" to={`/look/${watchId}/photo/${photo.id}/area`}>
+            Measure leaf area
+          </Link>
+        )}
+        <Link className="btn" to={owner.path}>
+          {owner.words}
         </Link>
       </PageHead>
       <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_340px]">
@@ -162,8 +201,13 @@ function PhotoView({ photo }: { photo: Photo }) {
               </button>
             )}
           </section>
-          <SpotField photo={photo} marks={marks} onKeep={keep} />
-          <NoteAndRemove photo={photo} note={marks.note} onNote={(note) => keep({ note })} />
+          <SpotField watchId={watchId} marks={marks} onKeep={keep} />
+          <NoteAndRemove
+            photo={photo}
+            path={owner.path}
+            note={marks.note}
+            onNote={(note) => keep({ note })}
+          />
         </div>
       </div>
     </>
@@ -172,15 +216,15 @@ function PhotoView({ photo }: { photo: Photo }) {
 
 /** What it shows again and again: a tag, or a spot by its name. */
 function SpotField({
-  photo,
+  watchId,
   marks,
   onKeep,
 }: {
-  photo: Photo;
+  watchId: string | null;
   marks: PhotoRecord;
   onKeep: (changed: Partial<PhotoRecord>) => void;
 }) {
-  const tags = useWatch(photo.watchId ?? '').data?.tags ?? [];
+  const tags = useWatch(watchId ?? '').data?.tags ?? [];
   const [typed, setTyped] = useState(marks.spot ?? '');
   return (
     <section aria-label="Spot" className="sheet p-4 flex flex-col gap-3">
@@ -291,10 +335,12 @@ function Counts({
 
 function NoteAndRemove({
   photo,
+  path,
   note: kept,
   onNote,
 }: {
   photo: Photo;
+  path: string;
   note: string;
   onNote: (note: string) => void;
 }) {
@@ -306,7 +352,7 @@ function NoteAndRemove({
     void remove.mutateAsync(photo).then(
       (putBack) => {
         say('The photo was thrown away.', () => void putBack());
-        void navigate(`/look/${photo.watchId}`);
+        void navigate(path);
       },
       (error: Error) => say(error.message),
     );
