@@ -85,6 +85,8 @@ const PLACES = [
   '/look',
   '/look/new',
   '/look/guide',
+  '/look/guide/season',
+  '/look/guide/pocket',
   '/look/eye',
   '/look/round',
   ...['', '/name', '/count', '/tape', '/hand', '/weigh'].map((part) => `/look/${HEDGE}${part}`),

@@ -182,7 +182,11 @@ test('the field guide is found from any page and understands plain words', async
   letGo();
   await expect(page.getByRole('heading', { level: 1, name: 'Citrus leaf miner' })).toBeVisible();
   await page.getByLabel('Told apart from').selectOption({ label: 'Citrus greasy spot' });
-  await expect(page.getByRole('table')).toContainText('winding trail');
+  await page.getByRole('button', { name: 'Side by side' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+    'Citrus leaf miner or citrus greasy spot?',
+  );
+  await page.goBack();
   await page.getByRole('link', { name: 'Kumquat', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Kumquat' })).toBeVisible();
   await page.goto(`${demo.address}/look/guide?q=zzzz`);

@@ -1,10 +1,10 @@
 import { expect, type Page } from '@playwright/test';
-import { extractText, getDocumentProxy } from 'unpdf';
 import { v7 } from 'uuid';
 import type { CivilDate } from '#core/calendar';
 import { blankSpray, type Inspection, type Tag, type Tape, type Watch } from '#core/records';
 import { cameraFile } from './camera-file.ts';
 import { type Planted, planted } from './planted.ts';
+import { printed } from './printed.ts';
 import { HEDGE, test } from './server.ts';
 
 const title = (page: Page) => page.getByRole('main').getByRole('heading', { level: 1 });
@@ -220,13 +220,6 @@ test.describe('why it did not work', () => {
     await expect(title(page)).toHaveText('Hedge: it did work; these are old covers');
   });
 });
-
-/** The text of what a browser prints, page by page, as another program reads it. */
-async function printed(page: Page): Promise<{ readonly pages: number; readonly text: string }> {
-  const pdf = await getDocumentProxy(new Uint8Array(await page.pdf({ format: 'A4' })));
-  const { totalPages, text } = await extractText(pdf, { mergePages: true });
-  return { pages: totalPages, text: text.replace(/\s+/g, ' ') };
-}
 
 test("the year's review: gone through, decided, kept, and printed on two to four sheets", async ({
   page,

@@ -5,7 +5,7 @@ import { evergreenOf } from '#knowledge';
 import type { GardenDay } from './garden-day.ts';
 import type { PlantBook } from './garden-books.ts';
 import { leavesOf, usualYear } from './leaf-state.ts';
-import type { YearBar } from './year-answer.ts';
+import type { YearBar } from './year-bar.ts';
 
 const TURNS: readonly (readonly [Turn, GrowthStage])[] = [
   ['budSwell', 'bud-swell'],

@@ -86,7 +86,8 @@ export {
 } from './round-answer.ts';
 export { type CountedSeason, seasonsAnswer, type WatchSeasons } from './seasons-answer.ts';
 export { type OffersAnswer, type SeriesOffer, seriesOffers } from './series-offers.ts';
-export { type YearAnswer, yearAnswer, type YearBar, type YearRow, type YearWhat } from './year-answer.ts';
+export { type YearAnswer, yearAnswer, type YearRow } from './year-answer.ts';
+export { type YearBar, type YearWhat } from './year-bar.ts';
 export {
   type DayClash,
   type DayJob,

@@ -399,7 +399,7 @@ const HALF_A_YEAR_DAYS = 182;
 
 const isMildBy = (latitudeDeg: number) => Math.abs(latitudeDeg) < MILD_BELOW_DEG;
 
-/** Months of the north, 1–12, in which crawlers are usually met so far from the equator; none where nothing is known. */
+/** Months of the north, 1–12, in which crawlers are usually met so far from the equator; none if nobody knows. */
 export function usualHatchMonths(targetId: string, latitudeDeg: number): number[] {
   const spans = USUAL_MONTHS[targetId]?.[isMildBy(latitudeDeg) ? 'mild' : 'cold'] ?? [];
   const month = (monthDay: MonthDay) => Number(monthDay.slice(0, 2));

@@ -10,6 +10,7 @@ import { CHROMIUM_ARGS, CHROMIUM_PATH } from './chromium.mjs';
 const HEDGE = '01900000-0000-7004-8000-000000000001';
 const SCAB = '01900000-0000-7004-8000-000000000004';
 const PLANT = '01900000-0000-7003-8000-000000000006';
+const APPLE = '01900000-0000-7003-8000-000000000001';
 const LAPTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
@@ -25,18 +26,18 @@ const VIEWS = [
   // Before the round, which finds nothing on the tree.
   { name: 'infections', at: `/when/infections/${SCAB}`, act: diaryOpen },
   { name: 'garden', at: `/garden/plan?plant=${PLANT}`, act: clearedTold },
+  { name: 'portrait', at: `/garden/${APPLE}` },
+  { name: 'moving', at: '/garden/moving' },
   { name: 'naming', at: `/look/new?plant=${PLANT}`, act: nameSome },
-  { name: 'guide', at: '/look/guide?q=white%20fluff' },
+  { name: 'guide', at: '/look/guide/euonymus-scale' },
   { name: 'weigh', at: `/look/${HEDGE}/weigh` },
   { name: 'watch', at: `/look/${HEDGE}` },
   { name: 'tally-phone', at: `/look/${HEDGE}/count`, size: PHONE, act: tallySome },
   { name: 'round-phone', at: '/look/round', size: PHONE, act: walkSome },
   { name: 'out-phone', at: '/out', size: PHONE },
   { name: 'when', at: `/when/${HEDGE}` },
-  { name: 'dormant', at: '/when/dormant' },
   { name: 'plan', at: `/when/plan/${HEDGE}`, act: planTwo },
   { name: 'practise', at: '/when/practise/armored-hedge?plant=1907', act: practiseOne },
-  { name: 'year', at: '/when/calendar' },
   { name: 'mix', at: `/mix?watch=${HEDGE}` },
   { name: 'seasons', at: '/seasons' },
   { name: 'path', at: `/seasons/watch/${HEDGE}`, act: pathDrawn },

@@ -12,6 +12,8 @@ import {
   isCivilDate,
   isMonthDay,
   inOneSeason,
+  monthsBetween,
+  northernMonth,
   seasonOf,
   seasonStart,
   shiftSeason,
@@ -113,4 +115,22 @@ test('New Year parts no season in the south, midwinter does', () => {
   expect(inOneSeason('2026-12-31', '2027-01-01', 'north')).toBe(false);
   expect(inOneSeason('2026-06-30', '2026-07-01', 'south')).toBe(false);
   expect(inOneSeason('2026-06-30', '2026-07-01', 'north')).toBe(true);
+});
+
+describe('months of the two halves of the world', () => {
+  test('a southern January is a northern July, and back again', () => {
+    expect(northernMonth(1, 'south')).toBe(7);
+    expect(northernMonth(7, 'south')).toBe(1);
+    expect(northernMonth(12, 'south')).toBe(6);
+    for (let month = 1; month <= 12; month++) {
+      expect(northernMonth(month, 'north')).toBe(month);
+      expect(northernMonth(northernMonth(month, 'south'), 'south')).toBe(month);
+    }
+  });
+
+  test('months between run over New Year', () => {
+    expect(monthsBetween(5, 7)).toEqual([5, 6, 7]);
+    expect(monthsBetween(11, 2)).toEqual([11, 12, 1, 2]);
+    expect(monthsBetween(3, 3)).toEqual([3]);
+  });
 });

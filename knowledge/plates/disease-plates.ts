@@ -1,27 +1,12 @@
 import { monthsBetween } from '#core/calendar';
 import { type GuidePlate, type PlateStage, type PlateSubject, type SpotSubject } from './plate.ts';
+import { signPlate } from './sign-plate.ts';
 
 type Span = readonly [number, number];
 
 const LEAF_MM = 80;
 const FRUIT_MM = 110;
 const SHOOT_MM = 250;
-
-/** A sign of the key as a stage of a disease. */
-const sign = (
-  stage: PlateStage,
-  checkId: string,
-  shows: string,
-  acrossMm: number,
-  metIn: readonly number[] = [],
-): GuidePlate => ({
-  stage,
-  shows,
-  on: 'none',
-  subject: { kind: 'sign', checkId, acrossMm },
-  lengthMm: null,
-  months: metIn,
-});
 
 interface SpotLook {
   readonly look: SpotSubject['look'];
@@ -105,7 +90,7 @@ const MUMMY = 'Dried fruit that hangs on or lies beneath: it winters in it.';
 
 export const DISEASE_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
   'peach-leaf-curl': [
-    sign('first-signs', 'red-pucker', 'A young leaf thickened, puckered and red.', LEAF_MM, [3, 4, 5]),
+    signPlate('first-signs', 'red-pucker', 'A young leaf thickened, puckered and red.', LEAF_MM, [3, 4, 5]),
     coat('full', 'Later the curled leaf is bloomed white, then browns and falls.', 'many', [5, 6, 7]),
   ],
   'apple-scab': leafSpots(
@@ -118,7 +103,7 @@ export const DISEASE_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
       months: SEASON,
       fallen: FALLEN,
     },
-    sign(
+    signPlate(
       'on-fruit',
       'corky-warts',
       'Fruit with dark scabs that turn corky and crack.',
@@ -134,7 +119,7 @@ export const DISEASE_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
   'crape-myrtle-powdery-mildew': mildew(
     'White patches on the newest leaves.',
     'White bloom on leaves, buds and flowers; shoots twist.',
-    sign('harm', 'twisted-growth', 'New shoots narrowed and twisted.', SHOOT_MM, monthsBetween(5, 9)),
+    signPlate('harm', 'twisted-growth', 'New shoots narrowed and twisted.', SHOOT_MM, monthsBetween(5, 9)),
   ),
   'grape-powdery-mildew': mildew(
     'Grey-white patches on a vine leaf, easiest to see aslant.',
@@ -154,13 +139,19 @@ export const DISEASE_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
       full: 'Many spots, some already fallen out.',
       months: SEASON,
     },
-    sign('harm', 'shot-holes', 'Neat round holes rimmed brown.', LEAF_MM, SEASON),
-    sign('on-wood', 'gum-ooze', 'Gum on twigs and branches.', 150),
+    signPlate('harm', 'shot-holes', 'Neat round holes rimmed brown.', LEAF_MM, SEASON),
+    signPlate('on-wood', 'gum-ooze', 'Gum on twigs and branches.', 150),
   ),
   'brown-rot': [
-    sign('first-signs', 'brown-blossom', 'Blossom browned and stuck to the twig.', 120, [3, 4, 5]),
-    sign('full', 'dieback', 'Twig tips dying back from the blossom.', SHOOT_MM, [4, 5, 6]),
-    sign('on-fruit', 'fruit-rot', 'Fruit browning with rings of pale tufts.', FRUIT_MM, monthsBetween(6, 10)),
+    signPlate('first-signs', 'brown-blossom', 'Blossom browned and stuck to the twig.', 120, [3, 4, 5]),
+    signPlate('full', 'dieback', 'Twig tips dying back from the blossom.', SHOOT_MM, [4, 5, 6]),
+    signPlate(
+      'on-fruit',
+      'fruit-rot',
+      'Fruit browning with rings of pale tufts.',
+      FRUIT_MM,
+      monthsBetween(6, 10),
+    ),
   ],
   'rose-black-spot': leafSpots({
     look: 'fringed',
@@ -192,7 +183,7 @@ export const DISEASE_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
       months: SEASON,
       fallen: FALLEN,
     },
-    sign('harm', 'down-beneath', 'White down beneath the spots after a damp night.', LEAF_MM, SEASON),
+    signPlate('harm', 'down-beneath', 'White down beneath the spots after a damp night.', LEAF_MM, SEASON),
   ),
   'grape-black-rot': leafSpots(
     {
@@ -204,7 +195,7 @@ export const DISEASE_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
       full: 'Many spots, each with black specks in a ring.',
       months: SEASON,
     },
-    sign(
+    signPlate(
       'on-fruit',
       'fruit-rot',
       'A berry browns within days, then shrivels black.',
@@ -223,7 +214,7 @@ export const DISEASE_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
     fallen: FALLEN,
   }),
   'brown-rot-of-fruit': [
-    sign(
+    signPlate(
       'full',
       'fruit-rot',
       'Fruit browning from a wound, with rings of buff tufts.',
@@ -261,9 +252,15 @@ export const DISEASE_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
     fallen: FALLEN,
   }),
   'plane-anthracnose': [
-    sign('first-signs', 'dieback', 'Buds and young shoots dying in a cold wet spring.', SHOOT_MM, [4, 5]),
-    sign('full', 'vein-blotches', 'Brown blotches running along the veins.', 180, monthsBetween(5, 8)),
-    sign('on-wood', 'sunken-bark', 'Sunken dead bark on twigs: it winters there.', 60),
+    signPlate(
+      'first-signs',
+      'dieback',
+      'Buds and young shoots dying in a cold wet spring.',
+      SHOOT_MM,
+      [4, 5],
+    ),
+    signPlate('full', 'vein-blotches', 'Brown blotches running along the veins.', 180, monthsBetween(5, 8)),
+    signPlate('on-wood', 'sunken-bark', 'Sunken dead bark on twigs: it winters there.', 60),
   ],
   'dogwood-anthracnose': leafSpots(
     {
@@ -275,11 +272,23 @@ export const DISEASE_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
       full: 'Spots running together; blighted leaves hang on.',
       months: monthsBetween(5, 10),
     },
-    sign('on-wood', 'dieback', 'Lower branches dying back.', SHOOT_MM),
+    signPlate('on-wood', 'dieback', 'Lower branches dying back.', SHOOT_MM),
   ),
   'maple-anthracnose': [
-    sign('first-signs', 'vein-blotches', 'Brown blotches along the veins after a wet spring.', 120, [5, 6]),
-    sign('full', 'brown-edges', 'Whole edges browned; new leaves come clean in dry weather.', 120, [6, 7, 8]),
+    signPlate(
+      'first-signs',
+      'vein-blotches',
+      'Brown blotches along the veins after a wet spring.',
+      120,
+      [5, 6],
+    ),
+    signPlate(
+      'full',
+      'brown-edges',
+      'Whole edges browned; new leaves come clean in dry weather.',
+      120,
+      [6, 7, 8],
+    ),
   ],
   'tar-spot': leafSpots({
     look: 'tar',
@@ -291,7 +300,13 @@ export const DISEASE_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
     fallen: FALLEN,
   }),
   'camellia-petal-blight': [
-    sign('full', 'petal-rot', 'Petals browned from the middle, with darker veins.', 90, monthsBetween(1, 5)),
+    signPlate(
+      'full',
+      'petal-rot',
+      'Petals browned from the middle, with darker veins.',
+      90,
+      monthsBetween(1, 5),
+    ),
   ],
   'box-blight': [
     ...leafSpots({
@@ -303,7 +318,7 @@ export const DISEASE_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
       months: monthsBetween(4, 11),
       fallen: 'Fallen brown leaves: it winters in them for years.',
     }),
-    sign('on-wood', 'dieback', 'Black streaks on green stems, and bare twigs.', SHOOT_MM),
+    signPlate('on-wood', 'dieback', 'Black streaks on green stems, and bare twigs.', SHOOT_MM),
   ],
   'fig-rust': leafSpots({
     look: 'powder',
@@ -316,7 +331,7 @@ export const DISEASE_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
     fallen: FALLEN,
   }),
   'cedar-apple-rust': [
-    sign(
+    signPlate(
       'on-wood',
       'jelly-horns',
       'On juniper in spring: a brown gall with orange jelly horns.',
@@ -351,7 +366,13 @@ export const DISEASE_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
       full: 'Large orange blotches; brown spiky lumps beneath from late summer.',
       months: monthsBetween(5, 10),
     },
-    sign('on-wood', 'jelly-horns', 'On juniper: swollen twigs with orange jelly in spring.', 60, [3, 4, 5]),
+    signPlate(
+      'on-wood',
+      'jelly-horns',
+      'On juniper: swollen twigs with orange jelly in spring.',
+      60,
+      [3, 4, 5],
+    ),
   ),
   'plum-rust': leafSpots({
     look: 'powder',
@@ -380,7 +401,7 @@ export const DISEASE_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
       full: 'Bright yellow powder over young leaves, stems and buds.',
       months: [],
     },
-    sign('harm', 'twisted-growth', 'Later the young growth is twisted and dies back.', SHOOT_MM),
+    signPlate('harm', 'twisted-growth', 'Later the young growth is twisted and dies back.', SHOOT_MM),
   ),
   'greasy-spot': leafSpots({
     look: 'greasy',
@@ -409,7 +430,7 @@ export const DISEASE_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
       full: 'Corky warts, pink-brown, later grey.',
       months: [],
     },
-    sign('on-fruit', 'corky-warts', 'Corky warts on young fruit.', FRUIT_MM),
+    signPlate('on-fruit', 'corky-warts', 'Corky warts on young fruit.', FRUIT_MM),
   ),
   'citrus-alternaria': leafSpots({
     look: 'haloed',
@@ -421,9 +442,9 @@ export const DISEASE_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
     months: [],
   }),
   'citrus-phytophthora': [
-    sign('first-signs', 'gum-ooze', 'Gum from bark low on the trunk.', 200),
-    sign('full', 'trunk-base', 'Dark, dying bark where the trunk meets the soil.', 300),
-    sign('on-fruit', 'fruit-rot', 'Brown rot of low fruit.', FRUIT_MM),
+    signPlate('first-signs', 'gum-ooze', 'Gum from bark low on the trunk.', 200),
+    signPlate('full', 'trunk-base', 'Dark, dying bark where the trunk meets the soil.', 300),
+    signPlate('on-fruit', 'fruit-rot', 'Brown rot of low fruit.', FRUIT_MM),
   ],
   'citrus-black-spot': [
     {
@@ -443,9 +464,15 @@ export const DISEASE_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
     },
   ],
   'fire-blight': [
-    sign('first-signs', 'brown-blossom', 'Blossom that wilts and turns brown to black.', 120, [4, 5, 6]),
-    sign('full', 'hooked-shoot', 'A blackened shoot bent over like a hook.', SHOOT_MM, monthsBetween(5, 9)),
-    sign(
+    signPlate('first-signs', 'brown-blossom', 'Blossom that wilts and turns brown to black.', 120, [4, 5, 6]),
+    signPlate(
+      'full',
+      'hooked-shoot',
+      'A blackened shoot bent over like a hook.',
+      SHOOT_MM,
+      monthsBetween(5, 9),
+    ),
+    signPlate(
       'wintering',
       'sunken-bark',
       'A sunken, cracked canker in the bark: it winters there.',
@@ -463,7 +490,7 @@ export const DISEASE_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
       months: SEASON,
       yellows: true,
     },
-    sign('on-wood', 'gum-ooze', 'Sunken gummy cankers on twigs.', 150),
+    signPlate('on-wood', 'gum-ooze', 'Sunken gummy cankers on twigs.', 150),
   ),
   'walnut-blight': leafSpots(
     {
@@ -493,7 +520,12 @@ export const DISEASE_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
     months: [],
   }),
   'citrus-greening': [
-    sign('first-signs', 'lopsided-yellow', 'A leaf blotched yellow differently on its two halves.', LEAF_MM),
+    signPlate(
+      'first-signs',
+      'lopsided-yellow',
+      'A leaf blotched yellow differently on its two halves.',
+      LEAF_MM,
+    ),
     {
       stage: 'on-fruit',
       shows: 'Small lopsided fruit that stays green at the lower end.',

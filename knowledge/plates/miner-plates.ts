@@ -1,5 +1,6 @@
 import { monthsBetween } from '#core/calendar';
 import { type GuidePlate, type InsectBuild, type PlateColour, type PlateSubject } from './plate.ts';
+import { signPlate } from './sign-plate.ts';
 import { colourWords } from './scale-words.ts';
 
 type Span = readonly [number, number];
@@ -96,12 +97,8 @@ export const MINER_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
       old: 'An old mined leaf: stiff, curled and dry silver; it still feeds the tree.',
     }),
     {
-      stage: 'pupa',
-      shows: 'The edge of the leaf rolled over a pupa.',
-      on: 'none',
-      subject: { kind: 'sign', checkId: 'rolled-edge', acrossMm: LEAF_MM },
+      ...signPlate('pupa', 'rolled-edge', 'The edge of the leaf rolled over a pupa.', LEAF_MM, []),
       lengthMm: [2, 3],
-      months: [],
     },
   ],
   'tentiform-leaf-miner': miner({
@@ -179,12 +176,14 @@ export const MINER_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
       old: EMPTY_MINE,
     }),
     {
-      stage: 'pupa',
-      shows: 'Later the leaf is rolled from its tip, with larvae feeding inside the roll.',
-      on: 'none',
-      subject: { kind: 'sign', checkId: 'rolled-edge', acrossMm: LEAF_MM },
+      ...signPlate(
+        'pupa',
+        'rolled-edge',
+        'Later the leaf is rolled from its tip, with larvae feeding inside the roll.',
+        LEAF_MM,
+        monthsBetween(6, 10),
+      ),
       lengthMm: [5, 7],
-      months: monthsBetween(6, 10),
     },
   ],
   'azalea-leaf-miner': miner({
@@ -291,14 +290,13 @@ export const MINER_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
       lengthMm: [2.5, 4],
       months: monthsBetween(8, 5),
     },
-    {
-      stage: 'full',
-      shows: 'Tips yellow, then brown and hollow, sharply set off from the green.',
-      on: 'none',
-      subject: { kind: 'sign', checkId: 'hollow-tips', acrossMm: 50 },
-      lengthMm: null,
-      months: monthsBetween(10, 5),
-    },
+    signPlate(
+      'full',
+      'hollow-tips',
+      'Tips yellow, then brown and hollow, sharply set off from the green.',
+      50,
+      monthsBetween(10, 5),
+    ),
   ],
   'citrus-peel-miner': [
     {
@@ -309,13 +307,6 @@ export const MINER_PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
       lengthMm: [3, 4],
       months: [],
     },
-    {
-      stage: 'on-fruit',
-      shows: 'Long winding lines just under the skin of the fruit.',
-      on: 'none',
-      subject: { kind: 'sign', checkId: 'peel-trail', acrossMm: 110 },
-      lengthMm: null,
-      months: [],
-    },
+    signPlate('on-fruit', 'peel-trail', 'Long winding lines just under the skin of the fruit.', 110, []),
   ],
 };

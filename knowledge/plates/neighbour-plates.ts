@@ -1,5 +1,6 @@
 import { monthsBetween } from '#core/calendar';
 import { type GuidePlate, type InsectBuild, type PlateColour, type PlateGround } from './plate.ts';
+import { signPlate } from './sign-plate.ts';
 
 type Span = readonly [number, number];
 
@@ -12,21 +13,6 @@ const insect = (
   on: PlateGround,
   metIn: readonly number[] = [],
 ): GuidePlate => ({ stage, shows, on, subject: { kind: 'insect', build, fill }, lengthMm, months: metIn });
-
-const sign = (
-  stage: GuidePlate['stage'],
-  shows: string,
-  checkId: string,
-  acrossMm: number,
-  metIn: readonly number[] = [],
-): GuidePlate => ({
-  stage,
-  shows,
-  on: 'none',
-  subject: { kind: 'sign', checkId, acrossMm },
-  lengthMm: null,
-  months: metIn,
-});
 
 const eggs = (
   stage: GuidePlate['stage'],
@@ -58,7 +44,7 @@ export const NEIGHBOUR_PLATES: Readonly<Record<string, readonly GuidePlate[]>> =
       'shoot',
       IN_LEAF,
     ),
-    sign('harm', 'Young tips crowded, leaves curling.', 'soft-clusters', 60, IN_LEAF),
+    signPlate('harm', 'soft-clusters', 'Young tips crowded, leaves curling.', 60, IN_LEAF),
     eggs('wintering', 'Shiny black eggs by the buds.', 'black', 'loose', [0.5, 0.7], 'twig', WINTER),
   ],
   whitefly: [
@@ -108,12 +94,12 @@ export const NEIGHBOUR_PLATES: Readonly<Record<string, readonly GuidePlate[]>> =
       'underleaf',
       monthsBetween(4, 10),
     ),
-    sign('harm', 'Pale stippling above.', 'stipple', LEAF_MM, IN_LEAF),
+    signPlate('harm', 'stipple', 'Pale stippling above.', LEAF_MM, IN_LEAF),
   ],
   thrips: [
     insect('adult', 'Thin slivers that run when breathed on.', ['thrips', 'dark-brown', [1, 2]], 'leaf'),
     insect('young', 'Pale yellow slivers without wings.', ['thrips', 'yellow', [0.5, 1.2]], 'leaf'),
-    sign('harm', 'Silvery streaks with black specks.', 'silver-streaks', LEAF_MM),
+    signPlate('harm', 'silver-streaks', 'Silvery streaks with black specks.', LEAF_MM),
   ],
   'spotted-lanternfly': [
     insect(
@@ -148,7 +134,7 @@ export const NEIGHBOUR_PLATES: Readonly<Record<string, readonly GuidePlate[]>> =
       'bark',
       monthsBetween(4, 11),
     ),
-    sign('harm', 'Loose white wool in a wound.', 'white-wool', 60, monthsBetween(4, 11)),
+    signPlate('harm', 'white-wool', 'Loose white wool in a wound.', 60, monthsBetween(4, 11)),
   ],
   'olive-lace-bug': [
     insect(
@@ -158,7 +144,7 @@ export const NEIGHBOUR_PLATES: Readonly<Record<string, readonly GuidePlate[]>> =
       'underleaf',
       monthsBetween(9, 4),
     ),
-    sign('harm', 'Yellow stippling of the leaf.', 'stipple', LEAF_MM),
+    signPlate('harm', 'stipple', 'Yellow stippling of the leaf.', LEAF_MM),
   ],
   'passionvine-hopper': [
     insect(
@@ -226,7 +212,7 @@ export const NEIGHBOUR_PLATES: Readonly<Record<string, readonly GuidePlate[]>> =
       'underleaf',
       monthsBetween(5, 10),
     ),
-    sign('harm', 'Pale stippling; the leaf bronzes.', 'stipple', LEAF_MM, monthsBetween(5, 10)),
+    signPlate('harm', 'stipple', 'Pale stippling; the leaf bronzes.', LEAF_MM, monthsBetween(5, 10)),
     eggs('wintering', 'Red eggs on bark, where kinds winter so.', 'red', 'loose', [0.1, 0.2], 'bark', WINTER),
   ],
   'gall-mites': [
@@ -261,11 +247,11 @@ export const NEIGHBOUR_PLATES: Readonly<Record<string, readonly GuidePlate[]>> =
       'leaf',
       monthsBetween(5, 10),
     ),
-    sign('harm', 'Leaves eaten, shoots spun together.', 'web', 60, monthsBetween(3, 10)),
+    signPlate('harm', 'web', 'Leaves eaten, shoots spun together.', 60, monthsBetween(3, 10)),
   ],
   caterpillars: [
     insect('young', 'A caterpillar at the edge it eats.', ['caterpillar', 'green', [5, 40]], 'leaf', IN_LEAF),
-    sign('harm', 'Ragged bites, dark droppings below.', 'droppings', LEAF_MM, IN_LEAF),
+    signPlate('harm', 'droppings', 'Ragged bites, dark droppings below.', LEAF_MM, IN_LEAF),
   ],
   'ladybird-larvae': [
     insect(
@@ -311,12 +297,12 @@ export const NEIGHBOUR_PLATES: Readonly<Record<string, readonly GuidePlate[]>> =
       months: [],
     },
   ],
-  lichen: [sign('full', 'Grey-green rosettes flat on bark.', 'grey-growth', 60)],
-  oedema: [sign('full', 'Pale corky bumps beneath a leaf.', 'corky-bumps', LEAF_MM)],
-  'spray-burn': [sign('full', 'A leaf scorched on the side the sun reached.', 'scorch', LEAF_MM)],
+  lichen: [signPlate('full', 'grey-growth', 'Grey-green rosettes flat on bark.', 60)],
+  oedema: [signPlate('full', 'corky-bumps', 'Pale corky bumps beneath a leaf.', LEAF_MM)],
+  'spray-burn': [signPlate('full', 'scorch', 'A leaf scorched on the side the sun reached.', LEAF_MM)],
   'nutrient-pattern': [
-    sign('full', 'Yellow between green veins, alike on both halves.', 'even-pattern', LEAF_MM),
+    signPlate('full', 'even-pattern', 'Yellow between green veins, alike on both halves.', LEAF_MM),
   ],
-  'spray-residue': [sign('full', 'White marks that a finger wipes off.', 'wipes-off', LEAF_MM)],
-  'resting-visitors': [sign('full', 'A fly at rest on a sound leaf.', 'no-mark', 40)],
+  'spray-residue': [signPlate('full', 'wipes-off', 'White marks that a finger wipes off.', LEAF_MM)],
+  'resting-visitors': [signPlate('full', 'no-mark', 'A fly at rest on a sound leaf.', 40)],
 };

@@ -8,6 +8,7 @@ import { usePlaces, usePlants } from '../../api/queries.ts';
 import { BeadScale } from '../../parts/bead-scale.tsx';
 import { Answered, EmptyState, PageHead } from '../../parts/page.tsx';
 import { showFullDate } from '../../show/dates.ts';
+import { sizeWords } from '../../show/size-words.ts';
 import { useShow, useToday } from '../../show/use-show.ts';
 import { GardenNav } from './garden-nav.tsx';
 import { placeNow } from './place-now.ts';
@@ -102,9 +103,7 @@ function openWatches(plant: ListedPlant) {
 
 function PlantRow({ plant }: { plant: ListedPlant }) {
   const show = useShow();
-  const size = [plant.heightM, plant.spreadM, ...(plant.lengthM ? [plant.lengthM] : [])]
-    .map(show.lengthNumber)
-    .join(' × ');
+  const size = sizeWords(plant, show);
   return (
     <Link
       to={`/garden/${plant.id}`}
@@ -118,7 +117,7 @@ function PlantRow({ plant }: { plant: ListedPlant }) {
       </span>
       <span className="soft text-sm">
         {plant.count > 1 ? `${plant.count} plants, ` : ''}
-        {size} {show.lengthUnit}, {plant.age}
+        {size}, {plant.age}
         {plant.yearPlanted ? `, planted ${plant.yearPlanted}` : ''}
       </span>
       <span className="flex flex-col gap-1">

@@ -20,7 +20,7 @@ export function PlateFigure({
   return (
     <figure className="flex flex-col gap-1">
       <PlateDrawing plate={plate} acrossMm={wishedAcrossMm} className="w-full" />
-      <div className="flex items-end justify-between gap-2 min-h-7 text-sm" aria-hidden>
+      <div className="flex flex-wrap items-end justify-between gap-2 min-h-7 text-sm" aria-hidden>
         <span
           className="border-b-2 border-x-2 border-(--ink-soft) h-2 text-center relative"
           style={{ width: `${(100 * mark.mm) / acrossMm}%` }}

@@ -97,8 +97,8 @@ const SIZES = [0.5, 0.9, 0.2, 0.7, 1, 0.35, 0.8, 0.6];
 
 /**
  * How a plate is laid out: what it is across and where each one sits, true to its length. What has no length of
- * its own is drawn as the piece of the plant it is on. What stands on a ground can be drawn at another scale, to lie
- * beside its like; whole leaves and fruit keep theirs.
+ * its own is drawn as the piece of the plant it is on. What stands on a ground can be drawn at another scale, to
+ * lie beside its like; whole leaves and fruit keep theirs.
  */
 export function plateView(plate: GuidePlate, wishedAcrossMm?: number): PlateView {
   const { subject, lengthMm, on } = plate;

@@ -128,7 +128,15 @@ function Plan({ ground, places }: { readonly ground: GroundAnswer; readonly plac
           {!isDrawing && selected && followed && spread && (
             <Followed plant={selected} watch={followed} spread={spread} ground={ground} />
           )}
-          {!isDrawing && !selected && ground.plants.length > 0 && (
+          {!isDrawing && plants.length === 0 && !isEarlierMoment && (
+            <p className="sheet p-4 no-print">
+              <button type="button" className="link-husk" onClick={() => setIsDrawing(true)}>
+                Begin drawing
+              </button>
+              : tap where the house and each plant stand; sizes come from what you said of them.
+            </p>
+          )}
+          {!isDrawing && !selected && plants.length > 0 && (
             <p className="sheet p-4 soft no-print">
               Choose a plant on the plan or in the list beneath: what it carries, what it touches, where its
               trouble came from and goes next.

@@ -47,10 +47,12 @@ function Moving({ moving }: { readonly moving: MovingAnswer }) {
         </p>
       )}
       {pots.length === 0 && (
-        <EmptyState title="No pot winters inside yet.">
-          A plant that stands in a room, or of a kind that does not bear your winter in a pot, shows here with
-          its date. Say on its page where it stands.
-        </EmptyState>
+        <div className="mb-4">
+          <EmptyState title="No pot winters inside yet.">
+            A plant that stands in a room, or of a kind that does not bear your winter in a pot, shows here
+            with its date. Say on its page where it stands.
+          </EmptyState>
+        </div>
       )}
       {busy.length > 0 && <ForAll pots={busy} rooms={rooms} />}
       {rooms

@@ -37,8 +37,9 @@ export function oddsWords({ share, winters, middle, isForecast }: ColdDate, toda
 }
 
 /** The page's title: the next that must move. */
-export function movingTitle({ pots }: MovingAnswer, today: string): string {
-  if (pots.length === 0) return 'No pots that winter inside';
+export function movingTitle({ pots, knowsCold }: MovingAnswer, today: string): string {
+  if (pots.length === 0)
+    return knowsCold ? 'No pots that winter inside' : 'How cold it gets here is not told yet';
   const running = pots.filter(({ steps }) =>
     steps.some(({ standing }) => standing === 'late' || standing === 'open'),
   );

@@ -2,6 +2,7 @@ import { useState, type ReactNode } from 'react';
 import type { Place, Plant } from '#core/records';
 import { targetById } from '#knowledge';
 import { showDate } from '../../../show/dates.ts';
+import { sizeWords } from '../../../show/size-words.ts';
 import { useShow } from '../../../show/use-show.ts';
 import { PlantForm, type PlantPart } from '../plant-form.tsx';
 
@@ -18,14 +19,10 @@ const WATERED = { rain: 'by rain only', 'at-base': 'at the base', overhead: 'fro
 /** What is known of a plant, section by section; each is changed behind its own button. */
 export function Particulars({ plant, places }: { readonly plant: Plant; readonly places: readonly Place[] }) {
   const show = useShow();
-  const size = [plant.heightM, plant.spreadM, ...(plant.lengthM ? [plant.lengthM] : [])];
   const lines: Readonly<Record<PlantPart, readonly Line[]>> = {
     is: [
       ['Plants', plant.count],
-      [
-        plant.lengthM ? 'High, wide, long' : 'High, wide',
-        `${size.map(show.lengthNumber).join(' × ')} ${show.lengthUnit}`,
-      ],
+      [plant.lengthM ? 'High, wide, long' : 'High, wide', sizeWords(plant, show)],
     ],
     grows: [
       ['Planted', plant.yearPlanted ?? 'not said'],

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import type { LevelRange } from '#core/sampling';
 import { LEVEL_WORDS } from '../../../show/level-words.ts';
+import { sizeWords } from '../../../show/size-words.ts';
 import { useShow } from '../../../show/use-show.ts';
 
 interface PlantDrawingProps {
@@ -21,7 +22,7 @@ const ROOM_PX = 150;
 const TREE_M = 2.6;
 const POT_SHARE = 0.22;
 
-/** A plant from the side, as high and as wide as it is, beside a stick of one metre. */
+/** A plant from the side, as high and as wide as it is, beside a stick of known length. */
 export function PlantDrawing({
   name,
   heightM,
@@ -40,8 +41,8 @@ export function PlantDrawing({
   const middle = 20 + (WIDTH - 70) / 2;
   const fill = level && level.level > 0 ? `var(--bark-${level.level})` : 'var(--plan-leaf)';
   const edge = level && level.level > 0 ? 'var(--bark-5)' : 'var(--plan-leaf-edge)';
-  const size = [heightM, spreadM, ...(lengthM ? [lengthM] : [])].map(show.lengthNumber).join(' × ');
-  const said = `${name}, ${size} ${show.lengthUnit}${level ? `, level ${level.level} ${LEVEL_WORDS[level.level]}` : ''}`;
+  const size = sizeWords({ heightM, spreadM, lengthM }, show);
+  const said = `${name}, ${size}${level ? `, level ${level.level} ${LEVEL_WORDS[level.level]}` : ''}`;
   return (
     <svg
       viewBox={`0 ${top} ${WIDTH} ${GROUND_Y + 28 - top}`}
@@ -60,9 +61,9 @@ export function PlantDrawing({
       <g fill={isBare ? 'none' : fill} stroke={isBare ? 'var(--twig)' : edge} strokeWidth="1.6">
         {shapeOf({ heightM, lengthM, spreadM, isPotted }, middle, high, wide, isBare)}
       </g>
-      <MetreStick pxPerM={pxPerM} />
+      <Stick pxPerM={pxPerM} inFeet={show.lengthUnit === 'ft'} />
       <text x={middle} y={GROUND_Y + 20} textAnchor="middle" fontSize="12.5" fill="var(--ink-soft)">
-        {size} {show.lengthUnit}
+        {size}
       </text>
     </svg>
   );
@@ -156,15 +157,18 @@ function branches(middle: number, base: number, wide: number, high: number): Rea
   ));
 }
 
-function MetreStick({ pxPerM }: { readonly pxPerM: number }) {
+/** A stick of one metre, or of three feet. */
+const STICKS = { m: { longM: 1, words: '1 m' }, ft: { longM: 0.9144, words: '3 ft' } } as const;
+
+function Stick({ pxPerM, inFeet }: { readonly pxPerM: number; readonly inFeet: boolean }) {
   const x = WIDTH - 26;
+  const { longM, words } = STICKS[inFeet ? 'ft' : 'm'];
+  const top = GROUND_Y - pxPerM * longM;
   return (
     <g stroke="var(--ink-soft)" fill="none" strokeWidth="1.4">
-      <path
-        d={`M${x - 4} ${GROUND_Y}h8M${x} ${GROUND_Y}V${GROUND_Y - pxPerM}M${x - 4} ${GROUND_Y - pxPerM}h8`}
-      />
+      <path d={`M${x - 4} ${GROUND_Y}h8M${x} ${GROUND_Y}V${top}M${x - 4} ${top}h8`} />
       <text x={x} y={GROUND_Y + 20} textAnchor="middle" fontSize="12" fill="var(--ink-soft)" stroke="none">
-        1 m
+        {words}
       </text>
     </g>
   );

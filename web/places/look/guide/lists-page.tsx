@@ -8,16 +8,16 @@ import { useOwnKinds } from './use-own-kinds.ts';
 
 /** Every kind of plant the guide knows, this garden's first. */
 export function GuidePlantsPage() {
-  const own = new Set(useOwnKinds().hostIds);
+  const grown = new Set(useOwnKinds().hostIds);
   const kinds = HOSTS.toSorted((a, b) => a.name.localeCompare(b.name));
   return (
     <>
       <GuideNav />
       <PageHead title="By plant" lead="What each kind bears, and what is met on it." />
-      {own.size > 0 && <KindList title="In this garden" kinds={kinds.filter(({ id }) => own.has(id))} />}
+      {grown.size > 0 && <KindList title="In this garden" kinds={kinds.filter(({ id }) => grown.has(id))} />}
       <KindList
-        title={own.size > 0 ? 'Others' : 'All kinds'}
-        kinds={kinds.filter(({ id }) => !own.has(id))}
+        title={grown.size > 0 ? 'Others' : 'All kinds'}
+        kinds={kinds.filter(({ id }) => !grown.has(id))}
       />
     </>
   );

@@ -60,7 +60,7 @@ export function PocketCard({
   const hatch =
     guidePlates(target.id, place.latitudeDeg).find(({ stage }) => stage === 'crawler')?.months ?? [];
   return (
-    <div className="flex gap-2.5 border-t border-base-300 pt-2">
+    <div className="flex flex-wrap gap-2.5 print:flex-nowrap border-t border-base-300 pt-2">
       {plate && (
         <div className="w-24 print:w-16 shrink-0">
           <PlateDrawing plate={plate} className="w-full" />
@@ -71,9 +71,11 @@ export function PocketCard({
           )}
         </div>
       )}
-      <div className="text-sm min-w-0 print:text-[8pt] print:leading-tight">
+      <div className="text-sm flex-1 min-w-[min(100%,9rem)] print:min-w-0 break-words print:text-[8pt] print:leading-tight">
         <b className="font-semibold">{target.name}</b>{' '}
-        <span className="tag">{isWatched ? 'watched here' : GROUPS[target.group].short}</span>
+        <span className="tag whitespace-normal">
+          {isWatched ? 'watched here' : GROUPS[target.group].short}
+        </span>
         <p>
           {hostIds.length > 0 && <>On {hostIds.map((id) => hostById(id).name.toLowerCase()).join(', ')}. </>}
           {target.group === 'no-trouble' ? target.what : `Sits on: ${target.sits}.`}

@@ -115,9 +115,9 @@ function SeasonRow({
       </h2>
       <ul className="flex flex-col gap-2">
         {row.plates.map((plate) => (
-          <li key={plate.stage} className="flex gap-3 items-center">
+          <li key={plate.stage} className="flex flex-wrap gap-x-3 gap-y-1 items-center">
             <PlateDrawing plate={plate} className="w-24 shrink-0" />
-            <span>
+            <span className="flex-1 min-w-[min(100%,10rem)] break-words">
               <b className="font-semibold">{plateTitle(plate.stage)}</b>{' '}
               <span className="soft text-sm">{monthsWords(plate.months.map(place.across))}</span>{' '}
               {begins(plate, month, place) && <span className="tag tag-open">begins</span>}

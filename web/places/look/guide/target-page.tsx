@@ -76,7 +76,7 @@ function TargetView({ target }: { target: Target }) {
         </section>
         <div className="flex flex-col gap-5">
           <section aria-label="Facts" className="sheet p-4">
-            <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5 text-[0.95rem]">
+            <dl className="grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1.5 text-[0.95rem]">
               {facts.map(([term, value]) => (
                 <div key={term} className="contents">
                   <dt className="soft">{term}</dt>

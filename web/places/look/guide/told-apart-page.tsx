@@ -83,7 +83,7 @@ function DecidingLook({ checkId, first, second }: { checkId: string; first: Targ
           </Link>
         </p>
         <p className="soft text-sm">{check.how}</p>
-        <dl className="mt-2 grid grid-cols-[auto_minmax(0,1fr)] gap-x-3 text-[0.95rem]">
+        <dl className="mt-2 grid sm:grid-cols-[auto_minmax(0,1fr)] gap-x-3 text-[0.95rem]">
           {[first, second].map((target) => (
             <div key={target.id} className="contents">
               <dt className="soft">{target.name}</dt>

@@ -17,7 +17,7 @@ export function TroublePlates({ target }: { target: Target }) {
   return (
     <section aria-label="Drawn, stage by stage" className="sheet p-4 mb-5">
       <h2 className="mb-3">Stage by stage</h2>
-      <ul className="grid grid-cols-2 gap-x-4 gap-y-5 md:grid-cols-3 xl:grid-cols-4">
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(min(100%,9.5rem),1fr))] gap-x-4 gap-y-5 md:grid-cols-3 xl:grid-cols-4">
         {plates.map((plate) => (
           <li key={plate.stage + plate.shows}>
             <PlateFigure plate={plate} note={whenMet(plate, place)} />
