@@ -1,10 +1,11 @@
+import type { TargetGroup } from '#core/identify';
 import { usualHatchMonths } from '../usual-months.ts';
 import { targetById } from '../targets/index.ts';
 import { ARMORED_PLATES } from './armored-plates.ts';
 import { DISEASE_PLATES } from './disease-plates.ts';
 import { MINER_PLATES } from './miner-plates.ts';
 import { NEIGHBOUR_PLATES } from './neighbour-plates.ts';
-import type { GuidePlate } from './plate.ts';
+import type { GuidePlate, PlateStage } from './plate.ts';
 import { SOFT_PLATES } from './soft-plates.ts';
 
 const PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
@@ -35,13 +36,19 @@ export function guidePlates(targetId: string, latitudeDeg = COLD_WINTERS_DEG): r
   );
 }
 
-/** What a trouble is known by at a glance: grown, or in full; its place in lists. */
-const TELLING = ['grown', 'sac', 'full', 'mine', 'on-fruit', 'adult', 'first-signs'] as const;
+/** What a trouble is known by at a glance: grown, or in full. */
+const TELLING: readonly PlateStage[] = ['grown', 'sac', 'full', 'mine', 'on-fruit', 'adult', 'first-signs'];
+/** Of these groups another stage is the one that is met. */
+const TELLING_OF: Readonly<Partial<Record<TargetGroup, readonly PlateStage[]>>> = {
+  'leaf-miner': ['mine', 'full', 'on-fruit'],
+  chewer: ['young'],
+  helper: ['young', 'eggs'],
+};
 
 /** The one drawing that stands for a trouble in lists. */
 export function tellingPlate(targetId: string): GuidePlate | null {
   const plates = guidePlates(targetId);
-  const order = targetById(targetId).group === 'leaf-miner' ? ['mine', ...TELLING] : TELLING;
+  const order = [...(TELLING_OF[targetById(targetId).group] ?? []), ...TELLING];
   return (
     order.flatMap((stage) => plates.find((plate) => plate.stage === stage) ?? [])[0] ?? plates[0] ?? null
   );

@@ -53,6 +53,17 @@ describe('drawings of the guide', () => {
     expect(() => guidePlates('nothing')).toThrow(RangeError);
   });
 
+  test('a list shows what is met: the mine of a miner, the larva of a helper', () => {
+    const stage = (id: string) => tellingPlate(id)!.stage;
+    expect(stage('citrus-leaf-miner')).toBe('mine');
+    expect(stage('ladybird-larvae')).toBe('young');
+    expect(stage('lacewing-eggs')).toBe('eggs');
+    expect(stage('box-tree-moth')).toBe('young');
+    expect(stage('euonymus-scale')).toBe('grown');
+    expect(stage('cottony-maple-scale')).toBe('sac');
+    expect(stage('apple-scab')).toBe('full');
+  });
+
   test('lengths are lengths of things that live on plants; months are months', () => {
     for (const entry of ALL) {
       const { lengthMm, months, shows } = entry.plate;

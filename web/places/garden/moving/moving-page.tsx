@@ -1,9 +1,11 @@
 import { Link } from 'react-router';
 import { MOVING_IN, type MovingInDue, type MovingInStep } from '#core/moving';
 import type { MovingAnswer, Pot, Room } from '#engine';
+import { inSentence } from '#knowledge';
 import { useMoving } from '../../../api/queries.ts';
 import { Answered, EmptyState, PageHead } from '../../../parts/page.tsx';
 import { showDate } from '../../../show/dates.ts';
+import { listed } from '../../../show/sentence.ts';
 import { useShow, useToday } from '../../../show/use-show.ts';
 import { GardenNav } from '../garden-nav.tsx';
 import { BoughtForm } from './bought-form.tsx';
@@ -82,7 +84,7 @@ function Neighbours({ room }: { readonly room: Room }) {
     <p className="soft text-[0.93rem] mb-2">
       {room.plants.map(({ name }) => name).join(', ')} stand here together
       {troubled.length > 0
-        ? `; ${troubled.map(({ name, troubles }) => `${name} carries ${troubles.join(' and ')}`).join('; ')}.`
+        ? `; ${troubled.map(({ name, troubles }) => `${name} carries ${listed(troubles.map(inSentence))}`).join('; ')}.`
         : '; nothing is watched on them.'}
     </p>
   );
@@ -118,7 +120,7 @@ function PotCard({
         </h3>
         <p className="soft">
           {pot.hostName}, {limitWords(pot, show)}
-          {pot.troubles.length > 0 && `; watched: ${pot.troubles.join(', ')}`}
+          {pot.troubles.length > 0 && `; watched: ${listed(pot.troubles.map(inSentence))}`}
         </p>
       </div>
       {pot.backBy ? (

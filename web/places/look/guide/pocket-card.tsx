@@ -9,7 +9,7 @@ const RULER_CM = 10;
 const RULER_IN = 4;
 const PARTS_AN_INCH = 8;
 
-/** The edge of a ruler, in centimetres or inches; true on paper. */
+/** The edge of a ruler, in centimetres or inches; true on paper, cut off on a narrow screen. */
 export function PocketRuler() {
   const inches = useShow().rainUnit === 'in';
   const unitMm = inches ? 25.4 : 10;
@@ -17,31 +17,33 @@ export function PocketRuler() {
   const parts = inches ? PARTS_AN_INCH : 10;
   const longMm = unitMm * units;
   return (
-    <svg
-      role="img"
-      aria-label={`A ruler of ${units} ${inches ? 'inches' : 'centimetres'}`}
-      viewBox={`-1 0 ${longMm + 8} 9`}
-      style={{ width: `${longMm + 8}mm`, height: '9mm' }}
-      className="mb-3"
-    >
-      {Array.from({ length: units * parts + 1 }, (_, i) => {
-        const x = (i * unitMm) / parts;
-        const isWhole = i % parts === 0;
-        return (
-          <path
-            key={i}
-            d={`M${x} 0V${isWhole ? 4 : i % (parts / 2) === 0 ? 3 : 1.8}`}
-            stroke="currentColor"
-            strokeWidth="0.2"
-          />
-        );
-      })}
-      {Array.from({ length: units + 1 }, (_, i) => (
-        <text key={i} x={i * unitMm} y="8" fontSize="3.2" textAnchor="middle" fill="currentColor">
-          {i === units ? `${i} ${inches ? 'in' : 'cm'}` : i}
-        </text>
-      ))}
-    </svg>
+    <div className="overflow-hidden mb-3">
+      <svg
+        role="img"
+        aria-label={`A ruler of ${units} ${inches ? 'inches' : 'centimetres'}`}
+        viewBox={`-1 0 ${longMm + 8} 9`}
+        style={{ width: `${longMm + 8}mm`, height: '9mm' }}
+        className="max-w-none!"
+      >
+        {Array.from({ length: units * parts + 1 }, (_, i) => {
+          const x = (i * unitMm) / parts;
+          const isWhole = i % parts === 0;
+          return (
+            <path
+              key={i}
+              d={`M${x} 0V${isWhole ? 4 : i % (parts / 2) === 0 ? 3 : 1.8}`}
+              stroke="currentColor"
+              strokeWidth="0.2"
+            />
+          );
+        })}
+        {Array.from({ length: units + 1 }, (_, i) => (
+          <text key={i} x={i * unitMm} y="8" fontSize="3.2" textAnchor="middle" fill="currentColor">
+            {i === units ? `${i} ${inches ? 'in' : 'cm'}` : i}
+          </text>
+        ))}
+      </svg>
+    </div>
   );
 }
 
@@ -71,7 +73,7 @@ export function PocketCard({
           )}
         </div>
       )}
-      <div className="text-sm flex-1 min-w-[min(100%,9rem)] print:min-w-0 break-words print:text-[8pt] print:leading-tight">
+      <div className="text-sm grow basis-36 print:basis-0 break-words print:text-[8pt] print:leading-tight">
         <b className="font-semibold">{target.name}</b>{' '}
         <span className="tag whitespace-normal">
           {isWatched ? 'watched here' : GROUPS[target.group].short}

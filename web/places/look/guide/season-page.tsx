@@ -117,7 +117,7 @@ function SeasonRow({
         {row.plates.map((plate) => (
           <li key={plate.stage} className="flex flex-wrap gap-x-3 gap-y-1 items-center">
             <PlateDrawing plate={plate} className="w-24 shrink-0" />
-            <span className="flex-1 min-w-[min(100%,10rem)] break-words">
+            <span className="grow basis-40 break-words">
               <b className="font-semibold">{plateTitle(plate.stage)}</b>{' '}
               <span className="soft text-sm">{monthsWords(plate.months.map(place.across))}</span>{' '}
               {begins(plate, month, place) && <span className="tag tag-open">begins</span>}
