@@ -59,6 +59,21 @@ test('a climate table alone gives years with its means', () => {
   expect(generateDays(normalsFromTable(table), 3, '1900-01-01', '1900-02-01')).toEqual(years.slice(0, 32));
 });
 
+test('where summer and winter hardly differ, days differ less; temperate places have the usual spread', () => {
+  const yearOf = (coldestC: number, warmestC: number) =>
+    Array.from({ length: 12 }, (_, i) => {
+      const middle = coldestC + ((warmestC - coldestC) * (1 - Math.cos((Math.PI * i) / 6))) / 2;
+      return { minC: middle - 5, maxC: middle + 5, rainMm: 60, wetDays: 8 };
+    });
+  const spreads = (coldestC: number, warmestC: number) =>
+    normalsFromTable(yearOf(coldestC, warmestC)).months.map(({ meanSpreadC }) => meanSpreadC);
+  // By hand: 1 °C and 0.3 for each degree of season, up to 4.5 in winter and 3 in summer.
+  expect(spreads(25, 25)).toEqual(Array(12).fill(1));
+  expect(Math.max(...spreads(22, 27))).toBeCloseTo(2.5, 9);
+  expect(spreads(0, 20)[0]).toBeCloseTo(4.5, 9);
+  expect(spreads(0, 20)[6]).toBeCloseTo(3, 9);
+});
+
 test('a station with too little of a month has no normals', () => {
   expect(() => normalsOf(STATION.filter(({ date }) => date.slice(5, 7) !== '04'))).toThrow('month 4');
 });

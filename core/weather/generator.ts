@@ -40,6 +40,14 @@ const USUAL = {
   persistence: 0.7,
   wetPersistence: 0.3,
 } as const;
+/**
+ * Where summer and winter hardly differ, days differ less too: their spread for each degree between the means of
+ * the warmest and the coldest month, from that of places without a season (rule of thumb, grade C). Temperate
+ * places reach the usual spread.
+ */
+const LEAST_SPREAD_C = 1;
+const SPREAD_PER_SEASON_C = 0.3;
+
 /** Rain amounts on a wet day: a gamma distribution's shape (Richardson 1981). */
 const RAIN_SHAPE = 0.75;
 
@@ -50,6 +58,7 @@ const RAIN_SHAPE = 0.75;
 export function normalsFromTable(months: readonly MonthlyNormal[], centreSpreadC = 0): ClimateNormals {
   const means = months.map(({ minC, maxC }) => (minC + maxC) / 2);
   const [coldest, warmest] = [Math.min(...means), Math.max(...means)];
+  const most = LEAST_SPREAD_C + SPREAD_PER_SEASON_C * (warmest - coldest);
   return {
     persistence: USUAL.persistence,
     centreSpreadC,
@@ -58,7 +67,10 @@ export function normalsFromTable(months: readonly MonthlyNormal[], centreSpreadC
       const share = Math.min(0.95, month.wetDays / daysOfMonth(i));
       return {
         ...month,
-        meanSpreadC: USUAL.meanSpreadWinterC + summer * (USUAL.meanSpreadSummerC - USUAL.meanSpreadWinterC),
+        meanSpreadC: Math.min(
+          most,
+          USUAL.meanSpreadWinterC + summer * (USUAL.meanSpreadSummerC - USUAL.meanSpreadWinterC),
+        ),
         rangeSpreadC: USUAL.rangeSpreadC,
         wetAfterWet: share + USUAL.wetPersistence * (1 - share),
         wetAfterDry: share * (1 - USUAL.wetPersistence),

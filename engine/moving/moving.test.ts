@@ -83,6 +83,24 @@ describe('which pots, and by when', () => {
     expect(potOf(answer, KUMQUAT)).toMatchObject({ backBy: null, outFrom: null, steps: [] });
   });
 
+  test('where it was told that winter nights stay warm, hardly a winter asks for it', () => {
+    const lemon = plantOf('Lemon', 'lemon');
+    const state = madeGarden({ plants: [lemon], places: [outdoors({ stationId: null }), ROOM] });
+    const climate = {
+      lastFrost: null,
+      firstFrost: null,
+      summerHighC: 32,
+      winterLowC: 16,
+      summerLowC: null,
+      summers: 'even',
+    } as const;
+    const answer = movingAnswer(
+      gardenDay({ ...state, garden: { ...state.garden, latitudeDeg: 20, climate } }, '2026-10-05'),
+    );
+    expect(answer.knowsCold).toBe(true);
+    expect(potOf(answer, lemon)?.backBy ?? null).toBeNull();
+  });
+
   test('a forecast of such a night before that day is the day', () => {
     const week = daysAlike('2026-09-01', 7).map((day) =>
       day.date === '2026-09-06' ? { ...day, minC: 0.5 } : day,

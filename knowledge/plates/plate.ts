@@ -54,7 +54,6 @@ export type PlateGround =
   | 'frond'
   | 'fruit'
   | 'shoot'
-  | 'paper'
   | 'none';
 
 export type CoverOutline = 'pear' | 'mussel' | 'round' | 'disc' | 'oval' | 'boat' | 'narrow';
@@ -94,10 +93,7 @@ export interface SpotSubject {
     | 'horned'
     | 'crater'
     | 'greasy'
-    | 'veins'
-    | 'holes'
     | 'stipple'
-    | 'rings'
     | 'mottle'
     | 'pouches'
     | 'wart';
@@ -167,7 +163,7 @@ export type PlateSubject =
       readonly kind: 'turned';
       readonly shell: PlateColour;
       readonly outline: CoverOutline | 'dome';
-      readonly inside: 'eggs' | 'young' | 'body';
+      readonly inside: 'eggs' | 'body';
       readonly fill: PlateColour;
     }
   | {

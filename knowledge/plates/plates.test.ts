@@ -40,7 +40,6 @@ const KEY_PLACES: Readonly<Record<PlateGround, readonly string[]>> = {
   frond: ['leaves'],
   shoot: ['twigs', 'leaves'],
   fruit: ['fruit'],
-  paper: [],
   none: [],
 };
 

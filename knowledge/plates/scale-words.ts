@@ -24,7 +24,6 @@ const GROUNDS: Readonly<Record<PlateGround, string>> = {
   frond: 'under a frond',
   fruit: 'on fruit',
   shoot: 'on a soft shoot',
-  paper: 'on white paper',
   none: '',
 };
 export const groundWords = (on: PlateGround): string => GROUNDS[on];

@@ -119,7 +119,6 @@ const FRUIT = (
   </>
 );
 
-const PAPER = <rect width={BOX.width} height={BOX.height} fill="#ffffff" />;
 const BLANK = <rect width={BOX.width} height={BOX.height} fill="#f3f5ef" />;
 
 /** What a plate's subject sits on, at `perMm` steps of the box to a millimetre. */
@@ -145,8 +144,6 @@ export function groundOf(on: PlateGround, perMm: number): ReactNode {
       return FROND;
     case 'fruit':
       return FRUIT;
-    case 'paper':
-      return PAPER;
     case 'none':
       return BLANK;
   }

@@ -159,10 +159,7 @@ const LOOKS: Readonly<Record<SpotSubject['look'], (inks: Inks) => ReactNode>> = 
       <path d="M-.2 -.06q.12 -.12 .26 -.06" stroke="#f4e7b0" strokeWidth="0.07" fill="none" />
     </>
   ),
-  veins: ({ fill }) => <circle r="0.5" fill={fill} />,
-  holes: ({ edge }) => <circle r="0.44" fill="#f3f5ef" stroke={edge} strokeWidth="0.14" />,
   stipple: ({ fill, edge }) => <circle r="0.46" fill={fill} stroke={edge} strokeWidth="0.1" />,
-  rings: ({ fill }) => <circle r="0.42" fill="none" stroke={fill} strokeWidth="0.16" />,
   mottle: ({ fill }) => <path d="M-.5 .1Q-.2 -.5 .2 -.2T.5 .1Q.1 .5 -.5 .1Z" fill={fill} opacity="0.8" />,
   pouches: ({ fill, edge }) => (
     <>
