@@ -1,7 +1,7 @@
 import { expect } from '@playwright/test';
 import { cameraFile } from './camera-file.ts';
 import { sayAllClear } from './all-clear.ts';
-import { HEDGE, test } from './server.ts';
+import { HEDGE, HEDGE_PLANT, test } from './server.ts';
 
 test('a photo is asked for before a spray, taken in with its day, measured and marked', async ({
   page,
@@ -65,4 +65,39 @@ test('a photo is asked for before a spray, taken in with its day, measured and m
   await photos.getByRole('link').click();
   await expect(page.getByText('2 bumps')).toBeVisible();
   await expect(picture.getByRole('img')).toHaveJSProperty('naturalWidth', 1600);
+});
+
+test('a picture of a plant that shows no trouble opens large, is marked, thrown away and taken back', async ({
+  page,
+  demo,
+}) => {
+  const address = `${demo.address}/garden/${HEDGE_PLANT}`;
+  await page.goto(address);
+  const photos = page.getByRole('region', { name: 'Photos through the years' });
+  await photos.getByLabel('Add photos').setInputFiles({
+    name: 'whole.jpg',
+    mimeType: 'image/jpeg',
+    buffer: await cameraFile(page, '2026:05:27 10:15:00'),
+  });
+  const link = photos.getByRole('link', { name: 'Photo of 27 May 2026' });
+  await link.click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^West hedge, .*27 May 2026$/);
+  const picture = page.getByRole('group', { name: /^The photo, with/ });
+  await expect(picture.getByRole('img')).toHaveJSProperty('naturalWidth', 1600);
+  // Leaf area is measured of a trouble: here there is none.
+  await expect(page.getByRole('link', { name: 'Measure leaf area' })).toHaveCount(0);
+  await page.getByText('Hole', { exact: true }).click();
+  await picture.press('ArrowLeft');
+  await picture.press('Enter');
+  await expect(page.getByText('1 hole')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('1 hole')).toBeVisible();
+  await page.getByRole('button', { name: 'Throw the photo away' }).click();
+  await expect(page).toHaveURL(address);
+  await expect(link).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await link.click();
+  await expect(page.getByText('1 hole')).toBeVisible();
+  await page.getByRole('link', { name: 'Back to the plant' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'West hedge' })).toBeVisible();
 });
