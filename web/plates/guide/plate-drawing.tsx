@@ -7,15 +7,14 @@ import { mineDrawing } from './mine-subjects.tsx';
 import { eggDrawing, MUMMY, TWIG_GALL } from './other-subjects.tsx';
 import { BOX, type Placed, plateView } from './plate-view.ts';
 import {
-  coverDrawing,
   crawlerDrawing,
   domeDrawing,
   feltDrawing,
   flatDrawing,
   sacDrawing,
-  turnedDrawing,
   waxDrawing,
-} from './scale-subjects.tsx';
+} from './body-subjects.tsx';
+import { coverDrawing, turnedDrawing } from './cover-subjects.tsx';
 import { coatDrawing, leafPiece, spotDrawing, spotsDrawing } from './spot-subjects.tsx';
 
 /** The drawings of signs are made in a box of two thirds the size. */

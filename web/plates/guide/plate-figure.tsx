@@ -7,11 +7,12 @@ import { plateView } from './plate-view.ts';
 /** A plate with its scale beneath it, what it shows, and one as large as it is. */
 export function PlateFigure({
   plate,
-  note,
+  met,
   acrossMm: wishedAcrossMm,
 }: {
   plate: GuidePlate;
-  note?: string | null;
+  /** When it is met, where that is told: now, or in such months. */
+  met?: { readonly isNow: boolean; readonly words: string } | null;
   acrossMm?: number | undefined;
 }) {
   const inches = useShow().rainUnit === 'in';
@@ -35,7 +36,7 @@ export function PlateFigure({
       </div>
       <figcaption>
         <b className="font-semibold">{plateTitle(plate.stage)}</b>
-        {note && <span className="tag tag-open ml-2">{note}</span>}
+        {met && <span className={`tag ml-2 ${met.isNow ? 'tag-open' : ''}`}>{met.words}</span>}
         <span className="block text-sm">{plate.shows}</span>
         {plate.lengthMm && (
           <span className="block text-sm soft">

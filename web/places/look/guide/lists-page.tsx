@@ -8,7 +8,7 @@ import { useOwnKinds } from './use-own-kinds.ts';
 
 /** Every kind of plant the guide knows, this garden's first. */
 export function GuidePlantsPage() {
-  const grown = new Set(useOwnKinds().hostIds);
+  const grown = new Set(useOwnKinds()?.hostIds);
   const kinds = HOSTS.toSorted((a, b) => a.name.localeCompare(b.name));
   return (
     <>

@@ -1,4 +1,4 @@
-import { GROUPS, guidePlates, hostById, type MetOn, tellingPlate } from '#knowledge';
+import { GROUPS, guidePlates, hostById, inSentence, type MetOn, tellingPlate } from '#knowledge';
 import { hasTrueSize, PlateDrawing, TrueSize } from '../../../plates/guide/plate-drawing.tsx';
 import { monthsWords } from '../../../show/month-words.ts';
 import { smallLengthWords } from '../../../show/small-lengths.ts';
@@ -79,7 +79,7 @@ export function PocketCard({
           {isWatched ? 'watched here' : GROUPS[target.group].short}
         </span>
         <p>
-          {hostIds.length > 0 && <>On {hostIds.map((id) => hostById(id).name.toLowerCase()).join(', ')}. </>}
+          {hostIds.length > 0 && <>On {hostIds.map((id) => inSentence(hostById(id).name)).join(', ')}. </>}
           {target.group === 'no-trouble' ? target.what : `Sits on: ${target.sits}.`}
           {plate?.lengthMm && <> {smallLengthWords(plate.lengthMm, inches)}.</>}
           {hatch.length > 0 && <> Crawlers usually {monthsWords(hatch.map(place.across))}.</>}

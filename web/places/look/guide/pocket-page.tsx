@@ -2,7 +2,7 @@ import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { FrequencyWord } from '#core/identify';
-import { guidePlates, hostById, howMany, metIn, type MetOn, metOn, targetById } from '#knowledge';
+import { guidePlates, hostById, howMany, inSentence, metIn, type MetOn, metOn, targetById } from '#knowledge';
 import { useGarden } from '../../../api/queries.ts';
 import { EmptyState, PageHead } from '../../../parts/page.tsx';
 import { MONTH_NAMES } from '../../../show/dates.ts';
@@ -44,10 +44,12 @@ const isMetIn = (targetId: string, month: number, place: GuidePlace) => {
 export function GuidePocketPage() {
   const garden = useGarden().data;
   const place = useGuidePlace();
-  const { hostIds, watched } = useOwnKinds();
+  const kinds = useOwnKinds();
   const [depth, setDepth] = useState<FrequencyWord>('usually');
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [thisMonth, setThisMonth] = useState(false);
+  if (!kinds) return <GuideNav />;
+  const { hostIds, watched } = kinds;
   const taken = hostIds.filter((id) => !left.has(id));
   const month = thisMonth ? place.month : null;
   const rows = listedFor(taken, depth, watched).filter(
@@ -98,7 +100,7 @@ export function GuidePocketPage() {
         <p className="font-serif text-lg mb-1">
           {garden?.garden?.name ?? 'The garden'}
           {month !== null && `, ${MONTH_NAMES[month - 1]}`}: what may be met on{' '}
-          {taken.map((id) => hostById(id).name.toLowerCase()).join(', ') || 'nothing chosen'}
+          {taken.map((id) => inSentence(hostById(id).name)).join(', ') || 'nothing chosen'}
         </p>
         <PocketRuler />
         {rows.length === 0 && <p className="soft">Nothing in the guide for this choice.</p>}
@@ -111,8 +113,8 @@ export function GuidePocketPage() {
         </ul>
         {unknown.length > 0 && (
           <p className="text-sm mt-2">
-            The guide names nothing for {unknown.map((id) => hostById(id).name.toLowerCase()).join(', ')}:
-            that is no sign that nothing lives there.
+            The guide names nothing for {unknown.map((id) => inSentence(hostById(id).name)).join(', ')}: that
+            is no sign that nothing lives there.
           </p>
         )}
         <p className="text-sm mt-2">

@@ -33,9 +33,11 @@ function inSeason(targets: readonly Target[], month: number, place: GuidePlace):
 /** What is to be seen in a month: which stage of which trouble, on these plants or on any. */
 export function GuideSeasonPage() {
   const place = useGuidePlace();
-  const { hostIds, watched } = useOwnKinds();
+  const kinds = useOwnKinds();
   const [chosen, setChosen] = useState<number | null>(null);
   const [ownOnly, setOwnOnly] = useState(true);
+  if (!kinds) return <GuideNav />;
+  const { hostIds, watched } = kinds;
   const month = chosen ?? place.month;
   const onOwn = metOn(hostIds, 'usually').map(({ target }) => target);
   const isOwn = ownOnly && hostIds.length > 0;

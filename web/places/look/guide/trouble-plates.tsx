@@ -4,9 +4,10 @@ import { monthsWords } from '../../../show/month-words.ts';
 import { useGuidePlace, type GuidePlace } from './use-guide-place.ts';
 
 /** Whether it is met this month, and else when; nothing for what is met all year or at times nobody knows. */
-export function whenMet(plate: GuidePlate, { month, across }: GuidePlace): string | null {
+function whenMet(plate: GuidePlate, { month, across }: GuidePlace) {
   if (plate.months.length === 0) return null;
-  return metIn(plate, across(month)) ? 'now' : monthsWords(plate.months.map(across));
+  const isNow = metIn(plate, across(month));
+  return { isNow, words: isNow ? 'now' : monthsWords(plate.months.map(across)) };
 }
 
 /** A trouble drawn at each stage of its life. */
@@ -20,7 +21,7 @@ export function TroublePlates({ target }: { target: Target }) {
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(min(100%,9.5rem),1fr))] gap-x-4 gap-y-5 md:grid-cols-3 xl:grid-cols-4">
         {plates.map((plate) => (
           <li key={plate.stage + plate.shows}>
-            <PlateFigure plate={plate} note={whenMet(plate, place)} />
+            <PlateFigure plate={plate} met={whenMet(plate, place)} />
           </li>
         ))}
       </ul>
