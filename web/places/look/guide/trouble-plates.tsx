@@ -7,7 +7,7 @@ import { useGuidePlace, type GuidePlace } from './use-guide-place.ts';
 function whenMet(plate: GuidePlate, { month, across }: GuidePlace) {
   if (plate.months.length === 0) return null;
   const isNow = metIn(plate, across(month));
-  return { isNow, words: isNow ? 'now' : monthsWords(plate.months.map(across)) };
+  return { isNow, words: isNow ? 'usually now' : monthsWords(plate.months.map(across)) };
 }
 
 /** A trouble drawn at each stage of its life. */
