@@ -2,6 +2,7 @@ import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from '@ta
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
+import { askAnew } from './api/ask-anew.ts';
 import { isEarlierMoment, PAGES_AT } from './api/at-moment.ts';
 import { ApiProblem } from './api/client.ts';
 import { App } from './app.tsx';
@@ -20,7 +21,7 @@ const client: QueryClient = new QueryClient({
     // Shut out while in use, or the records turn out damaged: ask at the door.
     onError: (error, { queryKey }) => {
       if (error instanceof ApiProblem && [401, 503].includes(error.status) && queryKey[0] !== 'door')
-        void client.invalidateQueries({ queryKey: ['door'] });
+        void askAnew(client, ['door']);
     },
   }),
   // Whatever was changed belongs into what is taken along.
@@ -42,11 +43,11 @@ if (!isEarlierMoment) startOutbox();
 packByItself();
 watchForReturn();
 journal.onNews(() => {
-  void client.invalidateQueries();
+  void askAnew(client);
   packByItself();
 });
 onBack(() => {
-  void client.invalidateQueries();
+  void askAnew(client);
   packByItself();
 });
 openWithoutServer();

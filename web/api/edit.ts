@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { z } from 'zod';
 import { meet, ownFields } from '#core/meeting';
+import { askAnew } from './ask-anew.ts';
 import { askHavingSeen } from '../outbox/ask.ts';
 import { answer, ApiProblem } from './client.ts';
 
@@ -74,7 +75,7 @@ export function useEdit<Name extends keyof Records, T extends object>(name: Name
   return useMutation({
     mutationFn: async (edit: Edit<T>) =>
       keepEdit((await import('#core/records'))[name] as unknown as z.ZodType<T>, send, edit),
-    onSuccess: () => client.invalidateQueries(),
-    onError: (error) => (error instanceof MetError ? client.invalidateQueries() : undefined),
+    onSuccess: () => askAnew(client),
+    onError: (error) => (error instanceof MetError ? askAnew(client) : undefined),
   });
 }

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import type { DayDoubt } from '#core/calendar';
+import { askAnew } from '../api/ask-anew.ts';
 import { dayHere, dayIn, trustClock } from '../outbox/day-here.ts';
 import { packLabel, type PackLabel } from '../outbox/pack.ts';
 import { showFullDate } from '../show/dates.ts';
@@ -36,7 +37,7 @@ export function ClockQuestion() {
   const answer = (chosen: string) => {
     trustClock(label, chosen === here ? 'here' : 'at-home');
     setAnswered((n) => n + 1);
-    void client.invalidateQueries();
+    void askAnew(client);
   };
   return (
     <div role="alert" className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1">

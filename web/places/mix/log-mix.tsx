@@ -61,7 +61,6 @@ export function LogMix({ recipeName, packs, volumeMl }: LogMixProps) {
     setUsed('');
     setAllTheSame(false);
   };
-  if (packs.every(({ materialId }) => materialId === null)) return null;
   return (
     <form
       noValidate

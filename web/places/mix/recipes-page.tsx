@@ -155,7 +155,7 @@ function RecipeCard({ recipe }: { recipe: Shown }) {
       : undefined;
   const volumeMl = typed === '' || wrong ? recipe.usualMl : typedMl;
   const { packs, take } = usePacks(recipe.parts);
-  const isBought = packs.some(({ materialId }) => materialId !== null);
+  const bought = packs?.some(({ materialId }) => materialId !== null) ? packs : null;
   return (
     <div className="flex flex-col gap-6 lg:grid lg:grid-cols-2 lg:items-start">
       <div className="contents lg:flex lg:flex-col lg:gap-6">
@@ -169,7 +169,7 @@ function RecipeCard({ recipe }: { recipe: Shown }) {
               onChange={(event) => setTyped(event.target.value)}
             />
           </Field>
-          <MixParts amounts={recipeAmounts(recipe.parts, volumeMl)} packs={packs} onTake={take} />
+          <MixParts amounts={recipeAmounts(recipe.parts, volumeMl)} packs={packs ?? []} onTake={take} />
           <ul className="flex flex-col gap-1">
             {recipe.cautions.map((caution) => (
               <li key={caution} className="font-semibold text-error">
@@ -181,7 +181,7 @@ function RecipeCard({ recipe }: { recipe: Shown }) {
             <GradeMark grade={recipe.grade} /> <Sources ids={recipe.sourceIds} />
           </p>
         </section>
-        {isBought && <SeasonSection packs={packs} volumeMl={volumeMl} usualTimes={recipe.timesASeason} />}
+        {bought && <SeasonSection packs={bought} volumeMl={volumeMl} usualTimes={recipe.timesASeason} />}
       </div>
       <div className="contents lg:flex lg:flex-col lg:gap-6">
         <section aria-label="Steps" className="order-2 print-card sheet p-5">
@@ -213,7 +213,7 @@ function RecipeCard({ recipe }: { recipe: Shown }) {
             ))}
           </ol>
         </section>
-        <LogMix recipeName={recipe.name} packs={packs} volumeMl={volumeMl} />
+        {bought && <LogMix recipeName={recipe.name} packs={bought} volumeMl={volumeMl} />}
       </div>
     </div>
   );

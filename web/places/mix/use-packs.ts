@@ -18,11 +18,16 @@ export interface PartPack {
   readonly materialId: string | null;
 }
 
-/** The packs a mix is taken from: the first that fits each part, until another is chosen. */
+/**
+ * The packs a mix is taken from: the first that fits each part, until another is chosen; undefined until the
+ * shelf is known.
+ */
 export function usePacks(parts: readonly RecipePart[]) {
-  const products = useShelf().data?.products ?? [];
-  const states = useShelfState().data?.products ?? [];
+  const products = useShelf().data?.products;
+  const states = useShelfState().data?.products;
   const [chosen, setChosen] = useState<Readonly<Record<number, string>>>({});
+  const take = (i: number, productId: string) => setChosen({ ...chosen, [i]: productId });
+  if (!products || !states) return { packs: undefined, take };
   const packs = parts.map((part, i): PartPack => {
     const materials = materialsOfPart(part);
     const fitting = materials.flatMap((material) =>
@@ -34,5 +39,5 @@ export function usePacks(parts: readonly RecipePart[]) {
     const left = states.find(({ productId }) => productId === product?.id)?.left ?? null;
     return { part, fitting, product, left, materialId: materials[0] ?? null };
   });
-  return { packs, take: (i: number, productId: string) => setChosen({ ...chosen, [i]: productId }) };
+  return { packs, take };
 }

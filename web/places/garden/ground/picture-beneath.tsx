@@ -2,6 +2,7 @@ import { useId, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import type { Point } from '#core/ground';
 import type { GroundPicture, PhotoRecord } from '#core/records';
+import { askAnew } from '../../../api/ask-anew.ts';
 import { newId } from '../../../api/new-id.ts';
 import { keepRecord } from '../../../outbox/use-outbox.ts';
 import { useShow, useToday } from '../../../show/use-show.ts';
@@ -54,7 +55,7 @@ export function PictureBeneath({
         before: null,
         after: { id: newId(), photoId: photo.id, ...middle(), turnDeg: 0, widthM: FIRST_WIDTH_M },
       });
-      await client.invalidateQueries();
+      await askAnew(client);
     } catch (error) {
       setProblem((error as Error).message);
     }

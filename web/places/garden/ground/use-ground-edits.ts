@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo, useRef, useState } from 'react';
 import type { GroundPicture, GroundShape, PlantSpot } from '#core/records';
+import { askAnew } from '../../../api/ask-anew.ts';
 import { keepRecord, putEntry, takeOutEntry } from '../../../outbox/use-outbox.ts';
 import { useNotices } from '../../../parts/notices.tsx';
 
@@ -62,7 +63,7 @@ export function useGroundEdits(): GroundEdits {
       } catch (error) {
         say((error as Error).message);
       }
-      await client.invalidateQueries();
+      await askAnew(client);
       setLaid((all) => {
         if (all.get(thingOf(change))?.number !== number) return all;
         const rest = new Map(all);

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import type { Watch } from '#core/records';
 import type { GroundWatch, ToInspect } from '#engine';
+import { askAnew } from '../../../api/ask-anew.ts';
 import { useWatch } from '../../../api/queries.ts';
 import { newId } from '../../../api/new-id.ts';
 import { keepRecord, putEntry, takeOutEntry } from '../../../outbox/use-outbox.ts';
@@ -32,11 +33,10 @@ export function useNoteLook(
       after(async () => {
         const look = lookOf(false);
         await keepRecord(putEntry('spread-looks', look, label));
-        await client.invalidateQueries();
+        await askAnew(client);
         say(
           `${plantName}: nothing found. It is asked for again in a fortnight.`,
-          () =>
-            void keepRecord(takeOutEntry('spread-looks', look, label)).then(() => client.invalidateQueries()),
+          () => void keepRecord(takeOutEntry('spread-looks', look, label)).then(() => askAnew(client)),
         );
       }),
     noteIt: () =>
@@ -45,7 +45,7 @@ export function useNoteLook(
         const there = sameWatchOn(plantId, watch, today);
         await keepRecord(putEntry('watches', there, `${seen.targetName} on ${plantName}`));
         await keepRecord(putEntry('spread-looks', lookOf(true), label));
-        await client.invalidateQueries();
+        await askAnew(client);
         say(`${seen.targetName} is watched on ${plantName} from now on. Count it, to know how much.`);
         void navigate(`/look/${there.id}`);
       }),

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { Stop } from '#core/records';
 import type { RoundAnswer, RoundStop } from '#engine';
+import { askAnew } from '../../../api/ask-anew.ts';
 import { answer, api } from '../../../api/client.ts';
 import { newId } from '../../../api/new-id.ts';
 import { keepRecord, putEntry } from '../../../outbox/use-outbox.ts';
@@ -89,7 +90,7 @@ export function useStopDone(roundId: string | null) {
     const stop: Stop = { id: newId(), roundId, on: today, ...done };
     logStop(stop);
     await keepRecord(putEntry('stops', stop, `stop of the round: ${label}`));
-    void client.invalidateQueries({ queryKey: ['rounds'] });
+    void askAnew(client, ['rounds']);
     const next = states && nextStop(states, done);
     return next ? stopAddress(next) : '/look/round';
   };
