@@ -22,7 +22,7 @@ export interface DueAnswer extends DueItem {
   readonly targetId: string | null;
   readonly level: LevelRange | null;
   readonly levelBefore: LevelRange | null;
-  /** Rules of the weighing that stand against a spray it asks for, today; empty for anything else. */
+  /** What the weighing says against a spray it asks for, today; empty for anything else. */
   readonly heldBy: readonly string[];
   /** Tags hang on it: the same ones are looked at before and after. */
   readonly isTagged: boolean;
@@ -34,7 +34,8 @@ export interface NewsItem {
   readonly plantName: string;
   readonly targetName: string;
   readonly what:
-    | { readonly kind: 'event'; readonly eventId: string }
+    /** A published sum was passed: of the first of it, or the beginning of its window. */
+    | { readonly kind: 'event'; readonly isFirst: boolean }
     | { readonly kind: 'tape'; readonly crawlers: number };
 }
 
@@ -111,7 +112,7 @@ function newsOf(day: GardenDay, picture: WatchPicture): NewsItem[] {
   const about = { watchId: picture.watch.id, plantName: picture.plant.name, targetName: picture.targetName };
   const reached = picture.events.flatMap(({ opens, event }) =>
     isRead && opens.kind === 'reached' && opens.on >= since
-      ? [{ on: opens.on, ...about, what: { kind: 'event' as const, eventId: event.id } }]
+      ? [{ on: opens.on, ...about, what: { kind: 'event' as const, isFirst: event.kind === 'first' } }]
       : [],
   );
   const taped = picture.tapes

@@ -1,5 +1,6 @@
 export { isEntered, RECORDS_AT } from './addresses.ts';
 export { civilDate, recordId } from './fields.ts';
+export { HANDWORK_KINDS, type HandworkKind } from './handwork-kinds.ts';
 export {
   blankGarden,
   blankLine,
@@ -69,7 +70,6 @@ export {
   NAMED_BY,
   clockRecord,
   deviceRecord,
-  HANDWORK_KINDS,
   handworkRecord,
   inspectionRecord,
   sampleRecord,
@@ -82,7 +82,6 @@ export {
   watchRecord,
   type Device,
   type Handwork,
-  type HandworkKind,
   type Inspection,
   type Sample,
   type Sighting,

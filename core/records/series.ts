@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { isMonthDay } from '#core/calendar';
 import { civilDate, note, recordId, shortText, wholeCount } from './fields.ts';
-import { HANDWORK_KINDS } from './watch.ts';
+import { HANDWORK_KINDS } from './handwork-kinds.ts';
 
 /** What a step of a series is: hand work says which. */
 export const STEP_ACTIONS = [

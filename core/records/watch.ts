@@ -3,6 +3,7 @@ import { isMonthDay } from '#core/calendar';
 import { TARGET_GROUPS } from '#core/identify';
 import { itemProblem, PROTOCOL_SHAPES, PROTOCOLS } from '#core/sampling';
 import { CLOCK_STAGES } from './growth.ts';
+import { HANDWORK_KINDS } from './handwork-kinds.ts';
 import { civilDate, note, ON_ONE, onWatchOrPlant, recordId, shortText, wholeCount } from './fields.ts';
 
 /** Who gave a watch its name: the key, its owner, or a lab or adviser. */
@@ -193,23 +194,6 @@ export const clockRecord = z
       });
   });
 export type WatchClock = z.infer<typeof clockRecord>;
-
-export const HANDWORK_KINDS = [
-  'prune',
-  'pinch',
-  'strip',
-  'brush',
-  'wipe',
-  'dip',
-  'jet',
-  'band',
-  'clear',
-  'urea',
-  'shelter',
-  'bags',
-  'helpers',
-] as const;
-export type HandworkKind = (typeof HANDWORK_KINDS)[number];
 
 /** Work by hand against a trouble, counted in what worked like a spray. */
 export const handworkRecord = z

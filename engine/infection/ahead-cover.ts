@@ -15,7 +15,7 @@ export interface AheadCover extends AheadFacts {
   readonly isWorthIt: boolean;
   /** Something on the shelf that covers against it; null where there is none. */
   readonly product: { readonly id: string; readonly name: string } | null;
-  /** Rules of the weighing that stand against a spray today; the list and the watch's page say the same. */
+  /** What the weighing says against a spray today; the list and the watch's page say the same. */
   readonly heldBy: readonly string[];
   /** Good hours for it before then. */
   readonly hours: readonly GoodStretch[];

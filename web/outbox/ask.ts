@@ -1,7 +1,7 @@
 import type { ProblemBody } from '#answers';
 import { isEntered } from '#core/records';
 import { API_AT } from '../api/at-moment.ts';
-import { answeredHere } from './garden-here.ts';
+import type * as Here from './garden-here.ts';
 import { entryWords } from './entry-words.ts';
 import { enterByForm } from './outbox.ts';
 import { askWhileUsed, noteHere, noteThere, serverAnswers, standingNow } from './reach.ts';
@@ -38,6 +38,10 @@ export async function ask(input: RequestInfo | URL, init?: RequestInit): Promise
     return here.response;
   }
 }
+
+/** What answers here comes when it is first needed: on a device that opens without its server it is kept. */
+const answeredHere: typeof Here.answeredHere = (path) =>
+  import('./garden-here.ts').then((here) => here.answeredHere(path));
 
 async function unlessAway(asked: Promise<Response>): Promise<Response> {
   let timer: ReturnType<typeof setTimeout> | undefined;

@@ -1,14 +1,12 @@
 import { z } from 'zod';
 import { deviceDay, type DeviceClock, type DeviceDay } from '#core/calendar';
 import { keptHere } from '../parts/kept-here.ts';
+import { dayIn } from '../show/day-in.ts';
 import type { PackLabel } from './pack.ts';
 
 const KEY = 'juglans-clock';
 /** What was answered when the clocks were last compared at that moment. */
 const TRUST = keptHere(1, z.object({ comparedAtMs: z.number(), trusts: z.enum(['here', 'at-home']) }));
-
-export const dayIn = (timeZone: string, ms: number) =>
-  new Intl.DateTimeFormat('en-CA', { timeZone }).format(ms);
 
 /** The garden's day by this device, and whether that is to be asked about. */
 export function dayHere(

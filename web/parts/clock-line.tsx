@@ -1,7 +1,7 @@
 import { daysBetween } from '#core/calendar';
-import { dayIn } from '../outbox/day-here.ts';
 import { useGarden } from '../api/queries.ts';
 import { showFullDate } from '../show/dates.ts';
+import { dayIn } from '../show/day-in.ts';
 
 /**
  * Told where this device's clock and the computer's do not agree on the day: without a signal, what is entered is

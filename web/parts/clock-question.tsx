@@ -2,9 +2,10 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import type { DayDoubt } from '#core/calendar';
 import { askAnew } from '../api/ask-anew.ts';
-import { dayHere, dayIn, trustClock } from '../outbox/day-here.ts';
+import { dayHere, trustClock } from '../outbox/day-here.ts';
 import { packLabel, type PackLabel } from '../outbox/pack.ts';
 import { showFullDate } from '../show/dates.ts';
+import { dayIn } from '../show/day-in.ts';
 
 const WHY: Readonly<Record<DayDoubt, string>> = {
   apart: 'This device’s clock and the one at home show different days.',

@@ -1,6 +1,7 @@
 import { schoolFor, SCHOOL_QUESTIONS } from '#knowledge';
 import { Field } from './field.tsx';
-import { GradeMark, Sources } from './reason.tsx';
+import { GradeMark } from './grade-mark.tsx';
+import { Sources } from './sources.tsx';
 
 type Chosen = Readonly<Record<string, string>>;
 

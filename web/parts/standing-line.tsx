@@ -1,8 +1,12 @@
 import { House } from 'lucide-react';
-import { useSyncExternalStore } from 'react';
+import { Suspense, useSyncExternalStore } from 'react';
 import { onStanding, standingNow } from '../outbox/reach.ts';
-import { ClockQuestion } from './clock-question.tsx';
 import { showRecentMoment } from '../show/dates.ts';
+import { besides } from './besides.ts';
+
+const ClockQuestion = besides(() =>
+  import('./clock-question.tsx').then((m) => ({ default: m.ClockQuestion })),
+);
 
 /** Told on every page while this device answers by itself: from what, and as of when. */
 export function StandingLine() {
@@ -17,7 +21,9 @@ export function StandingLine() {
           {showRecentMoment(standing.packedAtMs)}, and what you enter; any forecast is of then.
         </span>
       </p>
-      <ClockQuestion />
+      <Suspense>
+        <ClockQuestion />
+      </Suspense>
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import type { Edit } from '../api/edit.ts';
+import type { Edit } from '../api/keep-edit.ts';
 import { useNotices } from './notices.tsx';
 import { alsoChanged } from './record-words.ts';
 

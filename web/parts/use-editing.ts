@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { MetError } from '../api/edit.ts';
+import { MetError } from '../api/met-error.ts';
 import { useNotices } from './notices.tsx';
 import { alsoChanged } from './record-words.ts';
 import type { Editing } from './use-change.ts';

@@ -4,7 +4,7 @@ import { inSentence } from '#knowledge';
 import type { SeriesOffer, SettledStep } from '#engine';
 import { seriesLines, settledTitle, stepDays, WAITS_WORDS } from '../../show/series-words.ts';
 import { useToday } from '../../show/use-show.ts';
-import { GradeMark } from '../reason.tsx';
+import { GradeMark } from '../grade-mark.tsx';
 import { SeriesEditor } from './series-editor.tsx';
 import { useSeries } from './use-series.ts';
 

@@ -8,7 +8,7 @@ import type { CivilDate } from '#core/calendar';
 import type { CountedSeason, SummedSample, WatchPicture } from '#engine';
 import { useSeasons } from '../../api/queries.ts';
 import { useWeighed } from '../../api/weighing.ts';
-import { GradeMark } from '../../parts/reason.tsx';
+import { GradeMark } from '../../parts/grade-mark.tsx';
 import { useSeries } from '../../parts/series/use-series.ts';
 import { showDate } from '../../show/dates.ts';
 import { levelWords, showMeasureOf, unitWords } from '../../show/measures.ts';

@@ -8,7 +8,7 @@ import { useWatch } from '../../api/queries.ts';
 import { type SpotAnswers, type SpotQuestion, useWeighed } from '../../api/weighing.ts';
 import { Choices } from '../../parts/field.tsx';
 import { Answered, PageHead } from '../../parts/page.tsx';
-import { GradeMark } from '../../parts/reason.tsx';
+import { GradeMark } from '../../parts/grade-mark.tsx';
 import { significant, showShare } from '../../show/units.ts';
 
 const QUESTION_WORDS: Readonly<Record<SpotQuestion, string>> = {

@@ -1,6 +1,7 @@
 import type { Finding, UseVerdict } from '#core/materials';
 import { showFullDate } from '../../show/dates.ts';
-import { GradeMark, Sources } from '../../parts/reason.tsx';
+import { GradeMark } from '../../parts/grade-mark.tsx';
+import { Sources } from '../../parts/sources.tsx';
 
 const VERDICT_WORDS: Readonly<Record<UseVerdict, string>> = {
   fine: 'allowed',

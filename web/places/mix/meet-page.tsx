@@ -4,7 +4,8 @@ import { type Material, MATERIALS, materialsMeet } from '#knowledge';
 import { useGarden } from '../../api/queries.ts';
 import { Field } from '../../parts/field.tsx';
 import { PageHead } from '../../parts/page.tsx';
-import { GradeMark, Sources } from '../../parts/reason.tsx';
+import { GradeMark } from '../../parts/grade-mark.tsx';
+import { Sources } from '../../parts/sources.tsx';
 import { MixNav } from './mix-nav.tsx';
 
 interface Met {

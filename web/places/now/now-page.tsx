@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { daysBetween, type CivilDate } from '#core/calendar';
-import { EVENTS, inSentence, WEIGH_RULES } from '#knowledge';
+import { inSentence } from '#knowledge';
 import type { NowPage as NowShown } from '#answers';
 import type { DueAnswer, NewsItem, NowAnswer } from '#engine';
 import { useNow } from '../../api/queries.ts';
@@ -234,8 +234,7 @@ function DueGroups({
 }
 
 /** Why it is not sprayed today all the same, in the weighing's own words. */
-function HeldBack({ rules }: { rules: readonly string[] }) {
-  const says = WEIGH_RULES.filter(({ id }) => rules.includes(id)).map((rule) => rule.says);
+function HeldBack({ says }: { says: readonly string[] }) {
   return (
     <p className="mt-1">
       <b className="font-semibold">Not today:</b> {says.join(' ')}
@@ -286,7 +285,7 @@ function DueRow({ item, today }: { item: DueAnswer; today: CivilDate }) {
       </div>
       <div className="col-span-2 xl:col-span-1 xl:col-start-2 xl:row-start-2">
         <p className="soft">{words.advice}</p>
-        {item.heldBy.length > 0 && <HeldBack rules={item.heldBy} />}
+        {item.heldBy.length > 0 && <HeldBack says={item.heldBy} />}
         {item.asks && (
           <div className="my-2">
             <LeavesQuestion plantId={item.plantId} plantName={item.plantName} question={item.asks} />
@@ -307,11 +306,10 @@ function DueRow({ item, today }: { item: DueAnswer; today: CivilDate }) {
 
 function News({ item }: { item: NewsItem }) {
   const { what } = item;
-  const event = what.kind === 'event' ? EVENTS.find((entry) => entry.id === what.eventId) : undefined;
   const text =
     what.kind === 'tape'
       ? `${what.crawlers} crawlers on the tape taken off ${showDate(item.on)}.`
-      : event?.kind === 'first'
+      : what.isFirst
         ? `the published sum for its first hatch was passed on ${showDate(item.on)}.`
         : `its published window opened on ${showDate(item.on)}.`;
   return (

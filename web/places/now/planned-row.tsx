@@ -3,7 +3,7 @@ import type { CivilDate } from '#core/calendar';
 import { inSentence, rhythmWords } from '#knowledge';
 import type { PlannedItem } from '#engine';
 import { LeavesQuestion } from '../../parts/leaves-question.tsx';
-import { GradeMark } from '../../parts/reason.tsx';
+import { GradeMark } from '../../parts/grade-mark.tsx';
 import { StepActions } from '../../parts/series/step-actions.tsx';
 import { StepReason } from '../../parts/series/step-reason.tsx';
 import { useSeries } from '../../parts/series/use-series.ts';

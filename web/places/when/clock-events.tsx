@@ -1,6 +1,7 @@
 import { WIDER_BY } from '#core/phenology';
 import type { ClockAnswer } from '#engine';
-import { GradeMark, Sources } from '../../parts/reason.tsx';
+import { GradeMark } from '../../parts/grade-mark.tsx';
+import { Sources } from '../../parts/sources.tsx';
 import { showDate } from '../../show/dates.ts';
 import { showShare } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';

@@ -4,7 +4,7 @@ import { roughMonths, type UncertainMonths } from '#core/weather';
 import type { UsualMonths } from '#engine';
 import { usePutGarden } from '../../api/queries.ts';
 import { ClimateFields, climateTold, draftOf } from '../../parts/climate-fields.tsx';
-import { GradeMark } from '../../parts/reason.tsx';
+import { GradeMark } from '../../parts/grade-mark.tsx';
 import { useChange } from '../../parts/use-change.ts';
 import { significant } from '../../show/units.ts';
 import { useShow } from '../../show/use-show.ts';

@@ -15,7 +15,8 @@ import {
   toldApartOf,
 } from '#knowledge';
 import { EmptyState, PageHead } from '../../../parts/page.tsx';
-import { GradeMark, Sources } from '../../../parts/reason.tsx';
+import { GradeMark } from '../../../parts/grade-mark.tsx';
+import { Sources } from '../../../parts/sources.tsx';
 import { PlateFor } from '../../../plates/plates.tsx';
 import { Beliefs } from '../../../parts/beliefs.tsx';
 import { useShow } from '../../../show/use-show.ts';

@@ -1,6 +1,5 @@
 import { Link } from 'react-router';
 import { gotThrough } from '#core/infection';
-import { WEIGH_RULES } from '#knowledge';
 import { showDate } from '../../../show/dates.ts';
 import { useToday } from '../../../show/use-show.ts';
 import { BlightAdvice, BySchool, OverTheFence, Resists } from './cover-advice.tsx';
@@ -94,10 +93,7 @@ function Worth({ diary, watchId, outOfReach }: { diary: Diary; watchId: string; 
       )}
       {ahead.heldBy.length > 0 && (
         <p className="mt-1">
-          <b className="font-semibold">Not today:</b>{' '}
-          {WEIGH_RULES.filter(({ id }) => ahead.heldBy.includes(id))
-            .map((rule) => rule.says)
-            .join(' ')}
+          <b className="font-semibold">Not today:</b> {ahead.heldBy.join(' ')}
         </p>
       )}
       <Link className="btn btn-sm btn-primary mt-2" to={`/mix?watch=${watchId}`}>

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { FigureRange } from '#core/season-model';
 import type { OwnFigures, PlanFigure } from '#knowledge';
 import { numberOr } from '../../../show/number-or.ts';
-import { GradeMark } from '../../../parts/reason.tsx';
+import { GradeMark } from '../../../parts/grade-mark.tsx';
 
 const UNIT_WORDS = { share: '%', days: 'days', times: 'times' } as const;
 const ENDS = ['low', 'middle', 'high'] as const;

@@ -2,7 +2,8 @@ import { beforeEach, expect, test } from '@jest/globals';
 import { z } from 'zod';
 import { versionOf } from '#core/meeting';
 import { ApiProblem } from './client.ts';
-import { keepEdit, MetError } from './edit.ts';
+import { keepEdit } from './keep-edit.ts';
+import { MetError } from './met-error.ts';
 
 const schema = z.object({ id: z.string(), name: z.string(), note: z.string() });
 type Row = z.infer<typeof schema>;

@@ -1,0 +1,33 @@
+import { type ReactNode, Suspense, useState } from 'react';
+import { TroubleBoundary } from './trouble-boundary.tsx';
+
+/** Something behind a tap, whose part of the program comes when it is first opened. */
+export function OpenedLater({
+  title,
+  className,
+  children,
+}: {
+  title: string;
+  className: string;
+  children: ReactNode;
+}) {
+  const [wasOpened, setWasOpened] = useState(false);
+  return (
+    <details className={className} onToggle={({ currentTarget }) => currentTarget.open && setWasOpened(true)}>
+      <summary className="link-husk list-none inline-block py-0.5">{title}</summary>
+      {wasOpened && (
+        <TroubleBoundary place={title}>
+          <Suspense
+            fallback={
+              <p className="soft" role="status">
+                Opening…
+              </p>
+            }
+          >
+            {children}
+          </Suspense>
+        </TroubleBoundary>
+      )}
+    </details>
+  );
+}
