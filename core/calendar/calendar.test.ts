@@ -29,6 +29,13 @@ describe('days', () => {
     ['2026-05-01T00:00', false],
     ['', false],
     ['tomorrow', false],
+    ['2026/05/01', false],
+    ['2026-05-0a', false],
+    ['2026-00-10', false],
+    ['2026-04-31', false],
+    ['1900-02-29', false],
+    ['2000-02-29', true],
+    ['٢٠٢٦-٠٥-٠١', false],
   ])('%s is a day: %s', (text, real) => {
     expect(isCivilDate(text)).toBe(real);
     if (!real) expect(() => dayNumber(text)).toThrow(RangeError);
@@ -52,6 +59,21 @@ describe('days', () => {
     expect(daysInYear(2024)).toBe(366);
     expect(daysInYear(2100)).toBe(365);
   });
+});
+
+test('days are numbered and written as the engine’s own dates are, over four centuries and at both ends', () => {
+  const asDates = (number: number) => new Date(number * 86_400_000).toISOString().slice(0, 10);
+  for (let number = dayNumber('1896-02-20'); number <= dayNumber('2305-03-10'); number++) {
+    const date = asDates(number);
+    if (dateOfDayNumber(number) !== date || dayNumber(date) !== number)
+      throw new Error(`${date} is numbered ${dayNumber(date)}, written ${dateOfDayNumber(number)}`);
+  }
+  expect(dayNumber('0000-01-01')).toBe(-719_528);
+  expect(dateOfDayNumber(dayNumber('9999-12-31'))).toBe('9999-12-31');
+  expect(dateOfDayNumber(100.9)).toBe(asDates(100));
+  expect(dateOfDayNumber(-0.1)).toBe('1969-12-31');
+  for (const beyond of [NaN, Infinity, -719_529, 2_932_897])
+    expect(() => dateOfDayNumber(beyond)).toThrow(RangeError);
 });
 
 describe('seasons', () => {

@@ -132,27 +132,25 @@ function wetnessOf(
 ): Uint8Array {
   const wet = new Uint8Array(tempC.length);
   const raining = rains[at];
+  const humidFrom = [HUMID_GUESSED_PERCENT[at], HUMID_PERCENT[at]] as const;
   let driesAt = -1;
-  for (let hour = 0; hour < wet.length; hour++) {
-    const { day, sun } = days[(hour / HOURS) | 0]!;
-    const sensor = day.hourly?.wetShare?.[hour % HOURS] ?? null;
-    const isMeasured = isHumidityTold[hour] === 1;
-    if (raining[hour]) driesAt = isMeasured ? hour + 1 : dryingHour(hour + 1);
-    const isHumid = humidity[hour]! >= (isMeasured ? HUMID_PERCENT : HUMID_GUESSED_PERCENT)[at];
-    wet[hour] = sensor === null ? Number(hour < driesAt || isHumid) : Number(sensor >= WET_SHARE);
-    if (sensor !== null && !wet[hour]) driesAt = hour;
-    if (at === 'long' && driesInAfternoon(hour, sun.sunset)) driesAt = Math.min(driesAt, hour);
-  }
+  days.forEach(({ day, sun }, i) => {
+    const sensor = day.hourly?.wetShare;
+    const lastDrying = at === 'long' ? Math.min(AFTERNOON[1], sun.sunset) : -1;
+    for (let ofDay = 0; ofDay < HOURS; ofDay++) {
+      const hour = i * HOURS + ofDay;
+      const share = sensor?.[ofDay] ?? null;
+      const isMeasured = isHumidityTold[hour]!;
+      if (raining[hour]) driesAt = isMeasured === 1 ? hour + 1 : dryingHour(hour + 1);
+      if (share === null) wet[hour] = hour < driesAt || humidity[hour]! >= humidFrom[isMeasured]! ? 1 : 0;
+      else if (share >= WET_SHARE) wet[hour] = 1;
+      else driesAt = hour;
+      const isAfternoon = ofDay >= AFTERNOON[0] && ofDay <= lastDrying;
+      if (isAfternoon && !raining[hour] && humidity[hour]! < DRYING_PERCENT)
+        driesAt = Math.min(driesAt, hour);
+    }
+  });
   return wet;
-  function driesInAfternoon(hour: number, sunset: number): boolean {
-    const ofDay = hour % HOURS;
-    return (
-      !raining[hour] &&
-      ofDay >= AFTERNOON[0] &&
-      ofDay <= Math.min(AFTERNOON[1], sunset) &&
-      humidity[hour]! < DRYING_PERCENT
-    );
-  }
   function dryingHour(from: number): number {
     if (at === 'long') return from + LONGEST_GUESS_H;
     if (at === 'middle' && isDark[Math.min(from, wet.length - 1)]) return afterSunrise(from);

@@ -1,5 +1,7 @@
 import { type DaySpan, daysToSpots } from './days-to-spots.ts';
 
+const { max, min } = Math;
+
 /** Outside what a table tells of, the nearest it does tell: °C. Colder days count for less. */
 const COLDEST_TOLD_C = 9,
   WARMEST_TOLD_C = 24;
@@ -21,11 +23,10 @@ const LONGEST_DAYS = 400;
 function daysUntil(diseaseId: string, meansC: readonly number[], side: 0 | 1): number | null {
   let share = 0;
   for (let day = 0; day < LONGEST_DAYS; day++) {
-    const meanC = meansC[Math.min(day, meansC.length - 1)] ?? COLDEST_TOLD_C;
-    const span = daysToSpots(diseaseId, Math.min(WARMEST_TOLD_C, Math.max(COLDEST_TOLD_C, meanC)));
+    const meanC = meansC[min(day, meansC.length - 1)] ?? COLDEST_TOLD_C;
+    const span = daysToSpots(diseaseId, min(WARMEST_TOLD_C, max(COLDEST_TOLD_C, meanC)));
     if (!span) return null;
-    const slower =
-      diseaseId === 'apple-scab' && meanC < COLDEST_TOLD_C ? Math.max(0, meanC) / COLDEST_TOLD_C : 1;
+    const slower = diseaseId === 'apple-scab' && meanC < COLDEST_TOLD_C ? max(0, meanC) / COLDEST_TOLD_C : 1;
     share += slower / span[side];
     if (share >= 1 - 1e-9) return day + 1;
   }

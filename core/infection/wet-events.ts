@@ -9,6 +9,7 @@ import { wetHoursNeeded } from './wet-hours-needed.ts';
 import { wetSpells, type WetSpell } from './wet-spells.ts';
 import { byCase, WETNESS_CASES, type WetnessCase } from './wetness-case.ts';
 
+const { max, min, round } = Math;
 const HOURS = 24;
 /** Wet times shorter than this are nobody's infection and are not told. Hours. */
 const LEAST_TOLD_H = 2;
@@ -115,7 +116,8 @@ const isGuess = ({ basis }: LeafHours, { from }: WetSpell): boolean =>
 
 /** Whether leaves that were wet for a part of a guessed time would have been infected: the warm part of it, say. */
 function partInfects(rule: WetRule, hours: LeafHours, { from, to }: WetSpell, scene: SporeScene): boolean {
-  const { byTenth, least } = neededTable(rule);
+  const byTenth = neededTable(rule);
+  const least = leastNeeded(byTenth, hours.tempC.subarray(from, to + 1));
   for (let first = from; first + least - 1 <= to; first++) {
     let sumC = 0;
     for (let last = first; last <= to; last++) {
@@ -134,26 +136,34 @@ function partInfects(rule: WetRule, hours: LeafHours, { from, to }: WetSpell, sc
 /** Temperatures that are looked up, °C, in tenths of a degree; outside them nothing infects. */
 const COLDEST_C = -10,
   WARMEST_C = 45;
-const tenthOf = (meanC: number): number =>
-  Math.round((Math.min(WARMEST_C, Math.max(COLDEST_C, meanC)) - COLDEST_C) * 10);
+const tenthOf = (meanC: number): number => round((min(WARMEST_C, max(COLDEST_C, meanC)) - COLDEST_C) * 10);
 
-interface NeededTable {
-  /** Hours needed at each tenth of a degree; infinite where no length would do. */
-  readonly byTenth: Float64Array;
-  readonly least: number;
-}
+const neededTables = keptWith<WetRule, 'hours', Float64Array>();
 
-const neededTables = keptWith<WetRule, 'hours', NeededTable>();
-
-/** A rule's hours at every tenth of a degree, for the many parts of a guess; kept with the rule. */
-function neededTable(rule: WetRule): NeededTable {
-  return neededTables(rule, 'hours', () => {
-    const byTenth = Float64Array.from(
+/** A rule's hours at every tenth of a degree, infinite where no length would do; kept with the rule. */
+function neededTable(rule: WetRule): Float64Array {
+  return neededTables(rule, 'hours', () =>
+    Float64Array.from(
       { length: (WARMEST_C - COLDEST_C) * 10 + 1 },
       (_, tenth) => neededBy(rule, COLDEST_C + tenth / 10) ?? Infinity,
-    );
-    return { byTenth, least: Math.ceil(Math.min(...byTenth)) };
-  });
+    ),
+  );
+}
+
+/** The fewest hours that any part of a time at these temperatures needs: no mean lies beyond them. */
+function leastNeeded(byTenth: Float64Array, tempC: Float64Array): number {
+  let low = Infinity,
+    high = -Infinity;
+  for (const c of tempC) {
+    if (c < low) low = c;
+    if (c > high) high = c;
+  }
+  let least = Infinity;
+  // A mean is summed up and may err by less than the next tenth.
+  const last = Math.min(byTenth.length - 1, tenthOf(high) + 1);
+  for (let tenth = Math.max(0, tenthOf(low) - 1); tenth <= last; tenth++)
+    if (byTenth[tenth]! < least) least = byTenth[tenth]!;
+  return Math.ceil(least);
 }
 
 /** Hours from a spell's beginning in the dark to first light. */

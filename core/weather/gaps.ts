@@ -35,6 +35,7 @@ export function completeSeries(
   const across: PlacedDay[] = [];
   const filled: Gap[] = [];
   const refused: Gap[] = [];
+  const last = dayNumber(to);
   let expected = dayNumber(from);
   let previous: WeatherDay | undefined;
   for (const day of measured) {
@@ -43,7 +44,7 @@ export function completeSeries(
       previous = day;
       continue;
     }
-    if (number > dayNumber(to)) break;
+    if (number > last) break;
     const missing = number - expected;
     if (missing > 0) {
       const gap = { from: addDays(day.date, -missing), to: addDays(day.date, -1) };
@@ -59,8 +60,8 @@ export function completeSeries(
     previous = day;
     expected = number + 1;
   }
-  if (expected <= dayNumber(to)) {
-    refused.push({ from: addDays(to, expected - dayNumber(to)), to });
+  if (expected <= last) {
+    refused.push({ from: addDays(to, expected - last), to });
   }
   return { days, across, filled, refused };
 }
