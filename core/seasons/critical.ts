@@ -1,5 +1,7 @@
 import { randomLcg } from 'd3-random';
 
+const { abs, floor, min } = Math;
+
 /** So many are enough for a twentieth to be told from chance; always the same ones, for the same answer. */
 const SHUFFLES = 399;
 /** What is larger than this many of them is larger than in all but a twentieth, itself among them. */
@@ -44,11 +46,11 @@ export function criticalOfGroups(
 ): number {
   const all = Float64Array.from([...before, ...after]).sort();
   const whole = momentsOf(all);
-  const size = Math.min(before.length, after.length);
+  const size = min(before.length, after.length);
   const draw = randomLcg(SEED);
   return critical(() => {
     for (let i = 0; i < size; i++) {
-      const j = i + Math.floor(draw() * (all.length - i));
+      const j = i + floor(draw() * (all.length - i));
       [all[i], all[j]] = [all[j]!, all[i]!];
     }
     const smaller = momentsOf(all.subarray(0, size));
@@ -77,7 +79,7 @@ export function criticalOfPairs(
 function critical(shuffled: () => Studentised): number {
   const sizes = Float64Array.from({ length: SHUFFLES }, () => {
     const { difference, error } = shuffled();
-    return Math.abs(difference) / error;
+    return abs(difference) / error;
   }).sort();
   return sizes[RANK - 1]!;
 }

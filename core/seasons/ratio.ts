@@ -9,6 +9,8 @@ import {
   type Studentised,
 } from './critical.ts';
 
+const { log, max, sqrt } = Math;
+
 /** Later over earlier, with its 95 % interval; all above 0. */
 export interface Ratio {
   /** With half a one added to either sum, so that none found has a ratio too. */
@@ -31,10 +33,10 @@ const HAIR = 1 + 1e-9;
  */
 export function ratioOfGroups(kind: MeasureKind, before: readonly number[], after: readonly number[]): Ratio {
   const statistic: Statistic = (a, b) => ({
-    difference: Math.log(meanOf(b) / meanOf(a)),
-    error: Math.sqrt(squaredErrorOf(kind, a) + squaredErrorOf(kind, b)),
+    difference: log(meanOf(b) / meanOf(a)),
+    error: sqrt(squaredErrorOf(kind, a) + squaredErrorOf(kind, b)),
   });
-  const critical = Math.max(
+  const critical = max(
     criticalOfGroups(before, after, statistic),
     qt(0.975, before.length + after.length - 2),
   );
@@ -53,13 +55,11 @@ export function ratioOfPairs(kind: MeasureKind, before: readonly number[], after
     const [first, second] = [meanOf(a), meanOf(b)];
     const squares = b.squares / second ** 2 - (2 * products) / (first * second) + a.squares / first ** 2;
     return {
-      difference: Math.log(second / first),
-      error: Math.sqrt(
-        Math.max(squares / (a.n - 1) / a.n, leastSquaredError(kind, a) + leastSquaredError(kind, b)),
-      ),
+      difference: log(second / first),
+      error: sqrt(max(squares / (a.n - 1) / a.n, leastSquaredError(kind, a) + leastSquaredError(kind, b))),
     };
   };
-  const critical = Math.max(criticalOfPairs(before, after, statistic), qt(0.975, before.length - 1));
+  const critical = max(criticalOfPairs(before, after, statistic), qt(0.975, before.length - 1));
   return around(statistic(momentsOf(before), momentsOf(after)), critical);
 }
 
@@ -78,7 +78,7 @@ const meanOf = ({ n, sum }: Moments): number => (sum + HALF) / n;
 function squaredErrorOf(kind: MeasureKind, moments: Moments): number {
   const { n, sum, squares } = moments;
   const variance = (squares - sum ** 2 / n) / (n - 1);
-  return Math.max(variance / (n * meanOf(moments) ** 2), leastSquaredError(kind, moments));
+  return max(variance / (n * meanOf(moments) ** 2), leastSquaredError(kind, moments));
 }
 
 /** Less than this it cannot be: counting by chance alone, there or not, and judging an area by eye. */

@@ -9,10 +9,10 @@ const degrees = (most: number) => z.coerce.number().min(-most).max(most).default
 export function townRoutes() {
   return new Hono()
     .get('/towns', query(z.object({ q: z.string().max(80).default('') })), async (c) =>
-      c.json({ towns: await findTowns(c.req.valid('query').q) }),
+      c.json({ towns: findTowns(c.req.valid('query').q) }),
     )
     .get('/towns/near', query(z.object({ latitude: degrees(90), longitude: degrees(180) })), async (c) => {
       const { latitude, longitude } = c.req.valid('query');
-      return c.json({ town: await nearestTown(latitude, longitude) });
+      return c.json({ town: nearestTown(latitude, longitude) });
     });
 }

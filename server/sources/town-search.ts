@@ -90,12 +90,13 @@ export function townsNamed(list: TownList, typed: string): Town[] {
 export function townNearest(list: TownList, latitudeDeg: number, longitudeDeg: number): Town | null {
   const narrower = Math.cos((latitudeDeg * Math.PI) / 180);
   let nearest: Listed['town'] | null = null;
-  let leastDeg = FARTHEST_DEG;
+  let leastSquare = FARTHEST_DEG ** 2;
   for (const { town } of list) {
-    const east = ((town.longitudeDeg - longitudeDeg + 540) % 360) - 180;
-    const awayDeg = Math.hypot(town.latitudeDeg - latitudeDeg, east * narrower);
-    if (awayDeg >= leastDeg) continue;
-    leastDeg = awayDeg;
+    const north = town.latitudeDeg - latitudeDeg;
+    const east = (((town.longitudeDeg - longitudeDeg + 540) % 360) - 180) * narrower;
+    const square = north * north + east * east;
+    if (square >= leastSquare) continue;
+    leastSquare = square;
     nearest = town;
   }
   return nearest && withZone(nearest);

