@@ -2,6 +2,8 @@ import { qt } from 'lib-r-math.js';
 import { type EmergenceCurve, FIRST_SHARE, heatOfShare, shareOut } from './hatch-curve.ts';
 import { TAPE_OVERDISPERSION } from './tape-signal.ts';
 
+const { log, max, min } = Math;
+
 /** A tape (or trap) count between two sums of heat, °C·days. Tapes of one week stand side by side. */
 export interface HeatCount {
   readonly fromCd: number;
@@ -94,12 +96,12 @@ export function logLikelihood(counts: readonly HeatCount[], curve: EmergenceCurv
     caught = 0,
     within = 0;
   for (const { fromCd, toCd, count } of counts) {
-    const part = Math.max(1e-12, shareOut(toCd, curve) - shareOut(fromCd, curve));
-    total += count * Math.log(part);
+    const part = max(1e-12, shareOut(toCd, curve) - shareOut(fromCd, curve));
+    total += count * log(part);
     caught += count;
     within += part;
   }
-  return total - caught * Math.log(within);
+  return total - caught * log(within);
 }
 
 interface Surface {
@@ -118,8 +120,8 @@ const SCALE_GRID = scales();
 
 /** The likeliest curve: a grid over both parameters, then finer grids about the best. */
 function likelihoodSurface(counts: readonly HeatCount[]): Surface {
-  const from = Math.min(...counts.map(({ fromCd }) => fromCd)),
-    to = Math.max(...counts.map(({ toCd }) => toCd));
+  const from = min(...counts.map(({ fromCd }) => fromCd)),
+    to = max(...counts.map(({ toCd }) => toCd));
   const [lowestCd, highestCd] = [from - (to - from) / 2, to + (to - from)];
   let best = -Infinity;
   let curve: EmergenceCurve = { halfOutCd: (from + to) / 2, scaleCd: 20 };
@@ -137,7 +139,7 @@ function likelihoodSurface(counts: readonly HeatCount[]): Surface {
       for (let j = -2; j <= 2; j++)
         look(
           at.halfOutCd + i * halfStep * 0.5,
-          Math.min(SCALES.most, Math.max(SCALES.least, at.scaleCd * (1 + j * scaleStep * 0.5))),
+          min(SCALES.most, max(SCALES.least, at.scaleCd * (1 + j * scaleStep * 0.5))),
         );
     halfStep *= 0.6;
     scaleStep *= 0.6;
@@ -148,15 +150,15 @@ function likelihoodSurface(counts: readonly HeatCount[]): Surface {
 /** Highest value over the logistic scales: the best on the grid, then between its neighbours. */
 function likeliest(valueAt: (scaleCd: number) => number): number {
   const values = SCALE_GRID.map(valueAt);
-  const at = values.indexOf(Math.max(...values));
-  let low = SCALE_GRID[Math.max(0, at - 1)]!,
-    high = SCALE_GRID[Math.min(SCALE_GRID.length - 1, at + 1)]!;
+  const at = values.indexOf(max(...values));
+  let low = SCALE_GRID[max(0, at - 1)]!,
+    high = SCALE_GRID[min(SCALE_GRID.length - 1, at + 1)]!;
   for (let i = 0; i < 14; i++) {
     const [left, right] = [low + (high - low) / 3, high - (high - low) / 3];
     if (valueAt(left) < valueAt(right)) low = left;
     else high = right;
   }
-  return Math.max(values[at]!, valueAt((low + high) / 2));
+  return max(values[at]!, valueAt((low + high) / 2));
 }
 
 /**
@@ -165,7 +167,7 @@ function likeliest(valueAt: (scaleCd: number) => number): number {
  */
 function profile(counts: readonly HeatCount[], surface: Surface, share: number, drop: number): Estimate {
   const valueCd = heatOfShare(share, surface.curve);
-  const logit = Math.log(share / (1 - share));
+  const logit = log(share / (1 - share));
   const inside = (pointCd: number) =>
     surface.best -
       likeliest((scaleCd) => logLikelihood(counts, { halfOutCd: pointCd - scaleCd * logit, scaleCd })) <=
@@ -194,22 +196,17 @@ function scatter(
   curve: EmergenceCurve,
   caught: number,
 ): { overdispersion: number; freedom: number } {
-  const parts = counts.map(({ fromCd, toCd }) =>
-    Math.max(1e-12, shareOut(toCd, curve) - shareOut(fromCd, curve)),
-  );
+  const parts = counts.map(({ fromCd, toCd }) => max(1e-12, shareOut(toCd, curve) - shareOut(fromCd, curve)));
   const within = parts.reduce((sum, part) => sum + part, 0);
   const telling = counts
     .map(({ count }, i) => ({ count, expected: (caught * parts[i]!) / within }))
     .filter(({ expected }) => expected >= LEAST_EXPECTED);
-  const ownWorth = Math.max(0, telling.length - 3);
+  const ownWorth = max(0, telling.length - 3);
   const freedom = ownWorth + USUAL_WORTH_TAPES;
   if (ownWorth === 0) return { overdispersion: TAPE_OVERDISPERSION, freedom };
   const pearson = telling.reduce((sum, { count, expected }) => sum + (count - expected) ** 2 / expected, 0);
   return {
-    overdispersion: Math.max(
-      TAPE_OVERDISPERSION,
-      (pearson + TAPE_OVERDISPERSION * USUAL_WORTH_TAPES) / freedom,
-    ),
+    overdispersion: max(TAPE_OVERDISPERSION, (pearson + TAPE_OVERDISPERSION * USUAL_WORTH_TAPES) / freedom),
     freedom,
   };
 }
@@ -223,6 +220,6 @@ function hasSeenPeak(counts: readonly HeatCount[]): boolean {
   }
   const rates = [...byInterval]
     .sort(([a], [b]) => a - b)
-    .map(([, { span, count, tapes }]) => count / tapes / Math.max(1, span));
-  return rates.indexOf(Math.max(...rates)) < rates.length - 1;
+    .map(([, { span, count, tapes }]) => count / tapes / max(1, span));
+  return rates.indexOf(max(...rates)) < rates.length - 1;
 }

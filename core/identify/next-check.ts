@@ -3,6 +3,8 @@ import { answerChance } from './likelihood.ts';
 import type { Hypothesis } from './hypotheses.ts';
 import type { Belief } from './posterior.ts';
 
+const { log2, max } = Math;
+
 /** Below this no remaining look is expected to settle anything (bits; rule of thumb, grade C). */
 export const WORTH_LOOKING_BITS = 0.02;
 
@@ -101,8 +103,8 @@ function bitsAbout(
       overall += together;
     }
     for (let kind = 0; kind < joint.length; kind++)
-      if (joint[kind]! > 0) bits += joint[kind]! * Math.log2(joint[kind]! / (weights[kind]! * overall));
+      if (joint[kind]! > 0) bits += joint[kind]! * log2(joint[kind]! / (weights[kind]! * overall));
   }
   // What tells nothing comes out as a rounding error on either side of it.
-  return Math.max(0, bits);
+  return max(0, bits);
 }

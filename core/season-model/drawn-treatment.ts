@@ -10,6 +10,8 @@ import {
   WAITS_DAYS,
 } from './treatment.ts';
 
+const { floor, max, min } = Math;
+
 /** What a kind of treatment comes to in one draw. */
 export interface DrawnKind {
   readonly acts: TreatmentKind['acts'];
@@ -103,7 +105,7 @@ function residueLeft(
   day: number,
   later: number,
 ): number {
-  const through = (at: number) => rainSum[Math.min(rainSum.length - 1, Math.max(0, Math.floor(at)))]!;
+  const through = (at: number) => rainSum[min(rainSum.length - 1, max(0, floor(at)))]!;
   const rainMm = through(later) - through(day);
   return 0.5 ** ((later - day) / residueHalfLifeDays + rainMm / RAIN_HALVES_MM);
 }
@@ -114,7 +116,7 @@ function leftBySystemic(
   day: number,
   cohort: number,
 ): number {
-  const from = Math.max(day + onsetDays, generation.hatchedOn[cohort]!);
+  const from = max(day + onsetDays, generation.hatchedOn[cohort]!);
   if (from > day + onsetDays + lastsDays || from > generation.until) return 1;
   return 1 - takes[stageAt(generation, cohort, from)]!;
 }

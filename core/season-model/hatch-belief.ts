@@ -2,6 +2,8 @@ import { pnorm } from 'lib-r-math.js';
 import { type HeatCount, shareOut } from '#core/emergence';
 import { type FigureRange } from './figure-range.ts';
 
+const { abs, exp, log, max, min } = Math;
+
 /**
  * What is believed of a hatch: how probable each pair of begin and length is. `by` says on what they lie: °C·days
  * from the season's first day, or days of the frame.
@@ -24,7 +26,7 @@ export interface Hatch {
 }
 
 /** From 5 to 95 % a logistic curve takes this many of its scales. */
-export const SCALES_IN_SPAN = 2 * Math.log(19);
+export const SCALES_IN_SPAN = 2 * log(19);
 
 const FIRSTS = 61;
 const SPANS = 15;
@@ -62,8 +64,8 @@ export function beliefAfterTapes(
   const logs = belief.firsts.map((first) =>
     belief.spans.map((span) => logLikelihoodOf(counts, caught, first, span) / overdispersion),
   );
-  const best = Math.max(...logs.flat());
-  return weighed(belief, (i, j) => Math.exp(logs[i]![j]! - best));
+  const best = max(...logs.flat());
+  return weighed(belief, (i, j) => exp(logs[i]![j]! - best));
 }
 
 /** The belief after crawlers were seen by eye at one point: some were out by then, and not all. */
@@ -71,7 +73,7 @@ export function beliefAfterSighting(belief: HatchBelief, seenAt: number): HatchB
   return weighed(belief, (i, j) => {
     const out = outBy(seenAt, { by: belief.by, first: belief.firsts[i]!, span: belief.spans[j]! });
     // A first sight of crawlers is little before one in twenty are out, and unlikely after most are.
-    return Math.min(1, out / 0.02) * (1 - out);
+    return min(1, out / 0.02) * (1 - out);
   });
 }
 
@@ -102,11 +104,11 @@ function logLikelihoodOf(counts: readonly HeatCount[], caught: number, first: nu
   let total = 0,
     within = 0;
   for (const { fromCd, toCd, count } of counts) {
-    const part = Math.max(1e-9, outBy(toCd, hatch) - outBy(fromCd, hatch));
-    total += count * Math.log(part);
+    const part = max(1e-9, outBy(toCd, hatch) - outBy(fromCd, hatch));
+    total += count * log(part);
     within += part;
   }
-  return caught > 0 ? total - caught * Math.log(within) : -USUAL_CATCH * within;
+  return caught > 0 ? total - caught * log(within) : -USUAL_CATCH * within;
 }
 
 function weighed(belief: HatchBelief, factor: (first: number, span: number) => number): HatchBelief {
@@ -120,13 +122,13 @@ function weighed(belief: HatchBelief, factor: (first: number, span: number) => n
 /** Points from far below the middle to far above it, each with the weight of a two-piece normal there. */
 function gridOf({ low, middle, high }: FigureRange, points: number, least: number) {
   const [below, above] = [(middle - low) / Z80, (high - middle) / Z80];
-  const [from, to] = [Math.max(least, middle - REACH * below), middle + REACH * above];
+  const [from, to] = [max(least, middle - REACH * below), middle + REACH * above];
   if (to <= from) return { values: [middle], weights: [1] };
   const values = Array.from({ length: points }, (_, i) => from + ((to - from) * i) / (points - 1));
   const raw = values.map((value) => {
     const spread = value < middle ? below : above;
     // Half of the weight lies on each side of the middle, however wide the sides are.
-    return spread > 0 ? Math.exp(-0.5 * ((value - middle) / spread) ** 2) / spread : 0;
+    return spread > 0 ? exp(-0.5 * ((value - middle) / spread) ** 2) / spread : 0;
   });
   const sum = raw.reduce((total, weight) => total + weight, 0);
   return { values, weights: raw.map((weight) => weight / sum) };
@@ -142,7 +144,7 @@ function atShare(values: readonly number[], weights: readonly number[], share: n
       const inside = through > before ? (share - before) / (through - before) : 0.5;
       const from = i > 0 ? (values[i - 1]! + values[i]!) / 2 : values[i]!;
       const to = i < values.length - 1 ? (values[i]! + values[i + 1]!) / 2 : values[i]!;
-      return from + Math.min(1, Math.max(0, inside)) * (to - from);
+      return from + min(1, max(0, inside)) * (to - from);
     }
     before = through;
   }
@@ -151,7 +153,6 @@ function atShare(values: readonly number[], weights: readonly number[], share: n
 
 function nearest(values: readonly number[], value: number): number {
   let at = 0;
-  for (let i = 1; i < values.length; i++)
-    if (Math.abs(values[i]! - value) < Math.abs(values[at]! - value)) at = i;
+  for (let i = 1; i < values.length; i++) if (abs(values[i]! - value) < abs(values[at]! - value)) at = i;
   return at;
 }

@@ -3,6 +3,8 @@ import { LIFE_STAGES, type StageLengths } from './life-stage.ts';
 import { type PossibleYear, sumsOf } from './possible-year.ts';
 import type { SeasonFigures } from './season-figures.ts';
 
+const { ceil, floor, hypot, max, min } = Math;
+
 /** The cohorts of one generation, by day of hatch; all lists are of one length. */
 export interface Generation {
   /** Day of the frame on which each hatched. */
@@ -92,7 +94,7 @@ export function possibleSeason(figures: DrawnFigures, year: PossibleYear, stepsA
   return {
     days: heatSum.length,
     generations,
-    multiplies: figures.growthAYear ** (1 / Math.max(1, generations.length)),
+    multiplies: figures.growthAYear ** (1 / max(1, generations.length)),
     source: figures.source,
     holed: figures.holed,
     dying,
@@ -103,7 +105,7 @@ export function possibleSeason(figures: DrawnFigures, year: PossibleYear, stepsA
 
 /** Each further generation begins one length later and runs more apart. */
 function hatchOf({ hatch, generationLength }: DrawnFigures, index: number): Hatch {
-  const span = Math.hypot(hatch.span, index * WIDENS * generationLength);
+  const span = hypot(hatch.span, index * WIDENS * generationLength);
   return { ...hatch, span, first: hatch.first + index * generationLength - (span - hatch.span) / 2 };
 }
 
@@ -140,9 +142,9 @@ function hatchedWithin(hatch: Hatch, heatSum: Float64Array, stepsADay: number): 
 
 /** Heat up to a time in days, where a day's number is its noon and its heat falls evenly about it. */
 function heatAt(heatSum: Float64Array, time: number): number {
-  const day = Math.floor(time + 0.5);
-  const before = day > 0 ? heatSum[Math.min(day, heatSum.length) - 1]! : 0;
-  const through = heatSum[Math.min(day, heatSum.length - 1)]!;
+  const day = floor(time + 0.5);
+  const before = day > 0 ? heatSum[min(day, heatSum.length) - 1]! : 0;
+  const through = heatSum[min(day, heatSum.length - 1)]!;
   return before + (through - before) * (time + 0.5 - day);
 }
 
@@ -185,9 +187,9 @@ export function naturalSurvival(
 ): number {
   const ends = [settledOn[cohort]!, secondOn[cohort]!, grownOn[cohort]!, Infinity];
   let from = hatchedOn[cohort]!,
-    left = hotLoss > 0 ? (1 - hotLoss) ** between(hotSum, from, Math.min(Math.ceil(ends[0]!) - 1, day)) : 1;
+    left = hotLoss > 0 ? (1 - hotLoss) ** between(hotSum, from, min(ceil(ends[0]!) - 1, day)) : 1;
   LIFE_STAGES.forEach((stage, s) => {
-    const to = Math.max(from, Math.min(ends[s]!, day));
+    const to = max(from, min(ends[s]!, day));
     left *= (1 - lossADay[stage]) ** (to - from);
     from = to;
   });
@@ -196,8 +198,8 @@ export function naturalSurvival(
 
 /** How much of a running sum falls on the days from one through another. */
 function between(sum: Float64Array, from: number, to: number): number {
-  const through = (day: number) => (day < 0 ? 0 : sum[Math.min(sum.length - 1, Math.floor(day))]!);
-  return Math.max(0, through(to) - through(from - 1));
+  const through = (day: number) => (day < 0 ? 0 : sum[min(sum.length - 1, floor(day))]!);
+  return max(0, through(to) - through(from - 1));
 }
 
 /** The day on which each cohort reaches an age; Infinity beyond the frame. Cohorts are in order of hatch. */
@@ -213,6 +215,6 @@ function ageReachedOn(
     const needed = heatAt(heatSum, hatched) + age;
     while (day < heatSum.length && heatSum[day]! < needed) day++;
     // The pointer only moves on: later cohorts come of age later.
-    return day < heatSum.length ? Math.max(day, hatched) : Infinity;
+    return day < heatSum.length ? max(day, hatched) : Infinity;
   });
 }

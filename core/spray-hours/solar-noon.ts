@@ -11,17 +11,28 @@ export function solarNoonHour(timeZone: string, longitudeDeg: number, date: Civi
   return ((hour % 24) + 24) % 24;
 }
 
+/** Clocks of the zones asked for: making one takes longer than reading it a hundred times. */
+const clocks = new Map<string, Intl.DateTimeFormat>();
+
+function clockOf(timeZone: string): Intl.DateTimeFormat {
+  const clock =
+    clocks.get(timeZone) ??
+    new Intl.DateTimeFormat('en-CA', {
+      timeZone,
+      year: 'numeric',
+      month: '2-digit',
+      day: '2-digit',
+      hour: '2-digit',
+      minute: '2-digit',
+      hourCycle: 'h23',
+    });
+  clocks.set(timeZone, clock);
+  return clock;
+}
+
 /** Hours the zone's clock is ahead of UTC at noon UTC of a day. */
 function offsetHours(timeZone: string, date: CivilDate): number {
-  const parts = new Intl.DateTimeFormat('en-CA', {
-    timeZone,
-    year: 'numeric',
-    month: '2-digit',
-    day: '2-digit',
-    hour: '2-digit',
-    minute: '2-digit',
-    hourCycle: 'h23',
-  }).formatToParts(new Date(`${date}T12:00:00Z`));
+  const parts = clockOf(timeZone).formatToParts(new Date(`${date}T12:00:00Z`));
   const part = (type: string) => parts.find((entry) => entry.type === type)!.value;
   const days = dayNumber(`${part('year')}-${part('month')}-${part('day')}`) - dayNumber(date);
   return 24 * days + Number(part('hour')) + Number(part('minute')) / 60 - 12;

@@ -3,6 +3,8 @@ import { mean, probit, sampleCorrelation, sampleStandardDeviation } from 'simple
 import { addDays, type CivilDate, daysBetween, monthOf } from '#core/calendar';
 import type { WeatherDay } from './day.ts';
 
+const { floor, max, min, round, sqrt } = Math;
+
 /** A place's usual month: °C, mm, days with rain of 1 mm and more. */
 export interface MonthlyNormal {
   readonly minC: number;
@@ -57,17 +59,17 @@ const RAIN_SHAPE = 0.75;
  */
 export function normalsFromTable(months: readonly MonthlyNormal[], centreSpreadC = 0): ClimateNormals {
   const means = months.map(({ minC, maxC }) => (minC + maxC) / 2);
-  const [coldest, warmest] = [Math.min(...means), Math.max(...means)];
+  const [coldest, warmest] = [min(...means), max(...means)];
   const most = LEAST_SPREAD_C + SPREAD_PER_SEASON_C * (warmest - coldest);
   return {
     persistence: USUAL.persistence,
     centreSpreadC,
     months: months.map((month, i) => {
       const summer = warmest > coldest ? (means[i]! - coldest) / (warmest - coldest) : 0.5;
-      const share = Math.min(0.95, month.wetDays / daysOfMonth(i));
+      const share = min(0.95, month.wetDays / daysOfMonth(i));
       return {
         ...month,
-        meanSpreadC: Math.min(
+        meanSpreadC: min(
           most,
           USUAL.meanSpreadWinterC + summer * (USUAL.meanSpreadSummerC - USUAL.meanSpreadWinterC),
         ),
@@ -133,7 +135,7 @@ export function generateDays(
   const normal = randomNormal.source(source)(0, 1);
   const gamma = randomGamma.source(source)(RAIN_SHAPE, 1 / RAIN_SHAPE);
   const centre = dailyCurves(normals.months);
-  const innovation = Math.sqrt(Math.max(0, 1 - normals.persistence ** 2));
+  const innovation = sqrt(max(0, 1 - normals.persistence ** 2));
   const offC = normals.centreSpreadC > 0 ? normals.centreSpreadC * evenlyNormal(seed) : 0;
   let departure = normal();
   let wet = false;
@@ -144,8 +146,8 @@ export function generateDays(
     wet = source() < (wet ? month.wetAfterWet : month.wetAfterDry);
     const { minC, maxC } = centre(date);
     const middleC = (minC + maxC) / 2 + offC + month.meanSpreadC * departure;
-    const rangeC = Math.max(1, maxC - minC + month.rangeSpreadC * normal());
-    const rainMm = wet && month.wetDays > 0 ? Math.max(WET_MM, (month.rainMm / month.wetDays) * gamma()) : 0;
+    const rangeC = max(1, maxC - minC + month.rangeSpreadC * normal());
+    const rainMm = wet && month.wetDays > 0 ? max(WET_MM, (month.rainMm / month.wetDays) * gamma()) : 0;
     return {
       date,
       minC: tenth(middleC - rangeC / 2),
@@ -162,10 +164,10 @@ export function generateDays(
  */
 function evenlyNormal(seed: number): number {
   const share = (seed * GOLDEN) % 1;
-  return probit(Math.min(0.999, Math.max(0.001, share)));
+  return probit(min(0.999, max(0.001, share)));
 }
 
-const GOLDEN = (Math.sqrt(5) - 1) / 2;
+const GOLDEN = (sqrt(5) - 1) / 2;
 
 function rainOf(
   ofMonth: readonly WeatherDay[],
@@ -211,7 +213,7 @@ function placeInYear(date: CivilDate): number {
 }
 
 function between(knots: readonly number[], place: number): number {
-  const at = Math.floor(place);
+  const at = floor(place);
   return knots[at % 12]! + (place - at) * (knots[(at + 1) % 12]! - knots[at % 12]!);
 }
 
@@ -225,4 +227,4 @@ function knotsFor(means: readonly number[]): number[] {
   return knots;
 }
 
-const tenth = (value: number) => Math.round(value * 10) / 10;
+const tenth = (value: number) => round(value * 10) / 10;
