@@ -9,6 +9,7 @@ import { forgetGarden } from './outbox/forget-garden.ts';
 import { WaitingBadge } from './outbox/waiting-badge.tsx';
 import { DamagedPage, LoginPage } from './pages.ts';
 import { besides } from './parts/besides.ts';
+import { Opening } from './parts/opening.tsx';
 import { Answered } from './parts/page.tsx';
 import { SeasonBand } from './parts/season-band.tsx';
 import { ClosedHeader, FootNav, ShellHeader } from './parts/shell-header.tsx';
@@ -21,7 +22,7 @@ const Differences = besides(() =>
 );
 const Shortcuts = besides(() => import('./parts/shortcuts.tsx').then((m) => ({ default: m.Shortcuts })));
 
-/** What stands around every page, and whether there is a page to be seen at all. Without a garden there is only Setup. */
+/** What stands around every page, and whether there is one to be seen. Without a garden there is only Setup. */
 export function Frame() {
   const door = useDoor();
   if (door.isPending) return <ClosedHeader />;
@@ -66,21 +67,6 @@ function Closed({ children }: { children: ReactNode }) {
         <Opening>{children}</Opening>
       </main>
     </>
-  );
-}
-
-/** Says so while a page's own part of the program is on its way. */
-function Opening({ children }: { children: ReactNode }) {
-  return (
-    <Suspense
-      fallback={
-        <p className="soft" role="status">
-          Opening…
-        </p>
-      }
-    >
-      {children}
-    </Suspense>
   );
 }
 

@@ -14,8 +14,8 @@ const editParts = () => Promise.all([import('./keep-edit.ts'), import('./record-
 type Records = typeof import('./record-schemas.ts');
 
 /**
- * Edits of one kind of record, told by the name of its schema; what they need is asked for with the page that edits.
- * Whatever became of one, everything shown is asked for anew.
+ * Edits of one kind of record, told by the name of its schema; what they need is asked for with the page that
+ * edits. Whatever became of one, everything shown is asked for anew.
  */
 export function useEdit<Name extends keyof Records, T extends object>(name: Name, send: Send<T>) {
   const client = useQueryClient();

@@ -1,4 +1,5 @@
-import { type ReactNode, Suspense, useState } from 'react';
+import { type ReactNode, useState } from 'react';
+import { Opening } from './opening.tsx';
 import { TroubleBoundary } from './trouble-boundary.tsx';
 
 /** Something behind a tap, whose part of the program comes when it is first opened. */
@@ -17,15 +18,7 @@ export function OpenedLater({
       <summary className="link-husk list-none inline-block py-0.5">{title}</summary>
       {wasOpened && (
         <TroubleBoundary place={title}>
-          <Suspense
-            fallback={
-              <p className="soft" role="status">
-                Opening…
-              </p>
-            }
-          >
-            {children}
-          </Suspense>
+          <Opening>{children}</Opening>
         </TroubleBoundary>
       )}
     </details>
