@@ -14,6 +14,7 @@ import {
   reviewAnswer,
   seasonsAnswer,
   seriesOffers,
+  gardenWinters,
   usualMonths,
   workingDay,
   yearAnswer,
@@ -70,6 +71,7 @@ export function seasonAnswers({ day, beside, keeping }: AnswersFrom) {
     .get('/review', (c) => c.json({ review: reviewAnswer(day()) }))
     .get('/year-reviews', (c) => c.json({ reviews: day().books.state.yearReviews }))
     .get('/practice-climate', (c) => c.json({ climate: practiceClimate(day()) }))
+    .get('/winters', (c) => c.json({ mild: gardenWinters(day()) }))
     .get('/programme', (c) => c.json({ programme: programmeAnswer(day()) }))
     .get('/working-day', (c) => c.json({ day: workingDay(day()) }))
     .get('/year', (c) => c.json({ year: yearAnswer(day()) }))

@@ -104,6 +104,7 @@ export type { InfectionDays, UnreadDays } from './infection/diary-days.ts';
 export type { InfectionAnswer } from './infection/infection-answer.ts';
 export { infectionAnswer } from './infection/infection-answer.ts';
 export type { DiarySpell, Moment, SinceCover, SpellStanding } from './infection/infection-diary.ts';
+export { gardenWinters } from './mild-winters.ts';
 export { practiceClimate, type PracticeClimate } from './practice-climate.ts';
 export { planAnswer } from './years/learnt-figures.ts';
 export { type ReviewAnswer, reviewAnswer, type ReviewedWatch } from './years/review-answer.ts';

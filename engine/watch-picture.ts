@@ -60,8 +60,8 @@ import type { LoggedSpray } from './garden-state.ts';
 import { infectionFacts } from './infection/infection-facts.ts';
 import { leavesOf } from './leaf-state.ts';
 import { plantWinter } from './plant-winter.ts';
-import type { SeasonWeather } from './season-weather.ts';
-import { carryAt, statesOf } from './watch-clock.ts';
+import { mildWinters } from './mild-winters.ts';
+import { statesOf } from './watch-clock.ts';
 import { seasonCount, type SummedSample, sumUp, taggedEffectOf } from './summed-sample.ts';
 import { warmthOf } from './warmth-of.ts';
 
@@ -199,11 +199,6 @@ function windowFacts(day: GardenDay, picture: Omit<WatchPicture, 'status' | 'win
 export function usualSpans(day: GardenDay, { watch, plant }: Pick<WatchPicture, 'watch' | 'plant'>) {
   if (watch.targetId === null) return [];
   return usualWindows(watch.targetId, day.garden.latitudeDeg, day.start, mildWinters(day.ofPlant(plant)));
-}
-
-/** Whether winters are too mild for sums counted from a calendar day; null where nobody measured any. */
-function mildWinters(weather: SeasonWeather): boolean | null {
-  return weather.pastSeasons.length === 0 ? null : carryAt(weather) === 'refused';
 }
 
 /** What the due rules need to know of it. */

@@ -1,6 +1,6 @@
 export { beliefsAbout, BELIEFS, type Belief } from './beliefs.ts';
 export { hatchTimes, incubationDays, onsetDays, type SoftTime } from './hatch-times.ts';
-export { USUAL_MONTHS, usualWindows } from './usual-months.ts';
+export { USUAL_MONTHS, usualWindows, type WintersAt } from './usual-months.ts';
 export { usualScope } from './scopes.ts';
 export { cautionsFor, POISON_LINES, type Caution, type SprayScene } from './cautions.ts';
 export { COUNTRY_NOTES, countryNotesFor, type CountryNote } from './country-notes.ts';

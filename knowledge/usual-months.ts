@@ -399,9 +399,15 @@ const HALF_A_YEAR_DAYS = 182;
 
 const isMildBy = (latitudeDeg: number) => Math.abs(latitudeDeg) < MILD_BELOW_DEG;
 
-/** Months of the north, 1–12, in which crawlers are usually met so far from the equator; none if nobody knows. */
-export function usualHatchMonths(targetId: string, latitudeDeg: number): number[] {
-  const spans = USUAL_MONTHS[targetId]?.[isMildBy(latitudeDeg) ? 'mild' : 'cold'] ?? [];
+/** How far a garden lies from the equator, and whether its winters are mild; null goes by the latitude. */
+export interface WintersAt {
+  readonly latitudeDeg: number;
+  readonly mildWinters: boolean | null;
+}
+
+/** Months of the north, 1–12, in which crawlers are usually met after such winters; none if nobody knows. */
+export function usualHatchMonths(targetId: string, { latitudeDeg, mildWinters }: WintersAt): number[] {
+  const spans = USUAL_MONTHS[targetId]?.[(mildWinters ?? isMildBy(latitudeDeg)) ? 'mild' : 'cold'] ?? [];
   const month = (monthDay: MonthDay) => Number(monthDay.slice(0, 2));
   return [...new Set(spans.flatMap(([from, to]) => monthsBetween(month(from), month(to))))];
 }

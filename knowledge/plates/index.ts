@@ -1,5 +1,5 @@
 import type { TargetGroup } from '#core/identify';
-import { usualHatchMonths } from '../usual-months.ts';
+import { usualHatchMonths, type WintersAt } from '../usual-months.ts';
 import { targetById } from '../targets/index.ts';
 import { ARMORED_PLATES } from './armored-plates.ts';
 import { DISEASE_PLATES } from './disease-plates.ts';
@@ -17,22 +17,20 @@ const PLATES: Readonly<Record<string, readonly GuidePlate[]>> = {
 };
 
 /** Where months do not matter they are those after cold winters. */
-const COLD_WINTERS_DEG = 50;
+const COLD_WINTERS: WintersAt = { latitudeDeg: 50, mildWinters: false };
 
 /** Stages that come with the hatch, whose months are those of the crawlers. */
 const WITH_THE_HATCH = ['crawler', 'settled'];
 
 /**
  * The drawings of a trouble, stage by stage in the order of its life. Months are of the north; those of crawlers
- * are the usual ones so far from the equator (grade C), and none where nothing is known of them.
+ * are the usual ones after such winters (grade C), and none where nothing is known of them.
  *
  * @throws RangeError for an unknown trouble.
  */
-export function guidePlates(targetId: string, latitudeDeg = COLD_WINTERS_DEG): readonly GuidePlate[] {
+export function guidePlates(targetId: string, winters = COLD_WINTERS): readonly GuidePlate[] {
   return (PLATES[targetById(targetId).id] ?? []).map((plate) =>
-    WITH_THE_HATCH.includes(plate.stage)
-      ? { ...plate, months: usualHatchMonths(targetId, latitudeDeg) }
-      : plate,
+    WITH_THE_HATCH.includes(plate.stage) ? { ...plate, months: usualHatchMonths(targetId, winters) } : plate,
   );
 }
 

@@ -139,11 +139,14 @@ describe('drawings of the guide', () => {
   });
 
   test('crawlers come in the usual months: earlier where winters are mild', () => {
-    const months = (latitudeDeg: number) =>
-      guidePlates('juniper-scale', latitudeDeg).find(({ stage }) => stage === 'crawler')!.months;
+    const months = (latitudeDeg: number, mildWinters: boolean | null = null) =>
+      guidePlates('juniper-scale', { latitudeDeg, mildWinters }).find(({ stage }) => stage === 'crawler')!
+        .months;
     expect(months(50)).toEqual([6, 7]);
     expect(months(30)).toEqual([4, 5]);
     expect(months(-30)).toEqual([4, 5]);
+    expect(months(50, true)).toEqual([4, 5]);
+    expect(months(30, false)).toEqual([6, 7]);
   });
 
   test('what has no months is met in all of them', () => {

@@ -71,6 +71,14 @@ export const useInfections = (id: string) =>
       answer(api.watches[':id'].infections.$get({ param: { id } })).then((body) => body.infections),
   });
 
+/** Whether winters of the open garden are mild; null where nobody measured any. */
+export const useWinters = (isTold: boolean) =>
+  useQuery({
+    queryKey: ['winters'],
+    enabled: isTold,
+    queryFn: () => answer(api.winters.$get()).then((body) => body.mild),
+  });
+
 export const usePracticeClimate = () =>
   useQuery({
     queryKey: ['practice-climate'],

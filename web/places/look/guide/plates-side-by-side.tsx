@@ -39,8 +39,8 @@ function commonAcrossMm([first, second]: Row['pair']): number | undefined {
 
 /** Two troubles stage by stage, each pair at one scale. */
 export function PlatesSideBySide({ first, second }: { first: Target; second: Target }) {
-  const { latitudeDeg } = useGuidePlace();
-  const rows = rowsOf(guidePlates(first.id, latitudeDeg), guidePlates(second.id, latitudeDeg));
+  const place = useGuidePlace();
+  const rows = rowsOf(guidePlates(first.id, place), guidePlates(second.id, place));
   return (
     <section aria-label="Stage by stage" className="sheet p-3 sm:p-4 max-w-3xl">
       <div className="grid grid-cols-2 gap-3 sm:gap-6 mb-2">

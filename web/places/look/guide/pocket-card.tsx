@@ -59,8 +59,7 @@ export function PocketCard({
 }) {
   const inches = useShow().rainUnit === 'in';
   const plate = tellingPlate(target.id);
-  const hatch =
-    guidePlates(target.id, place.latitudeDeg).find(({ stage }) => stage === 'crawler')?.months ?? [];
+  const hatch = guidePlates(target.id, place).find(({ stage }) => stage === 'crawler')?.months ?? [];
   return (
     <div className="flex flex-wrap gap-2.5 print:flex-nowrap border-t border-base-300 pt-2">
       {plate && (

@@ -33,7 +33,7 @@ function listedFor(hostIds: readonly string[], depth: FrequencyWord, watched: Re
 
 const isMetIn = (targetId: string, month: number, place: GuidePlace) => {
   const { months } = targetById(targetId);
-  const plates = guidePlates(targetId, place.latitudeDeg);
+  const plates = guidePlates(targetId, place);
   return (
     metIn({ months }, place.across(month)) &&
     (plates.length === 0 || plates.some((plate) => metIn(plate, place.across(month))))

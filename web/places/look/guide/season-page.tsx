@@ -23,7 +23,7 @@ function inSeason(targets: readonly Target[], month: number, place: GuidePlace):
   return targets
     .map((target) => ({
       target,
-      plates: guidePlates(target.id, place.latitudeDeg).filter(
+      plates: guidePlates(target.id, place).filter(
         (plate) => plate.months.length > 0 && metIn(plate, place.across(month)),
       ),
     }))

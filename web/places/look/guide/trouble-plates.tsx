@@ -13,7 +13,7 @@ function whenMet(plate: GuidePlate, { month, across }: GuidePlace) {
 /** A trouble drawn at each stage of its life. */
 export function TroublePlates({ target }: { target: Target }) {
   const place = useGuidePlace();
-  const plates = guidePlates(target.id, place.latitudeDeg);
+  const plates = guidePlates(target.id, place);
   if (plates.length === 0) return null;
   return (
     <section aria-label="Drawn, stage by stage" className="sheet p-4 mb-5">
