@@ -237,6 +237,21 @@ test("the year's review: gone through, decided, kept, and printed on two to four
   await page.getByRole('button', { name: 'Keep it with the season' }).click();
   await expect(page.getByText('The review is kept, and one watch is closed.')).toBeVisible();
 
+  const told = async () => {
+    const { reviews } = await asked<{ reviews: unknown[] }>('/api/year-reviews');
+    const { watches } = await asked<{ watches: { watch: { outcome: string }; plant: { name: string } }[] }>(
+      '/api/watches',
+    );
+    return [reviews.length, watches.find(({ plant }) => plant.name === 'Lilac')!.watch.outcome];
+  };
+  const asked = async <T>(path: string) =>
+    (await (await page.request.get(`${demo.address}${path}`)).json()) as T;
+  expect(await told()).toEqual([1, 'closed']);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(told).toEqual([0, 'open']);
+  await page.getByRole('button', { name: 'Keep it with the season' }).click();
+  await expect.poll(told).toEqual([1, 'closed']);
+
   await page.reload();
   await expect(page.getByText('Kept on 29 May 2026.')).toBeVisible();
   const { pages, text } = await printed(page);
@@ -252,9 +267,7 @@ test("the year's review: gone through, decided, kept, and printed on two to four
   ])
     expect(text).toContain(words);
   expect(text).not.toContain('Keep it with the season');
-  const { reviews } = (await (await page.request.get(`${demo.address}/api/year-reviews`)).json()) as {
-    reviews: { sheet: string }[];
-  };
+  const { reviews } = await asked<{ reviews: { sheet: string }[] }>('/api/year-reviews');
   expect(reviews).toHaveLength(1);
   expect(reviews[0]!.sheet).toContain('Decided: do it differently.');
 });

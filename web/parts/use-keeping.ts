@@ -1,12 +1,21 @@
 import { keepRecord, putEntry, takeOutEntry } from '../outbox/use-outbox.ts';
 import { useNotices } from './notices.tsx';
 
+type AnyRecord = { readonly id: string } & Readonly<Record<string, unknown>>;
+
 /** One record to be kept, and what it is called while it waits. */
 export interface Kept {
   readonly kind: string;
-  readonly record: { readonly id: string } & Readonly<Record<string, unknown>>;
+  readonly record: AnyRecord;
   readonly label: string;
+  /** The record as it was when it was changed; left out where it is new. */
+  readonly from?: AnyRecord;
 }
+
+const put = ({ kind, record, label, from }: Kept) => keepRecord(putEntry(kind, record, label, from));
+const out = ({ kind, record, label }: Kept) => keepRecord(takeOutEntry(kind, record, label));
+/** A new one is taken out again, a changed one is as it was. */
+const undo = (one: Kept) => (one.from ? put({ ...one, record: one.from, from: one.record }) : out(one));
 
 /** Keeps and takes out records, with what was done told and undone; a refusal is told, and answers false. */
 export function useKeeping() {
@@ -15,16 +24,13 @@ export function useKeeping() {
     say(error.message);
     return false;
   };
-  const put = ({ kind, record, label }: Kept, from?: Kept['record']) =>
-    keepRecord(putEntry(kind, record, label, from));
-  const out = ({ kind, record, label }: Kept) => keepRecord(takeOutEntry(kind, record, label));
   return {
-    keep: (one: Kept, told: string, from?: Kept['record']): Promise<boolean> =>
-      put(one, from).then(() => {
-        say(told, () => void (from ? put({ ...one, record: from }, one.record) : out(one)).catch(failed));
+    keep: (one: Kept, told: string): Promise<boolean> =>
+      put(one).then(() => {
+        say(told, () => void undo(one).catch(failed));
         return true;
       }, failed),
-    /** Several at once: where one is refused, those before it are taken out again. */
+    /** Several at once: where one is refused, those before it are undone. */
     async keepAll(all: readonly Kept[], told: string): Promise<boolean> {
       const done: Kept[] = [];
       try {
@@ -33,10 +39,10 @@ export function useKeeping() {
           done.push(one);
         }
       } catch (error) {
-        for (const one of done) await out(one).catch(failed);
+        for (const one of done) await undo(one).catch(failed);
         return failed(error as Error);
       }
-      say(told, () => all.forEach((one) => void out(one).catch(failed)));
+      say(told, () => all.forEach((one) => void undo(one).catch(failed)));
       return true;
     },
     takeOut: (one: Kept, told: string): Promise<boolean> =>

@@ -7,7 +7,12 @@ import { useKeeping } from '../use-keeping.ts';
 export function useSeries() {
   const today = useToday();
   const { keep, keepAll } = useKeeping();
-  const kept = (series: Series) => ({ kind: 'series', record: series, label: series.name });
+  const kept = (series: Series, from?: Series) => ({
+    kind: 'series',
+    record: series,
+    label: series.name,
+    ...(from && { from }),
+  });
   return {
     /** Begins a series, under an id of its own. */
     begin: (series: Series) => keep(kept({ ...series, id: newId() }), `Planned: ${series.name}.`),
@@ -16,8 +21,8 @@ export function useSeries() {
         all.map((series) => kept({ ...series, id: newId() })),
         told,
       ),
-    change: (from: Series, to: Series) => keep(kept(to), 'The series is changed.', from),
-    end: (series: Series) => keep(kept({ ...series, endedOn: today }), `Ended: ${series.name}.`, series),
+    change: (from: Series, to: Series) => keep(kept(to, from), 'The series is changed.'),
+    end: (series: Series) => keep(kept({ ...series, endedOn: today }, series), `Ended: ${series.name}.`),
     tick: (series: Series, step: number, what: Tick['what'], title: string) => {
       const record = { id: newId(), seriesId: series.id, on: today, step, what, note: '' };
       return keep(

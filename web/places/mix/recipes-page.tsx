@@ -90,13 +90,17 @@ export function RecipesPage() {
           onKeep={(changed) => {
             const before = kept?.recipes.find(({ id }) => id === changed.id);
             const told = `Kept: ${changed.name}.`;
-            void keep({ kind: 'recipes', record: changed, label: changed.name }, told, before).then(
-              (isKept) => {
-                if (!isKept) return;
-                setChanging(null);
-                choose(changed.id);
-              },
-            );
+            const one = {
+              kind: 'recipes',
+              record: changed,
+              label: changed.name,
+              ...(before && { from: before }),
+            };
+            void keep(one, told).then((isKept) => {
+              if (!isKept) return;
+              setChanging(null);
+              choose(changed.id);
+            });
           }}
         />
       ) : (

@@ -72,10 +72,19 @@ function Review({ answer, kept }: { answer: ReviewAnswer; kept: YearReview | nul
     const closed = closing.map(({ watch, plant }): Kept => ({
       kind: 'watches',
       record: { ...watch, outcome: 'closed', outcomeOn: today },
+      from: { ...watch },
       label: `the watch on ${plant.name}, closed`,
     }));
     void keepAll(
-      [{ kind: 'year-reviews', record: review, label: `the review of ${answer.season.name}` }, ...closed],
+      [
+        {
+          kind: 'year-reviews',
+          record: { ...review },
+          label: `the review of ${answer.season.name}`,
+          ...(kept && { from: { ...kept } }),
+        },
+        ...closed,
+      ],
       closing.length > 0
         ? `The review is kept, and ${closing.length === 1 ? 'one watch is' : `${closing.length} watches are`} closed.`
         : 'The review is kept with its season.',

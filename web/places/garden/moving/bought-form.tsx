@@ -17,8 +17,9 @@ export function BoughtForm() {
     const plant = growing.find(({ id }) => id === plantId);
     if (!plant) return setError('choose the plant');
     setError(undefined);
-    setPlantId('');
-    void log.care([{ plantId, plantName: plant.name }], 'bought', on);
+    void log
+      .care([{ plantId, plantName: plant.name }], 'bought', on)
+      .then((isKept) => isKept && setPlantId(''));
   };
   if (growing.length === 0) return null;
   return (

@@ -47,9 +47,13 @@ export function PlanBoard({ material, picture }: { material: PlanMaterial; pictu
   const against = cuts.map((cut) => cutAgainst(material, wayOf(cut), cut, cuts, plan.freeDays));
   const keepPlan = (change: Partial<SeasonPlan>, told: string) =>
     keep(
-      { kind: 'season-plans', record: { ...plan, ...change }, label: `plan, ${picture.plant.name}` },
+      {
+        kind: 'season-plans',
+        record: { ...plan, ...change },
+        label: `plan, ${picture.plant.name}`,
+        ...(material.isNew ? {} : { from: plan }),
+      },
       told,
-      material.isNew ? undefined : plan,
     );
   const asKept = cuts.map(({ day, wayId }) => ({ on: addDays(frame.start, day), way: wayId }));
   const isKept = JSON.stringify(asKept) === JSON.stringify(plan.cuts);
