@@ -70,6 +70,7 @@ test('the made-up garden: one wet time covered, one got through; spots are count
       if (spots > 0) await page.keyboard.press('Enter');
     }
     await page.getByRole('button', { name: /^Finish with 2 leaves/ }).click();
+    await expect(page).toHaveURL(/\/look\/[\w-]+(\?|$)/);
     await page.goto(`${demo.address}/when/infections/${SCAB}`);
     await expect(row(page, /^17–18 May$/)).toContainText('spots, 29 May');
     await expect(page.getByRole('region', { name: 'Was it right here?' })).toContainText('spots at');
@@ -158,6 +159,7 @@ test.describe('an empty garden', () => {
       await expect(row(page, /^6 May$/)).toContainText(/1\d May|2\d May/);
       await page.goto(`${stepped.address}/look/${watch.id}/count`);
       await page.getByRole('button', { name: /nothing on any$/ }).click();
+      await expect(page).toHaveURL(/\/look\/[\w-]+(\?|$)/);
       await page.goto(`${stepped.address}/when/infections/${watch.id}`);
       await expect(row(page, /^6 May$/)).toContainText('none, 20 May');
       await expect(page.getByRole('region', { name: 'Was it right here?' })).toContainText('0 of 1 look');

@@ -123,6 +123,7 @@ test('on no plant there is a quick way out; what was seen last autumn is kept un
   await page.getByLabel('Seen when').selectOption({ label: 'last October' });
   await question(page).getByRole('button', { name: 'White fluff or flecks' }).click();
   await page.getByRole('button', { name: 'Open a watch, name it later' }).click();
+  await expect(page.getByText('The watch is open.')).toBeVisible();
   await page.goto(`${demo.address}/seasons/names`);
   await expect(page.getByRole('row', { name: /West hedge Not yet named/ })).toContainText('31 Oct 2025');
 });

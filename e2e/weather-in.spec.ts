@@ -122,7 +122,8 @@ test("a max–min thermometer is read each morning, ten rows of forecast typed, 
   await rows.nth(1).getByRole('textbox').first().fill('8');
   await rows.nth(1).getByRole('textbox').nth(1).fill('19');
   await page.getByRole('button', { name: /Keep|Save/ }).click();
-  await page.reload();
+  await expect(page.getByText('2 days of forecast are kept.')).toBeVisible();
+  await station.getByRole('link', { name: 'Type a forecast' }).click();
   await expect(rows.nth(1).getByRole('textbox').nth(1)).toHaveValue('19');
 
   await page.goto(`${demo.address}/setup`);
