@@ -121,6 +121,8 @@ test('one trouble, from "what is this?" to "did it work?"', async ({ page, demo 
     await place(page, 'Now');
     const due = page.getByRole('article').filter({ hasText: 'Spray Garage hedge' });
     await expect(due).toContainText('open');
+    // Of the new day: until it is answered the list stands as it was a week ago.
+    await expect(due).toContainText('Not today');
     await due.getByText('Why now').click();
     await expect(due).toContainText('First crawlers caught or seen');
     await expect(due).toContainText('grade C');
