@@ -6,6 +6,8 @@ import {
   gardenSeasons,
   hourAnswer,
   nowAnswer,
+  type PotToMove,
+  potsToMove,
   type NowAnswer,
   pathAnswer,
   pictureOf,
@@ -35,7 +37,9 @@ const anHour = z.object({
 });
 
 /** What the first page shows: what is due, and what is the matter with the records themselves. */
-export interface NowPage extends NowAnswer, Pick<Keeping, 'backupTrouble' | 'ahead'> {}
+export interface NowPage extends NowAnswer, Pick<Keeping, 'backupTrouble' | 'ahead'> {
+  readonly pots: readonly PotToMove[];
+}
 
 /** What is due and planned, the band, the seasons and the record book, and the weather they rest on. */
 export function seasonAnswers({ day, beside, keeping }: AnswersFrom) {
@@ -43,7 +47,7 @@ export function seasonAnswers({ day, beside, keeping }: AnswersFrom) {
     .get('/now', (c) => {
       const asOf = day();
       const { backupTrouble, ahead } = keeping(asOf.today);
-      const now: NowPage = { ...nowAnswer(asOf), backupTrouble, ahead };
+      const now: NowPage = { ...nowAnswer(asOf), pots: potsToMove(asOf), backupTrouble, ahead };
       return c.json({ now });
     })
     .get('/hour', query(anHour), (c) => c.json({ jobs: hourAnswer(day(), c.req.valid('query').hours) }))

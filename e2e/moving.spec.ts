@@ -38,6 +38,15 @@ test.describe("a pot's autumn", () => {
     await expect(lemon.getByText(/bears 3 °C \(by its kind, grade C\)/)).toBeVisible();
     await expect(lemon.getByText(/one winter in ten is so cold by then/)).toBeVisible();
     await expect(page.getByRole('article', { name: 'Old apple' })).toHaveCount(0);
+    const by = /\d+ September/.exec((await page.getByRole('heading', { level: 1 }).textContent())!)![0];
+
+    // Now tells of it too, and leads here.
+    await page.goto(`${stepped.address}/now`);
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('One is open');
+    await page
+      .getByRole('region', { name: 'Pots to move' })
+      .getByRole('link', { name: `Lemon: inside by ${by}` })
+      .click();
 
     // Done for all pots, taken back, and done for the one.
     const all = page.getByRole('region', { name: 'All pots' });

@@ -56,6 +56,7 @@ export {
   type GroundSpot,
   type GroundWatch,
 } from './ground/ground-answer.ts';
+export { type PotToMove, potsToMove } from './moving/pots-to-move.ts';
 export { movingAnswer, type MovingAnswer, type Pot, type Room } from './moving/moving-answer.ts';
 export type { ColdDate } from './moving/cold-dates.ts';
 export type { SeasonWind } from './ground/season-wind.ts';

@@ -27,7 +27,8 @@ const read = (minC: number, maxC: number, said: Partial<GardenState> = {}, latit
 
 test('a garden’s own winters stand over its latitude, on a watch and in the guide alike', () => {
   const monthsByGuide = (latitudeDeg: number, mildWinters: boolean | null) =>
-    guidePlates('juniper-scale', { latitudeDeg, mildWinters }).find(({ stage }) => stage === 'crawler')!.months;
+    guidePlates('juniper-scale', { latitudeDeg, mildWinters }).find(({ stage }) => stage === 'crawler')!
+      .months;
   for (const [day, latitudeDeg, kind] of [
     [read(8, 18), 45, 'mild'],
     [read(-5, 3, {}, 30), 30, 'cold'],

@@ -1,6 +1,8 @@
+import { keptWith } from '#core/caches';
 import { addDays, type CivilDate, shiftSeason } from '#core/calendar';
 import { type ColdNights, firstColdNights, lastColdNights } from '#core/moving';
 import type { GardenDay } from '../garden-day.ts';
+import type { SeasonWeather } from '../season-weather.ts';
 
 /** When nights of the open garden fall below a cold, or no longer do. */
 export interface ColdDate {
@@ -21,6 +23,10 @@ const STAYS_OUT_DAYS = 200;
 /** A forecast night errs by degrees: one this near counts, °C. */
 const FORECAST_NEAR_C = 1;
 
+/** The same for every plant of a limit. */
+const firsts = keptWith<SeasonWeather, number, ColdNights | null>();
+const lasts = keptWith<SeasonWeather, number, ColdNights | null>();
+
 /**
  * The day a plant of a limit must be in by; null where no winter is so cold, or nobody knows. While it stands
  * outside a day that is over is not next autumn's: it is late.
@@ -29,7 +35,7 @@ export function backBy(day: GardenDay, leastC: number, isInside: boolean): ColdD
   const outdoors = outdoorsOf(day);
   if (!outdoors) return null;
   const { forecast, pastSeasons } = outdoors;
-  const cold = firstColdNights(pastSeasons, leastC);
+  const cold = firsts(outdoors, leastC, () => firstColdNights(pastSeasons, leastC));
   const expected = cold && dated(day, cold, cold.earlyDay, isInside ? STAYS_DAYS : STAYS_OUT_DAYS);
   const night = forecast.find(({ date, minC }) => date >= day.today && minC <= leastC + FORECAST_NEAR_C);
   if (!night || (expected && expected.on <= night.date)) return expected;
@@ -39,7 +45,7 @@ export function backBy(day: GardenDay, leastC: number, isInside: boolean): ColdD
 /** The day from which nights are warm enough for it in spring; null where they always are, or nobody knows. */
 export function outFrom(day: GardenDay, leastC: number): ColdDate | null {
   const outdoors = outdoorsOf(day);
-  const cold = outdoors && lastColdNights(outdoors.pastSeasons, leastC);
+  const cold = outdoors && lasts(outdoors, leastC, () => lastColdNights(outdoors.pastSeasons, leastC));
   return cold && dated(day, cold, (cold.lateDay ?? cold.earlyDay) + 1, STAYS_DAYS);
 }
 

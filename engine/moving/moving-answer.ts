@@ -25,6 +25,8 @@ export interface Pot {
   /** Counted back from the day it must be in, where that is not far off; what runs after it came in. */
   readonly steps: readonly MovingInDue[];
   readonly hardening: ReturnType<typeof hardeningOff>;
+  /** It stands inside, and no night is too cold for it for weeks to come. */
+  readonly mayStandOut: boolean;
   /** Bought lately: apart from others until it was looked over. */
   readonly quarantine: MovingInDue | null;
   /** What is watched on it. */
@@ -92,6 +94,7 @@ function potOf(day: GardenDay, book: PlantBook, placeId: string, troubles: reado
   const isTender = wasInside || (plant.hostId in COLD_LIMITS && back !== null) || plant.leastC !== null;
   if (!isTender && bought === null) return null;
   const looks = looksOf(day, book);
+  const hardening = isTender && isInside ? hardeningOf(day, leastC) : [];
   return {
     plantId: plant.id,
     plantName: plant.name,
@@ -104,7 +107,8 @@ function potOf(day: GardenDay, book: PlantBook, placeId: string, troubles: reado
     outFrom: isTender ? outFrom(day, leastC) : null,
     roomId: roomOf(day, stood),
     steps: isTender && back ? stepsOf(day, book, back, isInside, looks) : [],
-    hardening: isTender && isInside ? hardeningOf(day, leastC) : [],
+    hardening,
+    mayStandOut: isTender && isInside && hardening.length === 0 && isWarmSeason(day, leastC, back),
     quarantine: bought === null ? null : quarantine(bought, true, looks, day.today),
     troubles,
   };
@@ -138,6 +142,13 @@ function hardeningOf(day: GardenDay, leastC: number): ReturnType<typeof hardenin
   if (!out || addDays(day.today, AHEAD_DAYS / 2) < out.on) return [];
   const steps = hardeningOff(out.on);
   return day.today > steps.at(-1)!.to ? [] : steps;
+}
+
+/** Nights are warm enough, and the next that is not lies farther ahead than a pot's way in begins. */
+function isWarmSeason(day: GardenDay, leastC: number, back: ColdDate | null): boolean {
+  const out = outFrom(day, leastC);
+  if (!out || !back || addDays(day.today, AHEAD_DAYS) >= back.on) return false;
+  return out.on <= day.today || out.on > back.on;
 }
 
 /** Days it was looked over or counted, whatever was found. */

@@ -7,6 +7,7 @@ import { gardenDay } from '../garden-day.ts';
 import type { GardenState } from '../garden-state.ts';
 import { daysAlike, madeGarden, OUTDOORS, outdoors, plantOf, STATION, watchOn } from '../made-garden.ts';
 import { movingAnswer } from './moving-answer.ts';
+import { potsToMove } from './pots-to-move.ts';
 
 const ROOM: Place = { ...outdoors(), id: v7(), name: 'Room', kind: 'sunroom', stationId: null };
 const KUMQUAT = plantOf('Kumquat', 'kumquat');
@@ -34,18 +35,17 @@ const moved = (plant: Plant, placeId: string, movedOn: CivilDate): Move => ({
   placeId,
   movedOn,
 });
-const asked = (today: CivilDate, said: Partial<GardenState> = {}) =>
-  movingAnswer(
-    gardenDay(
-      madeGarden({
-        plants: [KUMQUAT, LILAC],
-        places: [outdoors(), ROOM],
-        days: { [STATION]: until(today) },
-        ...said,
-      }),
-      today,
-    ),
+const dayOf = (today: CivilDate, said: Partial<GardenState> = {}) =>
+  gardenDay(
+    madeGarden({
+      plants: [KUMQUAT, LILAC],
+      places: [outdoors(), ROOM],
+      days: { [STATION]: until(today) },
+      ...said,
+    }),
+    today,
   );
+const asked = (today: CivilDate, said: Partial<GardenState> = {}) => movingAnswer(dayOf(today, said));
 const potOf = (answer: ReturnType<typeof asked>, { id }: Plant) =>
   answer.pots.find(({ plantId }) => plantId === id);
 
@@ -174,6 +174,18 @@ describe('in spring', () => {
     expect(potOf(asked('2026-02-01', inside), KUMQUAT)!.hardening).toEqual([]);
     expect(potOf(asked('2026-07-01', inside), KUMQUAT)!.hardening).toEqual([]);
   });
+
+  test('once hardened off it may stand out, until the way in begins; not while nights are cold', () => {
+    const mayOn = (today: CivilDate) => potOf(asked(today, inside), KUMQUAT)!.mayStandOut;
+    expect(['2026-05-15', '2026-07-01', '2026-08-15'].map(mayOn)).toEqual([true, true, true]);
+    expect(['2026-02-01', '2026-04-12', '2026-09-15', '2026-11-15'].map(mayOn)).toEqual([
+      false,
+      false,
+      false,
+      false,
+    ]);
+    expect(potOf(asked('2026-07-01'), KUMQUAT)!.mayStandOut).toBe(false);
+  });
 });
 
 test('a bought plant of any kind is kept apart until it was looked over', () => {
@@ -193,4 +205,19 @@ test('in the open by name only where something is there', () => {
       .rooms.find(({ id }) => id === OUTDOORS)!
       .plants.map(({ name }) => name),
   ).toEqual(['Kumquat', 'Lilac']);
+});
+
+test('pots to move now are told with their day: none in summer, late once the day is over, none when all is done', () => {
+  const on = (today: CivilDate, said: Partial<GardenState> = {}) =>
+    potsToMove(dayOf(today, said)).map(({ plantName, isInside, by, standing }) => [
+      plantName,
+      isInside,
+      by,
+      standing,
+    ]);
+  expect(on('2026-07-01')).toEqual([]);
+  expect(on('2026-09-25')).toEqual([['Kumquat', false, '2026-10-20', 'open']]);
+  expect(on('2026-11-10')).toEqual([['Kumquat', false, '2026-10-20', 'late']]);
+  const movedIn = { moves: [moved(KUMQUAT, ROOM.id, '2026-10-12')] };
+  expect(on('2027-01-20', movedIn)).toEqual([]);
 });

@@ -16,6 +16,7 @@ import { closingWords, dueWords, headline } from './due-words.ts';
 import { AftercareList } from './aftercare-list.tsx';
 import { type PlannedGroup, plannedGroups } from './planned-groups.ts';
 import { plannedDays, plannedLink, PlannedRow, plannedTitle } from './planned-row.tsx';
+import { PotsToMove } from './pots-to-move.tsx';
 import { nextGoodHours, SprayHoursGrid } from './spray-hours-grid.tsx';
 
 /** What needs doing, on what, until when, and why. */
@@ -28,7 +29,7 @@ function Now({ now }: { now: NowShown }) {
     <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_404px]">
       <div>
         <PageHead
-          title={headline([...now.due, ...now.planned])}
+          title={headline([...now.due, ...now.planned, ...now.pots])}
           lead={
             <>
               {hoursLead(now)}{' '}
@@ -131,12 +132,13 @@ function WhatIsDue({ now }: { now: NowShown }) {
   const near = groups.filter(isNear);
   return (
     <>
-      {due.length + near.length === 0 && (
+      {due.length + near.length + now.pots.length === 0 && (
         <div className="mb-5">
           <NothingDue openWatches={now.openWatches} />
         </div>
       )}
       <DueGroups due={due} planned={near} today={now.today} />
+      <PotsToMove pots={now.pots} today={now.today} />
       <NextLooks looks={now.due.filter(({ standing }) => standing === 'later')} />
       <LaterPlanned groups={groups.filter((group) => !isNear(group))} today={now.today} />
     </>

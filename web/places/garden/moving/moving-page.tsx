@@ -161,7 +161,8 @@ function PotCard({
           <StepLine due={pot.quarantine} pots={[pot]} room={room} />
         </ul>
       )}
-      {pot.isInside && pot.hardening.length > 0 && <CarryOut pot={pot} rooms={rooms} />}
+      {pot.mayStandOut && <p>It may stand out now, shaded for its first days.</p>}
+      {pot.isInside && (pot.hardening.length > 0 || pot.mayStandOut) && <CarryOut pot={pot} rooms={rooms} />}
     </article>
   );
 }

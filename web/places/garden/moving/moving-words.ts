@@ -49,7 +49,7 @@ export function movingTitle({ pots, knowsCold }: MovingAnswer, today: string): s
     const same = outside.filter(({ backBy }) => backBy!.on === next.backBy!.on);
     const who = same.length > 1 ? `${same.length} pots` : next.plantName;
     const by = showDate(next.backBy!.on, today);
-    return next.backBy!.on < today ? `${who} still outside: too cold since ${by}` : `${who} inside by ${by}`;
+    return next.backBy!.on < today ? `${who} still outside: due in by ${by}` : `${who} inside by ${by}`;
   }
   const out = pots.filter(({ isInside, hardening }) => isInside && hardening.length > 0);
   if (out.length > 0) {
