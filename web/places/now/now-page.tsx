@@ -137,8 +137,8 @@ function WhatIsDue({ now }: { now: NowShown }) {
           <NothingDue openWatches={now.openWatches} />
         </div>
       )}
-      <DueGroups due={due} planned={near} today={now.today} />
       <PotsToMove pots={now.pots} today={now.today} />
+      <DueGroups due={due} planned={near} today={now.today} />
       <NextLooks looks={now.due.filter(({ standing }) => standing === 'later')} />
       <LaterPlanned groups={groups.filter((group) => !isNear(group))} today={now.today} />
     </>
@@ -294,7 +294,7 @@ function DueRow({ item, today }: { item: DueAnswer; today: CivilDate }) {
           </div>
         )}
         <div className="flex flex-wrap items-start justify-between gap-x-5">
-          <div className="min-w-0 flex-1">
+          <div className="min-w-0 flex-1 has-[details[open]]:basis-full">
             <Reason title={words.why} facts={item.facts} ruleId={item.ruleId} eventId={item.eventId} />
           </div>
           <Link to={words.to} className="btn btn-sm btn-primary mt-1">
