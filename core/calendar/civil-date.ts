@@ -10,6 +10,7 @@ export function isCivilDate(text: string): text is CivilDate {
   return writtenDay(text) >= 0;
 }
 
+const MS_PER_DAY = 86_400_000;
 const DASH = 45,
   ZERO = 48;
 
@@ -57,7 +58,7 @@ export function dayNumber(date: CivilDate): number {
 /**
  * The day that lies `number` days after 1970-01-01; the inverse of {@link dayNumber}. Of a part of a day, the day
  * it is in.
- * @throws RangeError beyond the years 0 to 9999.
+ * @throws RangeError for a number that is none. Beyond the years 0 to 9999 it answers what is no written day.
  */
 export function dateOfDayNumber(number: number): CivilDate {
   const days = floor(number) + DAYS_TO_EPOCH;
@@ -71,8 +72,7 @@ export function dateOfDayNumber(number: number): CivilDate {
   const day = ofYear - floor((153 * fromMarch + 2) / 5) + 1;
   const month = fromMarch < 10 ? fromMarch + 3 : fromMarch - 9;
   const year = yearOfEra + era * 400 + (month <= 2 ? 1 : 0);
-  if (!(year >= 0 && year <= 9999))
-    throw new RangeError(`day ${number} is beyond the years that are written`);
+  if (!(year >= 0 && year <= 9999)) return new Date(floor(number) * MS_PER_DAY).toISOString().slice(0, 10);
   return `${year < 1000 ? String(year).padStart(4, '0') : year}-${TWO_DIGITS[month]}-${TWO_DIGITS[day]}`;
 }
 

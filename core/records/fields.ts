@@ -5,7 +5,11 @@ import { isCivilDate } from '#core/calendar';
 
 export const recordId = z.uuid('an-id-made-by-the-app');
 
-export const civilDate = z.string().refine(isCivilDate, 'a-day-written-yyyy-mm-dd');
+/** Nothing of a garden is older: a year typed as 26 is a slip. */
+const FIRST_DAY = '1900-01-01';
+export const civilDate = z
+  .string()
+  .refine((text) => isCivilDate(text) && text >= FIRST_DAY, 'a-day-written-yyyy-mm-dd');
 
 export const shortText = (most: number) =>
   z.string().trim().min(1, 'cannot-be-empty').max(most, `most/${most}/characters`);
